@@ -1,0 +1,50 @@
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.Airframe;
+
+/// <summary>How far a drawn part has got: dotted, bold, inked.</summary>
+public enum Ink
+{
+    NotFitted,
+    InHand,
+    Fitted,
+}
+
+/// <summary>The drawing inks itself in as the job is done.</summary>
+public static class Inking
+{
+    /// <summary>Fitted when every step that fits it is done; in hand while one is under way. What no step fits came fitted.</summary>
+    public static Ink Of(JobState state, string partId)
+    {
+        var ink = Ink.Fitted;
+        foreach (var step in state.Sheet.Steps)
+        {
+            if (!step.Fits.Any(f => Drawing.IsNamed(f, partId)))
+            {
+                continue;
+            }
+
+            var progress = state.Build.Progress(step.Id);
+            if (progress is { Done: null })
+            {
+                return Ink.InHand;
+            }
+
+            ink = progress is null ? Ink.NotFitted : ink;
+        }
+
+        return ink;
+    }
+
+    /// <summary>The worst standing of a surface's throws, or null while none is measured.</summary>
+    public static Standing? Throws(IReadOnlyList<LedgerLine> ledger, string surface)
+    {
+        var lines = ledger.Where(l => l.Id.StartsWith($"throw/{surface}/", StringComparison.Ordinal)).ToArray();
+        return lines.Length == 0 || lines.All(l => l.Standing == Standing.NotShown) ? null
+            : lines.Any(l => l.Standing == Standing.NotMet) ? Standing.NotMet
+            : lines.Any(l => l.Standing == Standing.Stale) ? Standing.Stale
+            : lines.Any(l => l.Standing == Standing.NotShown) ? Standing.NotShown
+            : lines.Any(l => l.Standing == Standing.Close) ? Standing.Close
+            : Standing.Met;
+    }
+}

@@ -1,0 +1,39 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Balance;
+
+public sealed record WeighingShown(Weighed Weighed, Evidence Evidence);
+
+/// <summary>The latest weighing of each configuration, where the pack is and what ballast is in.</summary>
+public sealed record BalanceState
+{
+    public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
+
+    /// <summary>Front of the pack, mm from the datum; null until said.</summary>
+    public double? PackFront { get; init; }
+
+    /// <summary>Pieces by station.</summary>
+    public ImmutableSortedDictionary<string, int> Ballast { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+
+    public int BallastAt(string station) => Ballast.GetValueOrDefault(station);
+}
+
+/// <summary>Where a pack may lie: its front from the bay's front to the bay's end less its length.</summary>
+public static class PackPlaces
+{
+    /// <summary>First and last place of the pack's front, mm from the datum; null without a bay or when the pack does not fit.</summary>
+    public static (double First, double Last)? Fronts(JobState state)
+    {
+        var length = (double)state.Receive.Battery!.Length.Nominal;
+        return state.Sheet.Geometry.Bay is { } bay && bay.To - bay.From >= length ? (bay.From, bay.To - length) : null;
+    }
+
+    internal static Refusal? InBay(JobState state, double front, string where) =>
+        state.Sheet.Geometry.Bay is null ? null
+        : Fronts(state) is not { } places ? new Refusal("balance/pack", "The pack is longer than its bay.", where)
+        : Numbers.Round(front) < Numbers.Round(places.First) || Numbers.Round(front) > Numbers.Round(places.Last)
+            ? new Refusal("balance/pack-place", $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; {Numbers.Say(front)} mm is outside its bay.", where)
+        : null;
+}

@@ -1,0 +1,38 @@
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Balance;
+
+/// <summary>Three things apart: the sheet's range (verdict), the school's target band, and its middle, the target point.</summary>
+public sealed record BalanceTarget(string Configuration, Band Range, Band Target, string School)
+{
+    public static BalanceTarget? Of(BalanceConfiguration configuration, BalanceSchool school)
+    {
+        if (configuration.Range?.Taken is not { } q)
+        {
+            return null;
+        }
+
+        var range = Band.Of(q.Low, q.High, "mm");
+        var third = (range.High!.Value - range.Low!.Value) / 3;
+        return school == BalanceSchool.Middle
+            ? new BalanceTarget(configuration.Name, range, new Band(Numbers.Round(range.Low.Value + third), Numbers.Round(range.High.Value - third), "mm"), "middle third")
+            : new BalanceTarget(configuration.Name, range, new Band(range.Low, Numbers.Round(range.Low.Value + third), "mm"), "forward third");
+    }
+
+    /// <summary>What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.</summary>
+    public static Band? AllUpWeight(SpecSheet sheet) => sheet.Balance.AllUpWeight switch
+    {
+        null => null,
+        { Form: QuantityForm.Single } q => new Band(null, (double)q.High, "g"),
+        { } q => Band.Of(q.Low, q.High, "g"),
+    };
+
+    /// <summary>How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).</summary>
+    public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
+    {
+        var limit = sheet.Balance.Lateral is { } q ? (double)q.High : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01 : 5;
+        return (new Band(Numbers.Round(-limit), Numbers.Round(limit), "mm"), sheet.Balance.Lateral is null);
+    }
+}

@@ -1,0 +1,128 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.Bind;
+
+public static class BindEntries
+{
+    public static IReadOnlyList<EntryKind> Kinds { get; } =
+    [
+        EntryKind.Of<Bound>("bind/bound"), EntryKind.Of<FailsafeSeen>("bind/failsafe"),
+        EntryKind.Of<DirectionSeen>("bind/direction"), EntryKind.Of<Reversed>("bind/reversed") with { Retractable = false },
+    ];
+}
+
+/// <summary>Transmitter and receiver are bound: which model memory, which mode.</summary>
+/// <param name="Mode">Stick mode 1 to 4 of the owner's transmitter.</param>
+/// <param name="Method">How, as the sheet lists it: button, plug.</param>
+public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.") ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
+        ?? (Mode is < 1 or > 4 ? new Refusal("bind/mode", $"Mode {Mode} does not exist; 1 to 4 do.", "body.mode") : null)
+        ?? (state.Sheet.Radio.BindMethods.Length > 0 && !state.Sheet.Radio.BindMethods.Contains(Method)
+            ? new Refusal("bind/method", $"The sheet binds by {string.Join(" or ", state.Sheet.Radio.BindMethods)}.", "body.method") : null)
+        ?? Isolation.Powered(state, entry);
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var again = state.Bind.Bound is not null;
+        var bound = state with { Bind = state.Bind with { Bound = this, BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1) } };
+        return again ? bound.Disturb(entry, $"Bound again to \"{ModelMemory}\"", DisturbanceMatrix.BoundAgain) : bound;
+    }
+
+    public override IEnumerable<string> Shows() => ["bind/bound"];
+
+    public override string Say(JobState state) => $"Bound to \"{ModelMemory}\", mode {Mode}";
+}
+
+/// <summary>What the motor and surfaces did when the transmitter was switched off.</summary>
+public enum FailsafeBehaviour
+{
+    /// <summary>As the sheet declares.</summary>
+    AsDeclared,
+
+    /// <summary>The motor keeps its last setting or starts.</summary>
+    MotorRuns,
+
+    /// <summary>The motor stops, but surfaces do something else than declared.</summary>
+    SurfacesDiffer,
+}
+
+public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "") : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => Texts.Fits(Note, "body.note")
+        ?? (state.Bind.Bound is null ? new Refusal("bind/not-bound", "Bind first; failsafe is proven afterwards.") : Isolation.Powered(state, entry));
+
+    public override JobState Apply(JobState state, Entry entry) => state with
+    {
+        Bind = state.Bind with { Failsafe = Behaviour, FailsafeEvidence = Evidence.Of(entry, state.Bind.FailsafeEvidence?.Attempt + 1 ?? 1) },
+    };
+
+    public override IEnumerable<string> Shows() => ["bind/failsafe"];
+
+    public override string Say(JobState state) => $"Failsafe: {BindRequirements.Words(Behaviour)}";
+}
+
+/// <summary>What one surface did.</summary>
+public sealed record Seen(string Surface, Movement Moved);
+
+/// <summary>One function called out, every surface of it answered.</summary>
+public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        var call = Directions.Calls(state.Sheet).FirstOrDefault(c => c.Function == Function);
+        if (call is null)
+        {
+            return new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
+        }
+
+        if (Seen.Select(s => s.Surface).Distinct().Count() != Seen.Length || !call.Expected.Select(e => e.Surface.Id).ToHashSet().SetEquals(Seen.Select(s => s.Surface)))
+        {
+            return new Refusal("bind/surfaces", $"Answer for each of {string.Join(", ", call.Expected.Select(e => e.Surface.Id))}, once.", "body.seen");
+        }
+
+        return state.Bind.Bound is null ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.") : Isolation.Powered(state, entry);
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
+        var seen = Seen.ToImmutableDictionary(s => s.Surface, s => s.Moved);
+        return state with { Bind = state.Bind with { Directions = state.Bind.Directions.SetItem(Function, new DirectionShown(seen, Evidence.Of(entry, attempt))) } };
+    }
+
+    public override IEnumerable<string> Shows() => [$"direction/{Function}"];
+
+    public override string Say(JobState state) => $"Directions of {Function} answered";
+}
+
+/// <summary>A channel was reversed in the radio.</summary>
+public sealed record Reversed(string Function) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => state.Sheet.Surfaces.Any(s => s.Functions.Contains(Function))
+        ? null
+        : new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Disturb(entry, Say(state), state.Sheet.Surfaces.Where(s => s.Functions.Contains(Function)).SelectMany(s => DisturbanceMatrix.Reversed(s.Id)));
+
+    public override string Say(JobState state) => $"{Function} channel reversed";
+}
+
+public sealed record BindState
+{
+    public Bound? Bound { get; init; }
+
+    public Evidence? BoundEvidence { get; init; }
+
+    public FailsafeBehaviour? Failsafe { get; init; }
+
+    public Evidence? FailsafeEvidence { get; init; }
+
+    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } = ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
+}
+
+public sealed record DirectionShown(ImmutableDictionary<string, Movement> Seen, Evidence Evidence);

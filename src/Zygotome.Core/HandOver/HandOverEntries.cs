@@ -1,0 +1,131 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.HandOver;
+
+public static class HandOverEntries
+{
+    public static IReadOnlyList<EntryKind> Kinds { get; } =
+    [
+        EntryKind.Of<Conceded>("handover/conceded"),
+        EntryKind.Of<Released>("handover/released") with { Retractable = false },
+        EntryKind.Of<RecordSent>("handover/sent") with { Retractable = false, AfterRelease = true },
+        EntryKind.Of<OwnerAnswered>("handover/owner-answered") with { Retractable = false, AfterRelease = true },
+        EntryKind.Of<Reopened>("handover/reopened") with { Retractable = false, AfterRelease = true },
+    ];
+}
+
+/// <summary>A lead concedes an unmet requirement, with a reason.</summary>
+/// <param name="OwnerAcceptance">The owner's written words, where they are needed.</param>
+public sealed record Conceded(string Requirement, string Reason, string OwnerAcceptance = "") : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        if (entry.By.Role != Role.Lead)
+        {
+            return new Refusal("handover/lead", "Only a lead grants concessions.", "by");
+        }
+
+        var line = Ledger.Of(state, entry.RecordedAt).FirstOrDefault(l => l.Id == Requirement);
+        return line switch
+        {
+            null => new Refusal("handover/requirement", $"There is no requirement \"{Requirement}\".", "body.requirement"),
+            { Concedable: Concedable.Never } => new Refusal("handover/never", $"\"{line.Text}\" is never conceded: it must be put right.", "body.requirement"),
+            { Standing: not Standing.NotMet } => new Refusal("handover/not-unmet", $"\"{line.Text}\" has no reading outside its limits to concede.", "body.requirement"),
+            { Concedable: Concedable.WithOwner } when string.IsNullOrWhiteSpace(OwnerAcceptance) =>
+                new Refusal("handover/owner", "Balance aft of the sheet needs the owner's written acceptance before release.", "body.ownerAcceptance"),
+            _ => Texts.Reason(Reason, "body.reason", "A concession needs a reason.") ?? Texts.Fits(OwnerAcceptance, "body.ownerAcceptance"),
+        };
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        // What it was granted on is looked up now, so that it lapses when the evidence does.
+        var claim = Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
+        return claim is null
+            ? state.NotSupported(entry)
+            : state with
+            {
+                HandOver = state.HandOver with
+                {
+                    Concessions = state.HandOver.Concessions.SetItem(
+                        Requirement, new Concession(entry.EntryId, Requirement, claim.Evidence?.EntryId ?? "", claim.OutsideBy, Reason, OwnerAcceptance, entry.By, entry.RecordedAt)),
+                },
+            };
+    }
+
+    public override string Say(JobState state) => $"Conceded: {Requirement}";
+}
+
+/// <summary>The aircraft is released. Holds the ledger it was released on, the version of the rules and the hash of the record's bytes.</summary>
+public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    /// <summary>The release that could be recorded now, without its record's hash; or the refusal that names what is open.</summary>
+    public static Outcome<Released> From(JobState state, DateTimeOffset asOf)
+    {
+        if (!state.Opened || state.Released)
+        {
+            return new Refusal("handover/released", state.Opened ? "This job is already released." : "This job has not been received yet.");
+        }
+
+        var ledger = Jobs.Ledger.Of(state, asOf);
+        var open = ledger.Where(l => l.Open).ToArray();
+        return open.Length > 0
+            ? new Refusal("handover/open", $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}.")
+            : state.Unknown.Count > 0 ? new Refusal("handover/unknown", "The journal holds entries this version does not know; release with the newer version.")
+            : new Released(state.HandOver.Releases.Count + 1, Jobs.Ledger.RulesVersion, ledger, "");
+    }
+
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        From(state, entry.RecordedAt).Refused
+        ?? (PdfHash.Length == 0 ? new Refusal("handover/record", "A release carries its record.", "body.pdfHash") : null);
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var release = new Release(Number, entry.EntryId, entry.By, entry.RecordedAt, PdfHash, Ledger);
+        return state with { HandOver = state.HandOver with { Release = release, Releases = state.HandOver.Releases.Add(release), SentAt = null, Accepted = null } };
+    }
+
+    public override string Say(JobState state) => $"Released, record {Number}";
+}
+
+public sealed record RecordSent(string To) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Fits(To, "body.to", 200);
+
+    public override JobState Apply(JobState state, Entry entry) => state with { HandOver = state.HandOver with { SentAt = entry.RecordedAt } };
+
+    public override string Say(JobState state) => "Record sent to the owner";
+}
+
+public sealed record OwnerAnswered(bool Accepted, string Words = "") : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Fits(Words, "body.words");
+
+    public override JobState Apply(JobState state, Entry entry) => state with { HandOver = state.HandOver with { Accepted = Accepted, OwnerWords = Words } };
+
+    public override string Say(JobState state) => Accepted ? "Accepted by the owner" : "Declined by the owner";
+}
+
+/// <summary>A released job is opened again. Physical evidence is stale; earlier records stay, by number.</summary>
+public sealed record Reopened(string Reason) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Reason(Reason, "body.reason", "Say why it is opened again.");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        (state with { HandOver = state.HandOver with { Release = null } })
+        .Disturb(entry, "Re-opened after release", Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? new Aspect(k, Aspect.Every) : new Aspect(k)));
+
+    public override string Say(JobState state) => "Re-opened";
+}
+
+internal static class HandOverRules
+{
+    public static Refusal? NeedsRelease(JobState state) => state.Released ? null : new Refusal("handover/not-released", "This job is not released.");
+}

@@ -1,0 +1,53 @@
+using System.Collections.Immutable;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>That something happened which evidence resting on the aspect did not see.</summary>
+public sealed record Disturbance(Aspect Aspect, long Seq, DateTimeOffset ObservedAt, string EntryId, string Cause);
+
+/// <summary>The latest disturbance of each aspect, by either clock: a late-recorded one still makes stale what was recorded before it.</summary>
+public sealed record Disturbances
+{
+    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } = ImmutableDictionary<Aspect, (Disturbance, Disturbance)>.Empty;
+
+    public Disturbances Add(Entry entry, string cause, IEnumerable<Aspect> aspects)
+    {
+        var latest = Latest.ToBuilder();
+        foreach (var aspect in aspects)
+        {
+            var new1 = new Disturbance(aspect, entry.Seq, entry.ObservedAt, entry.EntryId, cause);
+            latest[aspect] = latest.TryGetValue(aspect, out var old)
+                ? (new1.Seq > old.Recorded.Seq ? new1 : old.Recorded, new1.ObservedAt > old.Observed.ObservedAt ? new1 : old.Observed)
+                : (new1, new1);
+        }
+
+        return this with { Latest = latest.ToImmutable() };
+    }
+
+    /// <summary>What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.</summary>
+    public Disturbance? After(Evidence evidence, IEnumerable<Aspect> restsOn)
+    {
+        foreach (var aspect in restsOn)
+        {
+            foreach (var key in aspect.Surface.Length > 0 ? (ReadOnlySpan<Aspect>)[aspect, aspect.ForEvery()] : [aspect])
+            {
+                if (!Latest.TryGetValue(key, out var found))
+                {
+                    continue;
+                }
+
+                if (found.Recorded.Seq > evidence.Seq)
+                {
+                    return found.Recorded;
+                }
+
+                if (found.Observed.ObservedAt > evidence.ObservedAt)
+                {
+                    return found.Observed;
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,114 @@
+using System.Collections.Frozen;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>How a kind of entry is written down: <c>stage/name</c>, version, body and, for older versions, how to read them as this one.</summary>
+public sealed record EntryKind(string Type, Type Body, int Version = 1, Func<JsonObject, int, JsonObject>? UpCast = null)
+{
+    /// <summary>Physical facts, openings and releases stay: they are superseded, never retracted.</summary>
+    public bool Retractable { get; init; } = true;
+
+    /// <summary>On the closed list that a released job still takes.</summary>
+    public bool AfterRelease { get; init; }
+
+    public static EntryKind Of<T>(string type)
+        where T : EntryBody => new(type, typeof(T));
+}
+
+/// <summary>The kinds known, composed at the root from each stage's own list.</summary>
+public sealed class EntryKinds
+{
+    private readonly FrozenDictionary<string, EntryKind> _byType;
+    private readonly FrozenDictionary<Type, EntryKind> _byBody;
+
+    public EntryKinds(IEnumerable<EntryKind> kinds)
+    {
+        All = [.. kinds];
+        _byType = All.ToFrozenDictionary(k => k.Type, StringComparer.Ordinal);
+        _byBody = All.ToFrozenDictionary(k => k.Body);
+    }
+
+    public IReadOnlyList<EntryKind> All { get; }
+
+    public EntryKind? Find(string type) => _byType.GetValueOrDefault(type);
+
+    public EntryKind? Of(EntryBody body) => _byBody.GetValueOrDefault(body.GetType());
+
+    public string TypeOf(EntryBody body) => body is UnknownEntry u ? u.Type : _byBody[body.GetType()].Type;
+
+    /// <summary>A posted body; unknown and missing fields are refused with their path.</summary>
+    public Outcome<EntryBody> ReadPosted(string type, JsonElement body)
+    {
+        if (Find(type) is not { } kind)
+        {
+            return new Refusal("entry/unknown-type", $"\"{type}\" is not a kind of entry.", "type");
+        }
+
+        try
+        {
+            return body.Deserialize(kind.Body, EntryJson.Strict) is EntryBody read
+                ? read
+                : new Refusal("entry/body", $"The body of {type} is missing.", "body");
+        }
+        catch (JsonException e)
+        {
+            var path = (e.Path ?? "$").TrimStart('$').TrimStart('.');
+            return new Refusal("entry/body", EntryJson.InWords(e), path.Length > 0 ? $"body.{path}" : "body");
+        }
+    }
+
+    /// <summary>A stored body. What cannot be read becomes an <see cref="UnknownEntry"/>: it blocks release and breaks nothing.</summary>
+    public EntryBody ReadStored(string type, int version, JsonElement body)
+    {
+        try
+        {
+            if (Find(type) is { } kind && version <= kind.Version)
+            {
+                return version < kind.Version && kind.UpCast is { } up
+                    ? (EntryBody)up(JsonObject.Create(body)!, version).Deserialize(kind.Body, EntryJson.Lenient)!
+                    : (EntryBody)body.Deserialize(kind.Body, EntryJson.Lenient)!;
+            }
+        }
+        catch (JsonException)
+        {
+            // Falls through: a body this version cannot read is as unknown as a type it does not know.
+        }
+
+        return new UnknownEntry(type, version);
+    }
+}
+
+/// <summary>How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.</summary>
+public static class EntryJson
+{
+    public static readonly JsonSerializerOptions Lenient = Make(JsonUnmappedMemberHandling.Skip);
+    public static readonly JsonSerializerOptions Strict = Make(JsonUnmappedMemberHandling.Disallow);
+
+    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped) => new(JsonSerializerDefaults.Web)
+    {
+        NumberHandling = JsonNumberHandling.Strict,
+        UnmappedMemberHandling = unmapped,
+        RespectNullableAnnotations = true,
+        RespectRequiredConstructorParameters = true,
+        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
+    };
+
+    // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.
+    internal static string InWords(JsonException e)
+    {
+        var text = e.Message.Split(" Path:")[0];
+        return text switch
+        {
+            _ when text.Contains("missing required", StringComparison.Ordinal) => "A field is missing: " + text[(text.IndexOf("including:", StringComparison.Ordinal) + 10)..].Trim(),
+            _ when text.Contains("could not be mapped", StringComparison.Ordinal) => "A field is not known: " + text.Split('\'').ElementAtOrDefault(1),
+            _ when text.Contains("could not be converted", StringComparison.Ordinal) => "The value here is of the wrong kind.",
+            _ when text.Contains("The JSON", StringComparison.Ordinal) || text.Contains("Zygotome", StringComparison.Ordinal) => "The value here cannot be read.",
+            _ => text,
+        };
+    }
+}

@@ -1,0 +1,35 @@
+using Zygotome.Core.Build;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>Where a job stands in one line: the stage the work is at, and what holds it up.</summary>
+/// <param name="Shown">Requirements shown, of <paramref name="All"/>.</param>
+public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
+{
+    public static JobOutlook Of(JobState state, IReadOnlyList<LedgerLine> ledger, DateTimeOffset asOf)
+    {
+        var shown = ledger.Count(l => !l.Open);
+        if (state.Released)
+        {
+            return new JobOutlook(Stage.HandOver, state.HandOver.Accepted == true ? "Released, accepted by its owner" : "Released", shown, ledger.Count);
+        }
+
+        // The stage with something open where work has begun last; a room, not a lock.
+        var open = ledger.Where(l => l.Open).ToArray();
+        var stage = open.Length == 0 ? Stage.HandOver : open[0].Stage;
+        return new JobOutlook(stage, Hold(state, open, asOf), shown, ledger.Count);
+    }
+
+    private static string Hold(JobState state, LedgerLine[] open, DateTimeOffset asOf)
+    {
+        var wrong = open.FirstOrDefault(l => l.Standing == Standing.NotMet) ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
+        if (wrong is not null)
+        {
+            return $"{wrong.Text}: {(wrong.Standing == Standing.Stale ? "stale" : wrong.Reading.Length > 0 && wrong.Stage >= Stage.Throws ? wrong.Reading : "open")}";
+        }
+
+        var curing = state.Build.Steps.Where(s => s.Value.HandleAt > asOf).OrderBy(s => s.Value.HandleAt).FirstOrDefault();
+        return curing.Value is { HandleAt: { } at } ? $"{state.Sheet.Step(curing.Key)?.Title}: glue, {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
+            : open.Length == 0 ? "Ready to release" : $"Next: {open[0].Text}";
+    }
+}

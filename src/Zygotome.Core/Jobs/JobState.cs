@@ -1,0 +1,64 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Balance;
+using Zygotome.Core.Bind;
+using Zygotome.Core.Build;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Throws;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>All that is known of a job after <see cref="Seq"/> entries, composed of its stages' states. Holds instants, never "late" or "cured".</summary>
+public sealed record JobState(SpecSheet Sheet)
+{
+    public string JobId { get; init; } = "";
+
+    /// <summary>The last entry applied; 0 before the opening.</summary>
+    public long Seq { get; init; }
+
+    public DateTimeOffset LastRecordedAt { get; init; }
+
+    public ReceiveState Receive { get; init; } = new();
+
+    public UnpackState Unpack { get; init; } = new();
+
+    public BuildState Build { get; init; } = new();
+
+    public BindState Bind { get; init; } = new();
+
+    public ThrowsState Throws { get; init; } = new();
+
+    public BalanceState Balance { get; init; } = new();
+
+    public HandOverState HandOver { get; init; } = new();
+
+    public Disturbances Disturbances { get; init; } = new();
+
+    /// <summary>Retracted entries by id, in the order of their retraction.</summary>
+    public ImmutableList<Retraction> Retracted { get; init; } = [];
+
+    /// <summary>Requirements whose reading was retracted for more than a typing error: evidence must be later than this seq.</summary>
+    public ImmutableDictionary<string, long> AskedAnew { get; init; } = ImmutableDictionary<string, long>.Empty;
+
+    /// <summary>Entries that rested on a retracted one, and so do not count.</summary>
+    public ImmutableList<string> Unsupported { get; init; } = [];
+
+    public ImmutableList<string> Unknown { get; init; } = [];
+
+    /// <summary>Every entry in order: id, kind, who; for "what was recorded last" and for checking that an id exists.</summary>
+    public ImmutableDictionary<string, Entry> Entries { get; init; } = ImmutableDictionary<string, Entry>.Empty;
+
+    public bool Opened => Receive.OpenedAt is not null;
+
+    public bool Released => HandOver.Release is not null;
+
+    public JobState Disturb(Entry entry, string cause, params IEnumerable<Aspect> aspects) =>
+        this with { Disturbances = Disturbances.Add(entry, cause, aspects) };
+
+    public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
+}
+
+/// <summary>What was taken back, by whom and why; printed in the record.</summary>
+public sealed record Retraction(string EntryId, string Said, Person By, DateTimeOffset At, string Reason, bool TypingError);

@@ -1,0 +1,65 @@
+using System.Collections.Immutable;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>Job state from a journal. Total on any prefix: it applies what was once admitted and asks no rule again.</summary>
+public static class Replay
+{
+    /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
+    public static JobState Of(SpecSheet sheet, IReadOnlyList<Entry> journal)
+    {
+        var retracted = new Dictionary<string, (Entry Entry, Retracted Body)>(StringComparer.Ordinal);
+        foreach (var entry in journal)
+        {
+            if (entry.Body is Retracted body)
+            {
+                retracted.TryAdd(body.Entry, (entry, body));
+            }
+        }
+
+        var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
+        var state = new JobState(sheet);
+        foreach (var entry in journal)
+        {
+            state = retracted.TryGetValue(entry.EntryId, out var by) && CanBeRetracted(entry)
+                ? TakeBack(Stamp(state, entry), entry, by.Entry, by.Body)
+                : Step(state, entry);
+            entries[entry.EntryId] = entry;
+        }
+
+        return state with { Entries = entries.ToImmutable() };
+    }
+
+    /// <summary>The state after one more entry. A retraction reaches back, so it folds the whole journal anew.</summary>
+    public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) => entry.Body is Retracted
+        ? Of(state.Sheet, [.. journalBefore, entry])
+        : Step(state, entry) with { Entries = state.Entries.SetItem(entry.EntryId, entry) };
+
+    public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };
+
+    private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
+
+    private static JobState Stamp(JobState state, Entry entry) => state with
+    {
+        JobId = entry.JobId,
+        Seq = entry.Seq,
+        LastRecordedAt = entry.RecordedAt,
+        Build = state.Build.Seen(entry),
+    };
+
+    private static JobState TakeBack(JobState state, Entry entry, Entry by, Retracted body)
+    {
+        var asked = state.AskedAnew;
+        foreach (var id in body.TypingError ? [] : entry.Body.Shows())
+        {
+            asked = asked.SetItem(id, by.Seq);
+        }
+
+        return state with
+        {
+            AskedAnew = asked,
+            Retracted = state.Retracted.Add(new Retraction(entry.EntryId, entry.Body.Say(state), by.By, by.RecordedAt, body.Reason, body.TypingError)),
+        };
+    }
+}

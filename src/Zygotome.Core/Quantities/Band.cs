@@ -1,0 +1,43 @@
+using System.Globalization;
+
+namespace Zygotome.Core.Quantities;
+
+/// <summary>Inclusive limits in the unit of the requirement; either may be absent.</summary>
+public sealed record Band(double? Low, double? High, string Unit)
+{
+    public static Band Of(decimal low, decimal high, string unit) => new(Numbers.Round((double)low), Numbers.Round((double)high), unit);
+
+    /// <summary>The middle of a closed band; the one limit of a half-open band.</summary>
+    public double Middle => Low is { } l && High is { } h ? (l + h) / 2 : Low ?? High ?? 0;
+
+    public double? Width => High - Low;
+
+    /// <summary>As people say it: "24 to 28 mm", "at most 1620 g".</summary>
+    public override string ToString()
+    {
+        var unit = Unit == "°" ? "°" : " " + Unit;
+        return (Low, High) switch
+        {
+            ({ } l, { } h) when l == h => $"{Numbers.Say(l)}{unit}",
+            ({ } l, { } h) => $"{Numbers.Say(l)} to {Numbers.Say(h)}{unit}",
+            ({ } l, null) => $"at least {Numbers.Say(l)}{unit}",
+            (null, { } h) => $"at most {Numbers.Say(h)}{unit}",
+            _ => "not stated",
+        };
+    }
+}
+
+/// <summary>Rounding shared by every computation, and the way numbers are said.</summary>
+public static class Numbers
+{
+    public const double RadiansPerDegree = Math.PI / 180;
+
+    /// <summary>To 10⁻⁶, before any value meets a limit: in binary floating point 11.9 + 0.1 is not 12.</summary>
+    public static double Round(double value) => Math.Round(value, 6, MidpointRounding.AwayFromZero) + 0.0;
+
+    /// <summary>At most two decimals, without trailing zeros, invariant.</summary>
+    public static string Say(double value) => (Math.Round(value, 2, MidpointRounding.AwayFromZero) + 0.0).ToString("0.##", CultureInfo.InvariantCulture);
+
+    /// <summary>One decimal, always: for readings that stand under each other.</summary>
+    public static string OneDecimal(double value) => (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.0", CultureInfo.InvariantCulture);
+}

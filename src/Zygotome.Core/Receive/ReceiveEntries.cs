@@ -1,0 +1,141 @@
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Receive;
+
+public static class ReceiveEntries
+{
+    public static IReadOnlyList<EntryKind> Kinds { get; } =
+    [
+        EntryKind.Of<JobOpened>("receive/opened") with { Retractable = false },
+        EntryKind.Of<BatteryGiven>("receive/battery"),
+        EntryKind.Of<ReceiverGiven>("receive/receiver"),
+        EntryKind.Of<PromiseChanged>("receive/promised"),
+    ];
+}
+
+/// <summary>A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh.</summary>
+public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Quantity Height, int Cells, Quantity Capacity)
+{
+    internal Refusal? Admit(string where)
+    {
+        static Refusal? Between(Quantity q, Dimension dimension, decimal least, decimal most, string unit, string what, string at) =>
+            q.Dimension != dimension ? new Refusal("receive/unit", $"\"{q.Text}\" is not {what}.", at)
+            : q.Nominal < least || q.Nominal > most ? new Refusal("receive/impossible", $"{what} of \"{q.Text}\" is not possible; {least} to {most} {unit} is.", at)
+            : null;
+
+        return Between(Mass, Dimension.Mass, 5, 5000, "g", "a pack's mass", $"{where}.mass")
+            ?? Between(Length, Dimension.Length, 10, 400, "mm", "a pack's length", $"{where}.length")
+            ?? Between(Width, Dimension.Length, 5, 200, "mm", "a pack's width", $"{where}.width")
+            ?? Between(Height, Dimension.Length, 5, 200, "mm", "a pack's height", $"{where}.height")
+            ?? Between(Capacity, Dimension.Charge, 50, 30_000, "mAh", "a pack's capacity", $"{where}.capacity")
+            ?? (Cells is < 1 or > 14 ? new Refusal("receive/impossible", $"{Cells} cells in a pack is not possible; 1 to 14 is.", $"{where}.cells") : null);
+    }
+}
+
+/// <summary>What the shop holds to, copied in so that the job can be read without the shop's settings.</summary>
+/// <param name="Guarded">Guarded acceptance: only "in" releases, "in, close" does not.</param>
+/// <param name="ThrowTolerance">Where the sheet states none, mm.</param>
+/// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says so.</param>
+public sealed record ShopRules(string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects)
+{
+    public static readonly ShopRules Default = new("", "UTC", false, 1.0m, false);
+}
+
+/// <summary>Which part of the balance range to aim for on the first flight.</summary>
+public enum BalanceSchool
+{
+    ForwardThird,
+    Middle,
+}
+
+/// <summary>A kit comes in. The first entry of every job.</summary>
+/// <param name="SheetHash">SHA-256 of the sheet revision's file.</param>
+public sealed record JobOpened(
+    string Number,
+    string CustomerId,
+    string SheetId,
+    int SheetRevision,
+    string SheetHash,
+    Battery Battery,
+    int ReceiverChannels,
+    DateOnly Promised,
+    string Shelf,
+    BalanceSchool BalanceSchool,
+    ShopRules Rules) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        SheetHash != state.Sheet.Hash ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
+        : Battery.Admit("body.battery")
+            ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
+            ?? PromiseChanged.Possible(Promised, entry, "body.promised")
+            ?? Texts.Fits(Shelf, "body.shelf", 40)
+            ?? Texts.Fits(Number, "body.number", 20);
+
+    public override JobState Apply(JobState state, Entry entry) => state with
+    {
+        Receive = new ReceiveState
+        {
+            OpenedAt = entry.RecordedAt,
+            OpenedBy = entry.By,
+            Number = Number,
+            CustomerId = CustomerId,
+            Battery = Battery,
+            ReceiverChannels = ReceiverChannels,
+            Promised = Promised,
+            Shelf = Shelf,
+            BalanceSchool = BalanceSchool,
+            Rules = Rules,
+            SheetRevision = SheetRevision,
+            OpenedEvidence = Evidence.Of(entry),
+        },
+    };
+
+    public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
+}
+
+/// <summary>Another battery than the one on the counter.</summary>
+public sealed record BatteryGiven(Battery Battery) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => Battery.Admit("body.battery");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        (state with { Receive = state.Receive with { Battery = Battery } })
+        .Disturb(entry, $"Another battery, {Battery.Mass.Text}", DisturbanceMatrix.AnotherBattery);
+
+    public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
+}
+
+public sealed record ReceiverGiven(int Channels) : EntryBody
+{
+    internal static Refusal? Possible(int channels, string where) => channels is < 1 or > 32
+        ? new Refusal("receive/impossible", $"A receiver with {channels} channels is not possible; 1 to 32 is.", where)
+        : null;
+
+    public override Refusal? Admit(JobState state, Entry entry) => Possible(Channels, "body.channels");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        (state with { Receive = state.Receive with { ReceiverChannels = Channels } })
+        .Disturb(entry, $"Another receiver, {Channels} channels", DisturbanceMatrix.AnotherReceiver);
+
+    public override string Say(JobState state) => $"Another receiver, {Channels} channels";
+}
+
+public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    internal static Refusal? Possible(DateOnly promised, Entry entry, string where)
+    {
+        var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
+        return promised < today.AddDays(-2) || promised > today.AddYears(2)
+            ? new Refusal("receive/promised", $"{promised:yyyy-MM-dd} cannot be promised: it must be from today to two years on.", where)
+            : null;
+    }
+
+    public override Refusal? Admit(JobState state, Entry entry) => Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
+
+    public override JobState Apply(JobState state, Entry entry) => state with { Receive = state.Receive with { Promised = Promised } };
+
+    public override string Say(JobState state) => $"Promised for {Promised:yyyy-MM-dd}";
+}

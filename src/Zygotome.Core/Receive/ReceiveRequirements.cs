@@ -1,0 +1,47 @@
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>What can be said at the counter: does the pack fit its bay, are the ports enough.</summary>
+public static class ReceiveRequirements
+{
+    public static IEnumerable<Claim> Claims(JobState state)
+    {
+        var evidence = state.Receive.OpenedEvidence!;
+        var (fits, fitWords) = PackFits(state.Sheet, state.Receive.Battery!);
+        yield return new Claim(
+            new Requirement("receive/pack-fits", Stage.Receive, "The pack fits its bay"), fits ? Standing.Met : Standing.NotMet, state.Receive.Battery!.Length.Text, fitWords, evidence);
+        var (ports, portWords) = PortsEnough(state.Sheet, state.Receive.ReceiverChannels);
+        yield return new Claim(
+            new Requirement("receive/ports", Stage.Receive, "The receiver has the ports"), ports ? Standing.Met : Standing.NotMet, $"{state.Receive.ReceiverChannels} channels", portWords, evidence);
+    }
+
+    /// <summary>Length, width and height (mm) against the bay; a measure the sheet does not state is not judged.</summary>
+    public static (bool Fits, string Why) PackFits(SpecSheet sheet, Battery battery)
+    {
+        if (sheet.Geometry.Bay is not { } bay)
+        {
+            return (true, "The sheet states no battery bay.");
+        }
+
+        (double Pack, double Bay, string What)[] sides =
+        [
+            ((double)battery.Length.Nominal, bay.To - bay.From, "long"), ((double)battery.Width.Nominal, bay.Width, "wide"), ((double)battery.Height.Nominal, bay.Height, "high"),
+        ];
+        var tooBig = sides.Where(s => s.Bay > 0 && Numbers.Round(s.Pack - s.Bay) > 0).ToArray();
+        return tooBig.Length == 0
+            ? (true, $"{Numbers.Say(sides[0].Bay - sides[0].Pack)} mm of its bay is left to move it in.")
+            : (false, "The pack is " + string.Join(" and ", tooBig.Select(s => $"{Numbers.Say(s.Pack - s.Bay)} mm too {s.What}")) + " for its bay.");
+    }
+
+    /// <summary>Channels needed: one for each function; the sheet's functions are those that need a port.</summary>
+    public static (bool Enough, string Why) PortsEnough(SpecSheet sheet, int channels)
+    {
+        var needed = sheet.Radio.Functions.Length;
+        return channels >= needed
+            ? (true, $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), {channels - needed} to spare.")
+            : (false, $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), {needed - channels} short.");
+    }
+}

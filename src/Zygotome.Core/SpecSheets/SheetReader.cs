@@ -1,0 +1,160 @@
+using System.Collections.Immutable;
+using System.Security.Cryptography;
+using System.Text.Json;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.SpecSheets;
+
+/// <summary>A sheet, or everything that is wrong with the file.</summary>
+public sealed record SheetReading(SpecSheet? Sheet, IReadOnlyList<SheetError> Errors);
+
+/// <summary>Reads <c>zygotome-spec-sheet/1</c> files. Unknown fields are left alone: the bytes are kept as they came.</summary>
+public static class SheetReader
+{
+    public const string Format = "zygotome-spec-sheet/1";
+    public const string MediaType = "application/vnd.zygotome.spec-sheet+json";
+
+    public static SheetReading Read(ReadOnlySpan<byte> bytes)
+    {
+        var copy = bytes.StartsWith("\uFEFF"u8) ? bytes[3..].ToArray() : bytes.ToArray();
+        try
+        {
+            using var document = JsonDocument.Parse(copy, new JsonDocumentOptions { MaxDepth = 32, CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true });
+            return Read(document.RootElement, Convert.ToHexStringLower(SHA256.HashData(bytes)));
+        }
+        catch (JsonException e)
+        {
+            return new SheetReading(null, [new SheetError($"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}", "This is not a JSON file: it breaks off or is misspelled here.")]);
+        }
+    }
+
+    private static SheetReading Read(JsonElement json, string hash)
+    {
+        var errors = new List<SheetError>();
+        var root = new SheetNode(json, "$", errors);
+        if (!root.IsObject())
+        {
+            return new SheetReading(null, errors);
+        }
+
+        var format = root["format"].Text(required: true);
+        if (format.Length > 0 && format != Format && !format.StartsWith(Format + ".", StringComparison.Ordinal))
+        {
+            root["format"].Wrong($"\"{format}\" cannot be read here; this version reads {Format}.");
+            return new SheetReading(null, errors);
+        }
+
+        var sheet = new SpecSheet(
+            Kit(root["kit"]),
+            Defaults(root["defaults"]),
+            SheetGeometry.Read(root["geometry"]),
+            root["surfaces"].Each(Surface),
+            root["throws"].Each(Throw),
+            root["neutral"].Each(n => new NeutralRow(n["surfaces"].Text(required: true), n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing, n["page"].Text())),
+            Balance(root["balance"]),
+            Power(root["power"]),
+            Radio(root["radio"]),
+            root["parts"].Each(Part),
+            root["steps"].Each(SheetSteps.Read),
+            root["cautions"].Texts(),
+            hash);
+        SheetChecks.Check(root, sheet);
+        return new SheetReading(errors.Count == 0 ? sheet : null, errors);
+    }
+
+    private static readonly Quantity Nothing = Core.Quantities.Quantity.Single(0, Unit.Millimetre);
+
+    private static KitInfo Kit(SheetNode n)
+    {
+        n.IsObject();
+        var id = n["id"].Text(required: n.Exists);
+        if (id.Any(c => !char.IsAsciiLetterLower(c) && !char.IsAsciiDigit(c) && c != '-'))
+        {
+            n["id"].Wrong("An id has small letters, digits and hyphens only.");
+        }
+
+        return new KitInfo(id, n["name"].Text(required: n.Exists), n["maker"].Text(), n["revision"].Whole(1, 1, 9999, required: n.Exists), n["class"].Text(), n["source"].Text(), n["material"].Text());
+    }
+
+    private static SheetDefaults Defaults(SheetNode n) => new(
+        n["throwTolerance"].Quantity(Dimension.Length),
+        n["sideDifference"].Quantity(Dimension.Length),
+        Measure(n["throwMeasure"]) ?? ThrowMeasure.UprightRuler,
+        n["rateOfFirstFlight"].Text("low"));
+
+    private static ThrowMeasure? Measure(SheetNode n) => !n.Exists ? null : n.OneOf("upright ruler", "upright ruler", "straight ruler", "angle") switch
+    {
+        "straight ruler" => ThrowMeasure.StraightRuler,
+        "angle" => ThrowMeasure.Angle,
+        _ => ThrowMeasure.UprightRuler,
+    };
+
+    private static Surface Surface(SheetNode n)
+    {
+        var id = n["id"].Text(required: true);
+        var kind = n["kind"].Text(n["function"].Text());
+        var functions = n["functions"].Exists ? n["functions"].Texts() : [n["function"].Text(required: !n["functions"].Exists)];
+        return new Surface(
+            id,
+            kind,
+            functions,
+            n["side"].OneOf("centre", "left", "right", "centre"),
+            n["on"].Text(required: true),
+            Share(n["from"]),
+            Share(n["to"]),
+            n["chord"].Measure(Dimension.Length, 3, 600),
+            n["name"].Text(Named(id)));
+    }
+
+    private static double Share(SheetNode n) => (double)(n.Quantity(Dimension.Percent, required: true)?.Nominal ?? 0) / 100;
+
+    private static string Named(string id)
+    {
+        var words = id.Split('-');
+        var side = words.LastOrDefault() is "left" or "right" ? words[^1] : "";
+        var name = side.Length > 0 ? $"{side} {string.Join(' ', words[..^1])}" : string.Join(' ', words);
+        return name.Length > 0 ? char.ToUpperInvariant(name[0]) + name[1..] : name;
+    }
+
+    private static ThrowRow Throw(SheetNode n)
+    {
+        var ways = Enum.GetValues<Way>()
+            .Select(w => (Way: w, Value: n[w.ToString().ToLowerInvariant()].Stated(null)))
+            .Where(p => p.Value is not null).Select(p => (p.Way, p.Value!)).ToImmutableArray();
+        if (ways.Length == 0)
+        {
+            n.Wrong("A throw row needs at least one of up, down, left, right, out.");
+        }
+
+        return new ThrowRow(
+            n["surfaces"].Text(required: true), n["function"].Text(), n["rate"].Text("high"), n["position"].Text(), ways, Measure(n["measure"]), n["page"].Text());
+    }
+
+    private static BalanceSpec Balance(SheetNode n) => new(
+        n["configurations"].Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length))),
+        n["allUpWeight"].Quantity(Dimension.Mass),
+        n["lateral"].Quantity(Dimension.Length),
+        n["page"].Text());
+
+    private static PowerSpec Power(SheetNode n) => new(
+        n["motors"].Each(m => new MotorSpec(
+            m["id"].Text(required: true),
+            m["kind"].OneOf("propeller", "propeller", "fan", "folding"),
+            m["propeller"].Text(),
+            m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
+            m["at"].Measure(Dimension.Length, -5000, 5000),
+            m["y"].Measure(Dimension.Length, -5000, 5000, 0),
+            m["draw"].Quantity(Dimension.Current))),
+        n["packs"].Each(p => new PackSpec(p["cells"].Whole(1, 1, 14, required: true), p["capacity"].Quantity(Dimension.Charge))),
+        n["duty"].Number(0.6, 0.05, 1));
+
+    private static RadioSpec Radio(SheetNode n) => new(
+        n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text("throttle low"), n["modes"].Texts());
+
+    private static PartSpec Part(SheetNode n) => new(
+        n["id"].Text(required: true),
+        n["name"].Text(required: true),
+        n["bag"].Text("A"),
+        n["quantity"].Whole(1, 1, 10_000, required: true),
+        n["fastener"].Exists ? new FastenerSpec(n["fastener"]["diameter"].Measure(Dimension.Length, 0.1, 100), n["fastener"]["length"].Measure(Dimension.Length, 0.5, 1000)) : null);
+}

@@ -1,0 +1,147 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.SpecSheets;
+
+/// <summary>
+/// A kit revision's numbers, in the manual's own units and words. Lengths are from the datum, x aft +, y to the right wing,
+/// z up. Immutable once a job uses it; known by <see cref="Hash"/>, the SHA-256 of the file's bytes.
+/// </summary>
+public sealed record SpecSheet(
+    KitInfo Kit,
+    SheetDefaults Defaults,
+    Geometry Geometry,
+    ImmutableArray<Surface> Surfaces,
+    ImmutableArray<ThrowRow> Throws,
+    ImmutableArray<NeutralRow> Neutral,
+    BalanceSpec Balance,
+    PowerSpec Power,
+    RadioSpec Radio,
+    ImmutableArray<PartSpec> Parts,
+    ImmutableArray<StepSpec> Steps,
+    ImmutableArray<string> Cautions,
+    string Hash)
+{
+    public Surface? Surface(string id) => Surfaces.FirstOrDefault(s => s.Id == id);
+
+    public StepSpec? Step(string id) => Steps.FirstOrDefault(s => s.Id == id);
+
+    public PartSpec? Part(string id) => Parts.FirstOrDefault(p => p.Id == id);
+
+    /// <summary>The surfaces named by a row: one id, a function (<c>aileron</c>) or a kind (<c>elevon</c>).</summary>
+    public IEnumerable<Surface> Named(string surfaces) => Surfaces.Where(s => s.Id == surfaces || s.Kind == surfaces);
+}
+
+/// <summary>Which kit, which revision, and where the numbers came from.</summary>
+public sealed record KitInfo(string Id, string Name, string Maker, int Revision, string Class, string Source, string Material);
+
+/// <summary>What holds where a row does not say. A missing tolerance is the shop's, and marked as such.</summary>
+public sealed record SheetDefaults(Quantity? ThrowTolerance, Quantity? SideDifference, ThrowMeasure Measure, string FirstFlightRate);
+
+/// <summary>How a throw is stated or read. Upright and straight are mm, angle is degrees.</summary>
+public enum ThrowMeasure
+{
+    UprightRuler,
+    StraightRuler,
+    Angle,
+}
+
+/// <summary>The airframe's outline, all in mm from the datum.</summary>
+public sealed record Geometry(
+    string Datum,
+    double Nose,
+    ImmutableArray<LiftingSurface> Lifting,
+    ImmutableArray<Fin> Fins,
+    ImmutableArray<Body> Bodies,
+    ImmutableArray<Wheel> Wheels,
+    BatteryBay? Bay,
+    ImmutableArray<BallastStation> BallastStations)
+{
+    public LiftingSurface? Find(string id) => Lifting.FirstOrDefault(l => l.Id == id);
+
+    public LiftingSurface? Wing => Lifting.FirstOrDefault(l => l.Role == "wing");
+}
+
+/// <summary>A wing, tail, foreplane or V-tail: half of it, panels from the root outwards.</summary>
+public sealed record LiftingSurface(string Id, string Role, double RootLeadingEdge, double Height, double RootGap, ImmutableArray<Panel> Panels)
+{
+    public double HalfSpan => RootGap + Panels.Sum(p => p.Span);
+}
+
+/// <summary>Chords, span, sweep of the leading edge (mm) and dihedral (degrees).</summary>
+public sealed record Panel(double Root, double Tip, double Span, double Sweep, double Dihedral);
+
+/// <summary>A fin standing at (x, y): root and tip chord, height, sweep of its leading edge.</summary>
+public sealed record Fin(double X, double Y, double Root, double Tip, double Height, double Sweep);
+
+public sealed record Body(string Name, double From, double To, double Width, double At);
+
+public sealed record Wheel(string Name, double X, double Y);
+
+/// <summary>Where the pack may lie. Height and width in mm; 0 when not stated.</summary>
+public sealed record BatteryBay(double From, double To, double Width, double Height);
+
+/// <summary>A place for ballast and the mass of one piece, when the kit or shop has pieces for it.</summary>
+public sealed record BallastStation(string Name, double At, double Piece, double Limit);
+
+/// <summary>A control surface on a lifting surface or fin, from and to as shares of the half span, chord at the measuring station in mm.</summary>
+/// <param name="Functions">What commands it: one function, or two for elevons, V-tails and flaperons.</param>
+public sealed record Surface(string Id, string Kind, ImmutableArray<string> Functions, string Side, string On, double From, double To, double Chord, string Name);
+
+/// <summary>One line of the throw table. <c>Function</c> is the commanded one; "combined" for both together.</summary>
+public sealed record ThrowRow(string Surfaces, string Function, string Rate, string Position, ImmutableArray<(Way Way, Stated<Quantity> Value)> Ways, ThrowMeasure? Measure, string Page);
+
+/// <summary>Where a surface stands with the stick at rest: trailing edge up +, mm.</summary>
+public sealed record NeutralRow(string Surfaces, Quantity Offset, string Page);
+
+public sealed record BalanceSpec(ImmutableArray<BalanceConfiguration> Configurations, Quantity? AllUpWeight, Quantity? Lateral, string Page);
+
+/// <param name="Range">Centre of gravity aft of the datum, mm; null when the manual does not state it.</param>
+public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range);
+
+public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty);
+
+/// <param name="Kind">propeller, fan or folding.</param>
+/// <param name="Mass">Propeller and spinner, g. <paramref name="At"/>: their station, mm from the datum.</param>
+public sealed record MotorSpec(string Id, string Kind, string Propeller, double? Mass, double At, double Y, Quantity? Draw);
+
+public sealed record PackSpec(int Cells, Quantity? Capacity);
+
+public sealed record RadioSpec(ImmutableArray<string> Functions, ImmutableArray<string> BindMethods, string Failsafe, ImmutableArray<string> BindModes);
+
+public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener);
+
+public sealed record FastenerSpec(double Diameter, double Length);
+
+/// <summary>A step of the graph. <c>Fits</c> names drawn parts; <c>Hides</c> requirement prefixes that must be shown first.</summary>
+public sealed record StepSpec(
+    string Id,
+    Stage Stage,
+    string Title,
+    ImmutableArray<string> After,
+    double HandsOn,
+    ImmutableSortedDictionary<string, int> Parts,
+    ImmutableArray<string> Tools,
+    BondSpec? Bond,
+    ImmutableArray<string> Fits,
+    ImmutableArray<string> Hides,
+    ImmutableArray<Aspect> Disturbs,
+    StepNeeds Needs,
+    ImmutableArray<string> Cautions,
+    string Text,
+    string Page);
+
+/// <summary>Materials of the two sides and the job of the joint.</summary>
+public sealed record BondSpec(string A, string B, string Kind);
+
+/// <param name="Power">Powered: the lamps must be known and the motor isolated.</param>
+/// <param name="Unpowered">The pack must not be connected, as when a propeller goes on.</param>
+public sealed record StepNeeds(bool Power, bool Unpowered, int People);
+
+/// <summary>A field as the manual states it: one statement, or several that contradict each other with the decision taken.</summary>
+/// <param name="Taken">What counts; null while nobody has decided.</param>
+public sealed record Stated<T>(T? Taken, ImmutableArray<Statement> Statements, string Reason)
+    where T : class;
+
+public sealed record Statement(string Text, string Page);

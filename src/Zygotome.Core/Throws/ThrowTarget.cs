@@ -1,0 +1,58 @@
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>One throw the sheet asks for: surface × commanded function × rate × way, with its band in the sheet's kind.</summary>
+/// <param name="Band">Null when the manual left it open or contradicts itself and nobody has decided.</param>
+/// <param name="Nominal">What was meant, in the sheet's kind; the middle of the band where a band is stated.</param>
+/// <param name="Printed">The sheet's own words.</param>
+/// <param name="ShopTolerance">The tolerance is the shop's, because the sheet states none.</param>
+public sealed record ThrowTarget(
+    string Id, Surface Surface, string Function, string Rate, Way Way, Band? Band, double Nominal, ThrowMeasure Measure, bool Percent, string Printed, bool ShopTolerance, string Page)
+{
+    /// <summary>"Left aileron, up".</summary>
+    public string Name => $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.ToString().ToLowerInvariant()}";
+
+    public string Unit => Percent ? "%" : Measure == ThrowMeasure.Angle ? "°" : "mm";
+
+    /// <summary>What the limits are, with the shop's hand in them marked.</summary>
+    public string Limits => Band is null ? "not decided" : ShopTolerance ? $"{Band} (shop's tolerance)" : Band.ToString();
+}
+
+/// <summary>The sheet's throw table, row by row, as single requirements.</summary>
+public static class ThrowTargets
+{
+    public static IReadOnlyList<ThrowTarget> Of(SpecSheet sheet, ShopRules rules) =>
+    [
+        .. from row in sheet.Throws
+           from surface in sheet.Named(row.Surfaces)
+           from way in row.Ways
+           select Target(sheet, rules, row, surface, way.Way, way.Value),
+    ];
+
+    private static ThrowTarget Target(SpecSheet sheet, ShopRules rules, ThrowRow row, Surface surface, Way way, Stated<Quantity> value)
+    {
+        var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
+        var rate = row.Position.Length > 0 ? row.Position : row.Rate;
+        var id = $"throw/{surface.Id}/{function}/{rate}/{way.ToString().ToLowerInvariant()}";
+        var printed = string.Join(" against ", value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : "")));
+        if (value.Taken is not { } q)
+        {
+            return new ThrowTarget(id, surface, function, rate, way, null, 0, row.Measure ?? sheet.Defaults.Measure, false, printed, false, row.Page);
+        }
+
+        var angle = q.Dimension == Dimension.Angle;
+        var percent = q.Dimension == Dimension.Percent;
+        var measure = angle ? ThrowMeasure.Angle : row.Measure ?? sheet.Defaults.Measure;
+        var single = q.Form == QuantityForm.Single;
+        var stated = sheet.Defaults.ThrowTolerance?.Nominal;
+        var tolerance = !single ? 0 : percent ? 5 : angle ? AngleOf(stated ?? rules.ThrowTolerance, surface.Chord) : stated ?? rules.ThrowTolerance;
+        var band = Band.Of(q.Low - tolerance, q.High + tolerance, percent ? "%" : angle ? "°" : "mm");
+        return new ThrowTarget(id, surface, function, rate, way, band, (double)q.Nominal, measure, percent, printed, single && (stated is null || percent), row.Page);
+    }
+
+    // A tolerance in mm at the trailing edge, for a throw stated in degrees.
+    private static decimal AngleOf(decimal mm, double chord) => (decimal)Math.Round(Math.Asin(Math.Min(1, (double)mm / chord)) / Numbers.RadiansPerDegree, 2);
+}

@@ -1,0 +1,91 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>Every throw of the sheet, left against right, neutral and free movement, as the ledger asks for them.</summary>
+public static class ThrowsRequirements
+{
+    public static IEnumerable<Claim> Claims(JobState state)
+    {
+        var targets = ThrowTargets.Of(state.Sheet, state.Receive.Rules);
+        foreach (var target in targets)
+        {
+            yield return Of(state, target);
+        }
+
+        foreach (var (left, right) in SideBySide.Pairs(targets))
+        {
+            yield return SideBySide.Claim(state, left, right);
+        }
+
+        foreach (var row in state.Sheet.Neutral)
+        {
+            foreach (var surface in state.Sheet.Named(row.Surfaces))
+            {
+                yield return Neutral(state, surface, row);
+            }
+        }
+
+        foreach (var surface in state.Sheet.Surfaces)
+        {
+            var requirement = new Requirement($"freedom/{surface.Id}", Stage.Throws, $"{surface.Name} moves freely", Concedable: Concedable.Never);
+            yield return state.Throws.Freedom.TryGetValue(surface.Id, out var shown)
+                ? new Claim(requirement, shown.Free ? Standing.Met : Standing.NotMet, shown.Free ? "free" : "binds", shown.Free ? "Moved through its whole throw by hand." : $"Binds. {shown.Note}", shown.Evidence, [new(AspectKind.Freedom, surface.Id)])
+                : Claim.NotShown(requirement, "Not shown yet.");
+        }
+    }
+
+    /// <summary>The claim of one throw.</summary>
+    public static Claim Of(JobState state, ThrowTarget target)
+    {
+        var requirement = new Requirement(target.Id, Stage.Throws, $"{target.Name}, {target.Rate}", target.Limits, Page: target.Page);
+        if (target.Band is not { } band)
+        {
+            return Claim.NotShown(requirement, $"The manual says {target.Printed}; nobody has decided what counts.");
+        }
+
+        if (!state.Throws.Readings.TryGetValue(target.Id, out var shown) || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _))
+        {
+            return Claim.NotShown(requirement, "Not measured yet.");
+        }
+
+        var judgement = Judgement.Of(reading.Value, reading.U, band, state.Receive.Rules.Guarded);
+        return Claim.Measured(
+            requirement, judgement, $"{Numbers.OneDecimal(reading.Value)} {target.Unit}", Why(target, shown.Read, reading, judgement), shown.Evidence, RestsOn(target));
+    }
+
+    /// <summary>A throw rests on its surface, and on the radio travel of each function that makes it, whatever the rate.</summary>
+    public static ImmutableArray<Aspect> RestsOn(ThrowTarget target) =>
+    [
+        new(AspectKind.Throw, target.Surface.Id),
+        .. (target.Function == "combined" ? target.Surface.Functions : [target.Function]).Select(f => TravelOf(target.Surface.Id, f, target.Way)),
+    ];
+
+    /// <summary>The radio travel of one function of one surface, one way.</summary>
+    public static Aspect TravelOf(string surface, string function, Way way) => new(AspectKind.Throw, $"{surface}/{function}/{way.ToString().ToLowerInvariant()}");
+
+    private static string Why(ThrowTarget target, ThrowRead read, ThrowReading reading, Judgement judgement)
+    {
+        var readings = read.Readings.Length > 1 ? $"Mean of {read.Readings.Length} readings. " : "";
+        var converted = target.Percent || read.Measure == target.Measure ? ""
+            : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of {Numbers.Say(target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
+        return $"{readings}{converted}{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {target.Unit} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
+    }
+
+    private static Claim Neutral(JobState state, SpecSheets.Surface surface, SpecSheets.NeutralRow row)
+    {
+        var single = row.Offset.Form == QuantityForm.Single;
+        var slack = single ? 0.5m : 0;
+        var band = Band.Of(row.Offset.Low - slack, row.Offset.High + slack, "mm");
+        var requirement = new Requirement($"neutral/{surface.Id}", Stage.Throws, $"{surface.Name}, neutral (up is +)", single ? $"{band} (shop's tolerance)" : band.ToString(), Page: row.Page);
+        if (!state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
+        {
+            return Claim.NotShown(requirement, "Not measured yet.");
+        }
+
+        var judgement = Judgement.Of(shown.Offset, shown.U, band, state.Receive.Rules.Guarded);
+        return Claim.Measured(requirement, judgement, $"{Numbers.OneDecimal(shown.Offset)} mm", $"{judgement.Phrase}. {judgement.Hint}".TrimEnd(), shown.Evidence, new Aspect(AspectKind.Neutral, surface.Id));
+    }
+}

@@ -1,0 +1,108 @@
+using Zygotome.Core.Airframe;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>Something is wrong with the aircraft, at this or any later stage.</summary>
+/// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
+/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing.</param>
+public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKind Kind, Quantity Size, double X, double Y, string Note) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        var drawing = Drawings.Plan(state.Sheet);
+        return drawing.Parts.All(p => p.Id != Place) ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
+            : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000 ? new Refusal("unpack/size", $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.", "body.size")
+            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Bounds.Around(X, Y) ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
+            : Texts.Fits(Note, "body.note");
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var size = (double)Size.Nominal;
+        var finding = new Finding(
+            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry));
+        return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding) } };
+    }
+
+    public override string Say(JobState state) => $"{Kind} of {Size.Text} found";
+}
+
+/// <summary>What to do about a finding. Using structural damage as it is takes a lead; flight-critical damage is never used as it is.</summary>
+public sealed record Disposed(string Finding, Disposition Disposition, string Reason) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        if (state.Unpack.Find(Finding) is not { } finding)
+        {
+            return UnpackRules.NoFinding(Finding);
+        }
+
+        if (Disposition != Disposition.UseAsIs)
+        {
+            return Texts.Fits(Reason, "body.reason");
+        }
+
+        return finding.Grading.Grade switch
+        {
+            Grade.FlightCritical => new Refusal("unpack/never-as-is", $"{finding.Tag} is flight-critical ({finding.Grading.Rule}): it must be repaired or replaced, and re-inspected.", "body.disposition"),
+            Grade.Structural when entry.By.Role != Role.Lead => new Refusal("unpack/lead", $"{finding.Tag} is structural: only a lead may let it be used as it is.", "body.disposition"),
+            Grade.Cosmetic => Texts.Fits(Reason, "body.reason"),
+            _ => Texts.Reason(Reason, "body.reason", "Say why it may be used as it is."),
+        };
+    }
+
+    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { } f
+        ? state with { Unpack = state.Unpack.With(f with { Disposition = Disposition, DispositionReason = Reason, DisposedBy = entry.By }) }
+        : state.NotSupported(entry);
+
+    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: {UnpackRules.Words(Disposition)}";
+}
+
+/// <summary>A repair or replacement was made. It asks for a re-inspection and makes stale what it disturbs.</summary>
+/// <param name="HandleMinutes">Minutes until it can be handled, when glue was used; copied from the shop's adhesive.</param>
+public sealed record Repaired(string Finding, string How, double? HandleMinutes = null) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
+        : finding.Disposition is not (Disposition.Repair or Disposition.Replace) ? new Refusal("unpack/not-decided", $"Decide first whether {finding.Tag} is repaired or replaced.", "body.finding")
+        : HandleMinutes is < 0 or > 10_000 ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
+        : Texts.Reason(How, "body.how", "Say how it was repaired.");
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        if (state.Unpack.Find(Finding) is not { } f)
+        {
+            return state.NotSupported(entry);
+        }
+
+        var handle = HandleMinutes is { } m ? entry.ObservedAt.AddMinutes(m) : (DateTimeOffset?)null;
+        return (state with { Unpack = state.Unpack.With(f with { Repair = new Repair(How, entry.By, entry.ObservedAt, handle), Sound = false, Reinspection = null, ReinspectedBy = null }) })
+            .Disturb(entry, $"{(f.Disposition == Disposition.Replace ? "Replacement" : "Repair")} for {f.Tag}", DisturbanceMatrix.Repaired(state.Sheet, f.Place, f.PlaceKind));
+    }
+
+    public override string Say(JobState state) => $"Repair of {state.Unpack.Find(Finding)?.Tag ?? "a finding"}";
+}
+
+/// <summary>Somebody looked at the repair again. For flight-critical findings not the one who made it, unless the shop is one person.</summary>
+public sealed record Reinspected(string Finding, bool Sound, string Note = "") : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
+        : finding.Repair is not { } repair ? new Refusal("unpack/not-repaired", $"{finding.Tag} has no repair to inspect.", "body.finding")
+        : repair.HandleAt > entry.ObservedAt ? new Refusal("unpack/curing", $"The repair of {finding.Tag} is still curing.", "body.finding")
+        : finding.Grading.Grade == Grade.FlightCritical && repair.By.Id == entry.By.Id && !state.Receive.Rules.SelfInspects
+            ? new Refusal("unpack/own-work", $"{finding.Tag} is flight-critical: somebody other than {repair.By.Name} must inspect the repair.", "body.finding")
+        : Texts.Fits(Note, "body.note");
+
+    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { Repair: not null } f
+        ? state with { Unpack = state.Unpack.With(f with { Sound = Sound, ReinspectedBy = entry.By, Reinspection = Evidence.Of(entry), Repair = Sound ? f.Repair : null }) }
+        : state.NotSupported(entry);
+
+    public override IEnumerable<string> Shows() => [$"finding/{Finding}"];
+
+    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} re-inspected: {(Sound ? "sound" : "not sound")}";
+}

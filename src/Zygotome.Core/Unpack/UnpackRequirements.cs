@@ -1,0 +1,72 @@
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>Papers, bags and findings, as the ledger asks for them.</summary>
+public static class UnpackRequirements
+{
+    public static IEnumerable<Claim> Claims(JobState state)
+    {
+        var unpack = state.Unpack;
+        foreach (var paper in UnpackEntries.Papers)
+        {
+            var requirement = new Requirement($"papers/{paper}", Stage.Unpack, $"{char.ToUpperInvariant(paper[0])}{paper[1..]} found");
+            yield return unpack.Papers.TryGetValue(paper, out var evidence)
+                ? new Claim(requirement, Standing.Met, "found", "Found in the box.", evidence)
+                : Claim.NotShown(requirement, "Not found yet.");
+        }
+
+        foreach (var bag in state.Sheet.Parts.Select(p => p.Bag).Distinct().Order(StringComparer.Ordinal))
+        {
+            yield return Bag(state, bag);
+        }
+
+        foreach (var finding in unpack.Findings)
+        {
+            yield return Of(finding);
+        }
+    }
+
+    private static Claim Bag(JobState state, string bag)
+    {
+        var requirement = new Requirement($"bag/{bag}", Stage.Unpack, $"Bag {bag} counted");
+        if (!state.Unpack.CountedBags.TryGetValue(bag, out var evidence))
+        {
+            return Claim.NotShown(requirement, "Not counted yet.");
+        }
+
+        var wanting = state.Sheet.Parts.Where(p => p.Bag == bag).Select(p => Counting.Of(state.Sheet, state.Unpack, p))
+            .Where(c => c.Standing is CountStanding.Missing or CountStanding.Wrong).ToArray();
+        return wanting.Length == 0
+            ? new Claim(requirement, Standing.Met, "all here", "Counted against the list.", evidence)
+            : new Claim(requirement, Standing.NotMet, $"{wanting.Sum(w => w.Short)} short", string.Join("; ", wanting.Select(w => $"{w.Short} × {w.Part.Name} {(w.Standing == CountStanding.Wrong ? "wrong" : "missing")}")), evidence);
+    }
+
+    private static Claim Of(Finding f)
+    {
+        var never = f.Grading.Grade == Grade.FlightCritical ? Concedable.Never : Concedable.ByLead;
+        var requirement = new Requirement($"finding/{f.Id}", Stage.Unpack, $"{f.Tag}: {f.Kind.ToString().ToLowerInvariant()} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}", FindingWords.Grade(f.Grading.Grade), never);
+        var why = f switch
+        {
+            { Sound: true } => $"{f.Repair!.How}; re-inspected by {f.ReinspectedBy!.Name}{(f.Repair.By.Id == f.ReinspectedBy.Id ? " (self-inspected)" : "")}.",
+            { Cleared: true } => $"Used as it is{(f.DispositionReason.Length > 0 ? ": " + f.DispositionReason : "")}.",
+            { Repair: not null } => "Repaired; not re-inspected yet.",
+            { Disposition: { } d } => $"To {UnpackRules.Words(d)}; not done yet.",
+            _ => "Nothing decided yet.",
+        };
+        return new Claim(requirement, f.Cleared ? Standing.Met : Standing.NotMet, FindingWords.Grade(f.Grading.Grade), why, f.Reinspection ?? f.Evidence);
+    }
+}
+
+/// <summary>Grades as people say them.</summary>
+public static class FindingWords
+{
+    public static string Grade(Grade grade) => grade switch
+    {
+        Unpack.Grade.FlightCritical => "flight-critical",
+        Unpack.Grade.Structural => "structural",
+        Unpack.Grade.Functional => "functional",
+        _ => "cosmetic",
+    };
+}

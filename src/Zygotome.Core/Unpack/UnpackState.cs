@@ -1,0 +1,64 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>What to do about a finding.</summary>
+public enum Disposition
+{
+    Repair,
+    Replace,
+    UseAsIs,
+    Return,
+}
+
+/// <summary>What was in the box and how it was.</summary>
+public sealed record UnpackState
+{
+    public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } = ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+
+    /// <summary>Good parts in hand, by part id.</summary>
+    public ImmutableSortedDictionary<string, int> Present { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+
+    /// <summary>Parts that are there but wrong, by part id.</summary>
+    public ImmutableSortedDictionary<string, int> Wrong { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+
+    /// <summary>Things in the box that are on no list.</summary>
+    public ImmutableList<(string Name, int Quantity)> Extra { get; init; } = [];
+
+    /// <summary>Bags that somebody says are counted: what is not there then is missing.</summary>
+    public ImmutableSortedDictionary<string, Evidence> CountedBags { get; init; } = ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+
+    public ImmutableList<Finding> Findings { get; init; } = [];
+
+    public int CountOf(string part) => Present.GetValueOrDefault(part);
+
+    public Finding? Find(string id) => Findings.FirstOrDefault(f => f.Id == id);
+
+    public UnpackState With(Finding finding) => this with { Findings = Findings.SetItem(Findings.FindIndex(f => f.Id == finding.Id), finding) };
+}
+
+/// <summary>A finding and what became of it. <see cref="Id"/> is the id of the entry that raised it.</summary>
+public sealed record Finding(
+    string Id, string Tag, string Place, PlaceKind PlaceKind, FindingKind Kind, double Size, double X, double Y, string Note, Grading Grading, Evidence Evidence)
+{
+    public Disposition? Disposition { get; init; }
+
+    public string DispositionReason { get; init; } = "";
+
+    public Person? DisposedBy { get; init; }
+
+    public Repair? Repair { get; init; }
+
+    public Person? ReinspectedBy { get; init; }
+
+    public Evidence? Reinspection { get; init; }
+
+    public bool Sound { get; init; }
+
+    /// <summary>Nothing more is asked: seen to be sound after repair or replacement, or accepted as it is.</summary>
+    public bool Cleared => Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical);
+}
+
+/// <summary>What was done about a finding.</summary>
+public sealed record Repair(string How, Person By, DateTimeOffset ObservedAt, DateTimeOffset? HandleAt);

@@ -1,0 +1,176 @@
+using System.Globalization;
+using SkiaSharp;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Papers;
+
+/// <summary>What a record is printed from.</summary>
+public sealed record RecordPaper(JobState State, Released Released, Person By, DateTimeOffset At, Drawing Drawing);
+
+/// <summary>The sealed record as PDF. Holds no personal data of the owner: the job number stands for them.</summary>
+public static class RecordPdf
+{
+    public static byte[] Render(RecordPaper paper)
+    {
+        using var stream = new MemoryStream();
+        var state = paper.State;
+        var title = $"Build record {state.Receive.Number}, record {paper.Released.Number}";
+        var metadata = new SKDocumentPdfMetadata { Title = title, Author = state.Receive.Rules.Shop, Creation = paper.At.UtcDateTime, Modified = paper.At.UtcDateTime, Producer = "Zygotome" };
+        using (var document = SKDocument.CreatePdf(stream, metadata))
+        {
+            using (var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
+            {
+                Head(sheets, paper, title);
+                Picture(sheets, paper);
+                Findings(sheets, state);
+                Requirements(sheets, paper);
+                Concessions(sheets, paper);
+                Retractions(sheets, state);
+                Cautions(sheets, state);
+            }
+
+            document.Close();
+        }
+
+        return stream.ToArray();
+    }
+
+    private static void Head(Sheets s, RecordPaper paper, string title)
+    {
+        var (state, kit) = (paper.State, paper.State.Sheet.Kit);
+        s.Y += 18;
+        s.Draw(title, Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
+        s.Y += 8;
+        s.Paragraph($"{kit.Name}, {kit.Maker}. Spec sheet revision {kit.Revision} ({kit.Source}).", 10.5f);
+        s.Paragraph($"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version {paper.Released.RulesVersion}.", 10.5f);
+        var battery = state.Receive.Battery!;
+        s.Paragraph($"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, {battery.Length.Text} long.");
+        s.Paragraph(
+            FlightTimer.Minutes(state) is { } minutes
+                ? $"Flight timer: {(int)minutes} min {(int)((minutes - (int)minutes) * 60):00} s (four fifths of the pack at mean draw)."
+                : "Flight timer: not computed, the sheet states no draw.",
+            9.5f, Typefaces.Bold);
+    }
+
+    private static void Picture(Sheets s, RecordPaper paper)
+    {
+        const float Tall = 210;
+        s.Keep(Tall + 20);
+        s.Y += 10;
+        var box = paper.Drawing.Bounds;
+        var scale = (float)Math.Min((Sheets.Width - (2 * Sheets.Margin) - 60) / box.Width, Tall / box.Height);
+        var (left, top) = ((float)((Sheets.Width / 2) - ((box.Left + (box.Width / 2)) * scale)), (float)(s.Y - (box.Top * scale)));
+        using var line = new SKPaint { Color = Sheets.Ink, IsStroke = true, StrokeWidth = 1.1f / scale, IsAntialias = true };
+        using var fill = new SKPaint { Color = SKColors.White };
+        s.Canvas.Save();
+        s.Canvas.Translate(left, top);
+        s.Canvas.Scale(scale);
+        foreach (var part in paper.Drawing.Parts)
+        {
+            using var path = SKPath.ParseSvgPathData(part.Path);
+            s.Canvas.DrawPath(path, fill);
+            s.Canvas.DrawPath(path, line);
+        }
+
+        s.Canvas.Restore();
+        s.Draw("L", left + ((float)paper.Drawing.LeftTip.Across * scale) - 14, top + ((float)paper.Drawing.LeftTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
+        s.Draw("R", left + ((float)paper.Drawing.RightTip.Across * scale) + 6, top + ((float)paper.Drawing.RightTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
+        foreach (var f in paper.State.Unpack.Findings)
+        {
+            s.Draw(f.Tag, left + ((float)f.Y * scale) + 3, top + ((float)f.X * scale), Typefaces.Bold, 8, Sheets.Red);
+        }
+
+        s.Y += (float)(box.Height * scale) + 6;
+    }
+
+    private static void Findings(Sheets s, JobState state)
+    {
+        s.Heading("Findings and repairs");
+        if (state.Unpack.Findings.Count == 0)
+        {
+            s.Paragraph("None was found.");
+        }
+
+        foreach (var f in state.Unpack.Findings)
+        {
+            s.Paragraph($"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, {When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}", 9.5f, Typefaces.Bold);
+            if (f.Repair is { } repair)
+            {
+                s.Paragraph($"Repaired by {repair.By.Name}, {When(state, repair.ObservedAt)}: {repair.How}. Re-inspected by {f.ReinspectedBy?.Name}{(f.ReinspectedBy?.Id == repair.By.Id ? " (self-inspected)" : "")}: sound.");
+            }
+            else if (f.Disposition == Disposition.UseAsIs)
+            {
+                s.Paragraph($"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}");
+            }
+        }
+    }
+
+    private static void Requirements(Sheets s, RecordPaper paper)
+    {
+        s.Heading("Every requirement");
+        (float X, float Width)[] columns = [(42, 168), (216, 112), (334, 74), (414, 52), (472, 84)];
+        string[] heads = ["Requirement", "Limits", "Reading", "Verdict", "Who and when"];
+        s.Row([.. columns.Select((c, i) => (c.X, c.Width, heads[i], true, Sheets.Pencil))]);
+        foreach (var line in paper.Released.Ledger)
+        {
+            var evidence = line.Evidence is { } e ? $"{e.By}, {When(paper.State, e.ObservedAt)}{(e.Attempts > 1 ? $", attempt {e.Attempts}" : "")}" : "";
+            string[] texts = [line.Text, line.Limits, line.Reading, Words(line), evidence];
+            s.Row([.. columns.Select((c, i) => (c.X, c.Width, texts[i], i == 3, i == 3 && line.Standing == Standing.Conceded ? Sheets.Red : Sheets.Ink))]);
+        }
+    }
+
+    private static void Concessions(Sheets s, RecordPaper paper)
+    {
+        var conceded = paper.Released.Ledger.Where(l => l.Standing == Standing.Conceded).ToArray();
+        s.Heading("Concessions");
+        s.Paragraph(conceded.Length == 0 ? "None." : "");
+        foreach (var line in conceded)
+        {
+            var c = paper.State.HandOver.Concessions[line.Id];
+            s.Paragraph($"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, {When(paper.State, c.At)}: {c.Reason}{(c.OwnerAcceptance.Length > 0 ? $" The owner wrote: {c.OwnerAcceptance}" : "")}");
+        }
+    }
+
+    private static void Retractions(Sheets s, JobState state)
+    {
+        if (state.Retracted.Count == 0)
+        {
+            return;
+        }
+
+        s.Heading("Retracted");
+        foreach (var r in state.Retracted)
+        {
+            s.Paragraph($"{r.Said}: retracted by {r.By.Name}, {When(state, r.At)}: {r.Reason}");
+        }
+    }
+
+    private static void Cautions(Sheets s, JobState state)
+    {
+        s.Heading("Cautions");
+        foreach (var caution in state.Sheet.Cautions)
+        {
+            s.Paragraph(caution);
+        }
+
+        s.Paragraph("Have an experienced pilot or instructor make the first flight where rules or skill ask for it. Follow local law, the field's rules, registration and radio rules: this record replaces none of them.", 9.5f, Typefaces.Bold);
+    }
+
+    private static string Words(LedgerLine line) => line.Standing switch
+    {
+        Standing.Met => line.Verdict is null ? "met" : "in",
+        Standing.Close => "in, close",
+        Standing.Conceded => "conceded",
+        _ => line.Standing.ToString().ToLowerInvariant(),
+    };
+
+    private static string When(JobState state, DateTimeOffset at)
+    {
+        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(state.Receive.Rules.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
+        return TimeZoneInfo.ConvertTime(at, zone).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
+    }
+}

@@ -1,0 +1,62 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using Zygotome.Core;
+
+namespace Zygotome.Server;
+
+/// <summary>Problem details with the refusal's code, words and place. Never a stack trace, never a 5xx for a client's mistake.</summary>
+internal static class Problems
+{
+    public static ProblemHttpResult Of(int status, string code, string text, string where = "", IEnumerable<KeyValuePair<string, object?>>? more = null) =>
+        TypedResults.Problem(Details(status, code, text, where, more));
+
+    public static ProblemHttpResult Of(Refusal refusal, int status = StatusCodes.Status422UnprocessableEntity) => Of(status, refusal.Code, refusal.Text, refusal.Where);
+
+    public static ProblemHttpResult NotFound(string what) => Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
+
+    private static ProblemDetails Details(int status, string code, string text, string where, IEnumerable<KeyValuePair<string, object?>>? more = null)
+    {
+        var details = new ProblemDetails { Status = status, Title = text, Type = $"urn:zygotome:{code}" };
+        details.Extensions["code"] = code;
+        details.Extensions["where"] = where;
+        foreach (var (key, value) in more ?? [])
+        {
+            details.Extensions[key] = value;
+        }
+
+        return details;
+    }
+
+    public static void OnException(IApplicationBuilder app) => app.Run(async context =>
+    {
+        var error = context.Features.Get<IExceptionHandlerFeature>()?.Error;
+        var details = error switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body"),
+            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
+            BadHttpRequestException { InnerException: JsonException json } => Details(400, "request/json", "The request could not be read as the JSON it should be.", (json.Path ?? "body").TrimStart('$', '.')),
+            BadHttpRequestException bad => Details(bad.StatusCode, "request/bad", bad.Message.Split('"') is [_, var parameter, ..] ? $"A value of the request is missing or of the wrong kind: {parameter}." : "The request cannot be read.", "request"),
+            _ => Details(500, "server/failed", "Something failed here; nothing was recorded. Try again, and tell the maintainer if it goes on.", ""),
+        };
+        context.Response.StatusCode = details.Status!.Value;
+        await context.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
+    });
+
+    public static async Task OnStatus(StatusCodeContext context)
+    {
+        var status = context.HttpContext.Response.StatusCode;
+        var details = status switch
+        {
+            401 => Details(401, "sign-in/needed", "Sign in first.", ""),
+            403 => Details(403, "sign-in/not-allowed", "That is not yours to do.", ""),
+            404 => Details(404, "route/not-found", "There is nothing here.", ""),
+            405 => Details(405, "request/method", $"{context.HttpContext.Request.Method} is not done here.", "method"),
+            413 => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body"),
+            415 => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
+            _ => Details(status, "request/failed", "The request cannot be answered.", ""),
+        };
+        await context.HttpContext.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
+    }
+}

@@ -1,0 +1,94 @@
+using System.Text.Json;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Shop;
+
+/// <summary>
+/// Brings the demo files in through the same admission as live entries, once. Times in the files are minutes before the
+/// import, so that cures are running and a job is late whenever it is first started; entry ids are those of the files.
+/// </summary>
+internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetStore sheets, JournalWriter writer, TimeProvider clock)
+{
+    private const string Done = "demo-imported";
+
+    private sealed record DemoJob(string Format, string Id, IReadOnlyList<DemoEntry> Entries);
+
+    private sealed record DemoEntry(string Type, string By, double MinutesAgo, JsonElement Body, string Look = "demo");
+
+    public async Task Once(string folder)
+    {
+        if (shop.Setting(Done) is not null)
+        {
+            return;
+        }
+
+        var file = Read<ShopFile>(Path.Combine(folder, "shop.json"));
+        settings.Put(file, demo: true);
+        foreach (var path in Directory.GetFiles(Path.Combine(folder, "sheets"), "*.sheet.json").Order(StringComparer.Ordinal))
+        {
+            var bytes = await File.ReadAllBytesAsync(path);
+            var reading = SheetReader.Read(bytes);
+            _ = reading.Sheet is { } sheet
+                ? sheets.Add(sheet, bytes)
+                : throw new InvalidDataException($"{path}: {string.Join("; ", reading.Errors.Select(e => $"{e.Path}: {e.Text}"))}");
+        }
+
+        var now = clock.GetUtcNow();
+        var staff = file.Staff.ToDictionary(p => p.Id, StringComparer.Ordinal);
+        foreach (var path in Directory.GetFiles(Path.Combine(folder, "jobs"), "*.journal.json").Order(StringComparer.Ordinal))
+        {
+            await Import(path, Read<DemoJob>(path), staff, file, now);
+        }
+
+        shop.PutSetting(Done, now.ToString("O", System.Globalization.CultureInfo.InvariantCulture));
+    }
+
+    private async Task Import(string path, DemoJob job, Dictionary<string, Person> staff, ShopFile file, DateTimeOffset now)
+    {
+        for (var i = 0; i < job.Entries.Count; i++)
+        {
+            var e = job.Entries[i];
+            var at = now.AddMinutes(-e.MinutesAgo);
+            if (!Core.Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now)).Try(out var body, out var refusal))
+            {
+                throw new InvalidDataException($"{path}, entry {i + 1}: {refusal.Where}: {refusal.Text}");
+            }
+
+            var answer = await writer.Record(new Post(job.Id, [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i)], staff[e.By], e.Look, at));
+            if (answer is not PostAnswer.Recorded)
+            {
+                throw new InvalidDataException($"{path}, entry {i + 1} ({e.Type}): {(answer as PostAnswer.Refused)?.Refusal.Text ?? "overtaken"}");
+            }
+        }
+    }
+
+    // The opening names its sheet by id and revision and its date by days from now; hash, rules and date are filled in here.
+    private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now)
+    {
+        if (!body.TryGetProperty("promisedInDays", out var days))
+        {
+            return body;
+        }
+
+        var fields = body.EnumerateObject().Where(p => p.Name != "promisedInDays").ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
+        var sheet = sheets.Find(body.GetProperty("sheetId").GetString()!, body.GetProperty("sheetRevision").GetInt32());
+        fields["sheetHash"] = sheet?.Hash ?? "";
+        fields["promised"] = DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
+        fields["rules"] = file.Rules;
+        return JsonSerializer.SerializeToElement(fields, EntryJson.Lenient);
+    }
+
+    private static T Read<T>(string path)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<T>(File.ReadAllBytes(path), EntryJson.Lenient)!;
+        }
+        catch (JsonException e)
+        {
+            throw new InvalidDataException($"{path}: {e.Message}", e);
+        }
+    }
+}

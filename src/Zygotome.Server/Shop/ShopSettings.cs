@@ -1,0 +1,62 @@
+using System.Text.Json;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Shop;
+
+/// <summary>What a shop measures with; U is expanded, in the unit it reads.</summary>
+public sealed record ShopInstrument(string Id, string Name, string Reads, double U);
+
+/// <summary>A shop's own file: staff, customers, instruments, adhesives and what it holds to.</summary>
+public sealed record ShopFile(
+    string Format, string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects, string Pin,
+    IReadOnlyList<Person> Staff, IReadOnlyList<Customer> Customers, IReadOnlyList<ShopInstrument> Instruments, IReadOnlyList<Adhesive> Adhesives)
+{
+    public ShopRules Rules => new(Shop, TimeZone, Guarded, ThrowTolerance, SelfInspects);
+}
+
+/// <summary>The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.</summary>
+internal sealed class ShopSettings(ShopStore store)
+{
+    private const string Key = "shop", DemoKey = "demo-pin";
+    private ShopFile? _current;
+
+    public ShopFile Current => _current ??= store.Setting(Key) is { } text ? JsonSerializer.Deserialize<ShopFile>(text, EntryJson.Lenient)! : First();
+
+    public string? DemoPin => store.Setting(DemoKey);
+
+    public void Put(ShopFile file, bool demo)
+    {
+        foreach (var person in file.Staff)
+        {
+            store.PutStaff(person, file.Pin);
+        }
+
+        foreach (var customer in file.Customers)
+        {
+            store.PutCustomer(customer);
+        }
+
+        // PINs and personal data have their own tables.
+        store.PutSetting(Key, JsonSerializer.Serialize(file with { Pin = "", Staff = [], Customers = [] }, EntryJson.Lenient));
+        if (demo)
+        {
+            store.PutSetting(DemoKey, file.Pin);
+        }
+
+        _current = null;
+    }
+
+    private ShopFile First()
+    {
+        Put(
+            new ShopFile(
+                "zygotome-shop/1", "Workshop", "UTC", false, 1.0m, true, "0000", [new Person("lead", "Lead", Role.Lead)], [],
+                [new("rule", "steel rule", "mm", 0.5), new("gauge", "throw gauge", "degrees", 0.3), new("scales", "bench scales", "g", 1)],
+                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]),
+            demo: false);
+        return JsonSerializer.Deserialize<ShopFile>(store.Setting(Key)!, EntryJson.Lenient)!;
+    }
+}

@@ -1,0 +1,106 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Unpack;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Stages;
+
+/// <summary>A job in the list.</summary>
+public sealed record JobCard(
+    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, Stage Stage, string StageTitle, string Holds, int Shown, int All, bool Released, DrawingView Drawing);
+
+public sealed record JobsView(DateTimeOffset Now, DateOnly Today, IReadOnlyList<JobCard> Jobs);
+
+/// <summary>One graduation of the ruler.</summary>
+public sealed record MarkView(string Id, string Text, Standing Standing);
+
+public sealed record RulerStage(Stage Stage, string Key, string Title, IReadOnlyList<MarkView> Marks);
+
+/// <summary>A lamp as last said. It counts only for the look it was said in.</summary>
+public sealed record LampView(string Value, string Words, DateTimeOffset At, string By, string Look);
+
+public sealed record LampsView(LampView? Propeller, LampView? Pack, LampView? Transmitter);
+
+public sealed record LastEntryView(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable);
+
+public sealed record FindingMark(string Id, string Tag, double X, double Y, double Size, Grade Grade, string GradeWords, bool Cleared);
+
+public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt);
+
+/// <summary>What every screen of a job needs.</summary>
+/// <param name="MotorKind">propeller, fan, folding; empty without a motor.</param>
+public sealed record JobView(
+    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, long Seq, DateTimeOffset Now, bool Released, int? Record, string MotorKind,
+    IReadOnlyList<RulerStage> Ruler, LampsView Lamps, DrawingView Drawing, IReadOnlyList<FindingMark> Findings, IReadOnlyList<LoopView> Loops, LastEntryView? Last,
+    IReadOnlyList<string> Cautions);
+
+/// <summary>The jobs, and what is common to all stages of one.</summary>
+internal static class JobEndpoints
+{
+    public static void MapJobs(this IEndpointRouteBuilder app)
+    {
+        app.MapGet("/api/jobs", (JobDesk desk) => new JobsView(desk.Now, desk.Today, [.. desk.All().Select(s => Card(desk, s.State))]));
+        app.MapGet("/api/jobs/{id}", Results<Ok<JobView>, ProblemHttpResult> (string id, JobDesk desk) =>
+            desk.Find(id) is { } job ? TypedResults.Ok(View(desk, job)) : Problems.NotFound($"job {id}"));
+        app.MapGet("/api/bench/cures", (JobDesk desk) => new CuresView(desk.Now, [.. desk.All().SelectMany(j => Cure.Of(j.State, desk.Now)).OrderBy(c => c.HandleAt).ThenBy(c => c.JobId, StringComparer.Ordinal)]));
+    }
+
+    private static JobCard Card(JobDesk desk, JobState state)
+    {
+        var ledger = desk.Ledger(state);
+        var outlook = JobOutlook.Of(state, ledger, desk.Now);
+        return new JobCard(
+            state.JobId, state.Receive.Number, state.Sheet.Kit.Name, desk.CustomerName(state), state.Receive.Promised, state.Receive.Shelf, outlook.Stage, outlook.Stage.Title(),
+            outlook.Holds, outlook.Shown, outlook.All, state.Released, DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger));
+    }
+
+    private static JobView View(JobDesk desk, JobSnapshot job)
+    {
+        var state = job.State;
+        var ledger = desk.Ledger(state);
+        var lamps = state.Build.Lamps;
+        var last = job.Journal[^1];
+        return new JobView(
+            state.JobId, state.Receive.Number, state.Sheet.Kit.Name, desk.CustomerName(state), state.Receive.Promised, state.Receive.Shelf, state.Seq, desk.Now, state.Released,
+            state.HandOver.Release?.Number, state.Sheet.Power.Motors.FirstOrDefault()?.Kind ?? "",
+            [.. StageNames.All.Select(s => new RulerStage(s, s.Key(), s.Title(), [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]))],
+            new LampsView(Lamp(lamps.Propeller, LampRules.Words), Lamp(lamps.Pack, LampRules.Words), Lamp(lamps.Transmitter, LampRules.Words)),
+            DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
+            [.. state.Unpack.Findings.Select(f => new FindingMark(f.Id, f.Tag, f.X, f.Y, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared))],
+            [.. state.Build.Loops.Where(l => l.Closed is null).Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt))],
+            new LastEntryView(last.EntryId, last.Body.Say(state), last.By.Name, last.RecordedAt, !state.Released && Replay.CanBeRetracted(last)),
+            state.Sheet.Cautions);
+    }
+
+    private static LampView? Lamp<T>(Lamp<T>? lamp, Func<T, string> words)
+        where T : struct, Enum =>
+        lamp is null ? null : new LampView(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(lamp.Value.ToString()), words(lamp.Value), lamp.At, lamp.By.Name, lamp.Look);
+}
+
+public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
+
+/// <summary>What endpoints ask of jobs: the committed state, the instant, the names behind ids.</summary>
+internal sealed class JobDesk(JournalReader reader, ShopStore shop, TimeProvider clock)
+{
+    public DateTimeOffset Now => clock.GetUtcNow();
+
+    public DateOnly Today => DateOnly.FromDateTime(Now.UtcDateTime);
+
+    public JobSnapshot? Find(string id) => reader.Find(id);
+
+    /// <summary>Unreleased first, by promised date.</summary>
+    public IReadOnlyList<JobSnapshot> All() =>
+        [.. reader.JobIds().Select(id => reader.Find(id)!).OrderBy(j => j.State.Released).ThenBy(j => j.State.Receive.Promised).ThenBy(j => j.State.JobId, StringComparer.Ordinal)];
+
+    /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
+    public IReadOnlyList<LedgerLine> Ledger(JobState state) => state.HandOver.Release is { } release ? release.Ledger : Core.Jobs.Ledger.Of(state, Now);
+
+    public string CustomerName(JobState state) => shop.Customer(state.Receive.CustomerId)?.Name ?? "(erased)";
+
+    /// <summary>Answers with a view of one job, or that there is no such job.</summary>
+    public Results<Ok<T>, ProblemHttpResult> View<T>(string id, Func<JobState, IReadOnlyList<LedgerLine>, T> make) =>
+        Find(id) is { } job ? TypedResults.Ok(make(job.State, Ledger(job.State))) : Problems.NotFound($"job {id}");
+}

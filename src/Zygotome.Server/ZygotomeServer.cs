@@ -1,0 +1,107 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.Extensions.FileProviders;
+using Zygotome.Server.Shop;
+using Zygotome.Server.Stages;
+using Zygotome.Store;
+
+namespace Zygotome.Server;
+
+/// <summary>Puts the application together. The tests start it the same way, with a clock of their own.</summary>
+public static class ZygotomeServer
+{
+    public const string DatabaseFile = "zygotome.db";
+
+    /// <summary>A job's entries are small; photos will have their own, larger door.</summary>
+    private const long LargestBody = 1 << 20;
+
+    public static WebApplication Build(ServerOptions options, TimeProvider? clock = null)
+    {
+        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ApplicationName = typeof(ZygotomeServer).Assembly.GetName().Name });
+        builder.WebHost.UseUrls(options.Url);
+        builder.WebHost.ConfigureKestrel(k =>
+        {
+            k.Limits.MaxRequestBodySize = LargestBody;
+            k.AddServerHeader = false;
+        });
+        builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
+
+        var services = builder.Services;
+        services.AddSingleton(options).AddSingleton(clock ?? TimeProvider.System).AddSingleton(Core.Jobs.Stages.Kinds);
+        services.AddSingleton(_ => Database.Open(Path.Combine(options.Data, DatabaseFile)));
+        services.AddSingleton<SheetStore>().AddSingleton<BlobStore>().AddSingleton<ShopStore>().AddSingleton<JournalReader>().AddSingleton<JournalWriter>();
+        services.AddSingleton<ShopSettings>().AddSingleton<DemoImport>().AddSingleton<JobNumbers>().AddSingleton<SignInGuard>().AddSingleton<Releases>().AddSingleton<JobDesk>();
+        services.AddDataProtection().SetApplicationName("zygotome").PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
+        services.ConfigureHttpJsonOptions(j =>
+        {
+            j.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+            j.SerializerOptions.RespectNullableAnnotations = true;
+            j.SerializerOptions.RespectRequiredConstructorParameters = true;
+            j.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+        });
+        services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+        services.AddProblemDetails();
+        services.AddSignIn();
+        services.AddSignalR();
+        services.AddOpenApi(ApiDocument.Configure);
+
+        var app = builder.Build();
+        app.UseExceptionHandler(Problems.OnException);
+        app.UseStatusCodePages(Problems.OnStatus);
+        app.Use(SecurityHeaders.Add);
+        ServeUi(app, options);
+        app.UseRouting();
+        app.UseAuthentication();
+        app.UseAuthorization();
+        MapRoutes(app, options);
+
+        if (options.Demo is { } demo)
+        {
+            app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
+        }
+
+        return app;
+    }
+
+    private static void MapRoutes(WebApplication app, ServerOptions options)
+    {
+        app.MapGet("/healthz", () => "ok").AllowAnonymous().ExcludeFromDescription();
+        app.MapSignIn();
+        app.MapJobs();
+        app.MapEntries();
+        app.MapReceive();
+        app.MapUnpack();
+        app.MapBuild();
+        app.MapBind();
+        app.MapThrows();
+        app.MapBalance();
+        app.MapHandOver();
+        app.MapSheets();
+        app.MapShop();
+        app.MapHub<LiveHub>("/live");
+        app.MapOpenApi();
+        LiveHub.Follow(app);
+        app.Map("/api/{**rest}", (string rest) => Problems.Of(StatusCodes.Status404NotFound, "route/not-found", $"There is no /api/{rest}.")).ExcludeFromDescription();
+        if (options.Ui is { } ui && Directory.Exists(ui))
+        {
+            var index = new PhysicalFileProvider(Path.GetFullPath(ui));
+            app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = index, OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = "no-cache" }).AllowAnonymous();
+        }
+    }
+
+    private static void ServeUi(WebApplication app, ServerOptions options)
+    {
+        if (options.Ui is not { } ui || !Directory.Exists(ui))
+        {
+            return;
+        }
+
+        // Names under assets/ carry the hash of their content.
+        app.UseStaticFiles(new StaticFileOptions
+        {
+            FileProvider = new PhysicalFileProvider(Path.GetFullPath(ui)),
+            OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
+        });
+    }
+}

@@ -1,0 +1,36 @@
+using System.Security.Cryptography;
+using System.Text.Json;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Store;
+
+/// <summary>The bytes of an entry: written once, stored and hashed as they are, never written again from the parsed entry.</summary>
+public static class Envelope
+{
+    public static readonly byte[] Beginning = new byte[32];
+
+    private sealed record Written(string Job, long Seq, string EntryId, string Type, int Version, Person By, DateTimeOffset ObservedAt, DateTimeOffset RecordedAt, string Look, JsonElement Body);
+
+    public static byte[] Write(Entry entry, EntryKinds kinds)
+    {
+        var kind = kinds.Of(entry.Body) ?? throw new ArgumentException($"{entry.Body.GetType().Name} is not a registered kind of entry.", nameof(entry));
+        var body = JsonSerializer.SerializeToElement(entry.Body, entry.Body.GetType(), EntryJson.Lenient);
+        return JsonSerializer.SerializeToUtf8Bytes(
+            new Written(entry.JobId, entry.Seq, entry.EntryId, kind.Type, kind.Version, entry.By, entry.ObservedAt, entry.RecordedAt, entry.Look, body), EntryJson.Lenient);
+    }
+
+    public static Entry Read(byte[] bytes, EntryKinds kinds)
+    {
+        var w = JsonSerializer.Deserialize<Written>(bytes, EntryJson.Lenient)!;
+        return new Entry(w.Job, w.Seq, w.EntryId, kinds.ReadStored(w.Type, w.Version, w.Body), w.By, w.ObservedAt, w.RecordedAt, w.Look);
+    }
+
+    /// <summary>SHA-256 of the previous hash of the chain followed by the bytes.</summary>
+    public static byte[] Chain(ReadOnlySpan<byte> previous, ReadOnlySpan<byte> bytes)
+    {
+        using var hash = IncrementalHash.CreateHash(HashAlgorithmName.SHA256);
+        hash.AppendData(previous);
+        hash.AppendData(bytes);
+        return hash.GetHashAndReset();
+    }
+}

@@ -1,0 +1,37 @@
+using Zygotome.Core;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Store;
+
+/// <summary>Entries to record together: all or none.</summary>
+/// <param name="RecordedAt">Only imports set it; live posts are stamped when they are recorded.</param>
+public sealed record Post(string JobId, IReadOnlyList<Draft> Drafts, Person By, string Look, DateTimeOffset? RecordedAt = null);
+
+/// <summary>An entry before it is recorded.</summary>
+/// <param name="Body">What the client says; null when <paramref name="Compose"/> makes it.</param>
+/// <param name="ExpectedSeq">For decisions: the seq before this post.</param>
+/// <param name="Compose">Makes the body inside the transaction from the state as it then is, with the instant it will bear; for releases.</param>
+public sealed record Draft(string EntryId, string Type, EntryBody? Body, DateTimeOffset ObservedAt, long? ExpectedSeq, Func<JobState, Entry, Outcome<Composed>>? Compose = null);
+
+/// <summary>A body made at the last moment, and the bytes it refers to by hash.</summary>
+public sealed record Composed(EntryBody Body, Blob? Blob = null);
+
+/// <summary>Bytes kept by the hash of themselves.</summary>
+public sealed record Blob(string Hash, string MediaType, byte[] Bytes);
+
+/// <summary>What became of a post.</summary>
+public abstract record PostAnswer
+{
+    private PostAnswer()
+    {
+    }
+
+    /// <summary>Committed. A repeat of the same entries gets the same answer.</summary>
+    public sealed record Recorded(IReadOnlyList<Entry> Entries) : PostAnswer;
+
+    /// <summary>Nothing was recorded. <paramref name="Index"/>: which of the entries was refused.</summary>
+    public sealed record Refused(Refusal Refusal, int Index) : PostAnswer;
+
+    /// <summary>Nothing was recorded: the decision was taken on an older state. What came between.</summary>
+    public sealed record Overtaken(long Seq, IReadOnlyList<Entry> Between) : PostAnswer;
+}
