@@ -82,7 +82,8 @@ public static class ZygotomeServer
         app.MapHub<LiveHub>("/live");
         app.MapOpenApi();
         LiveHub.Follow(app);
-        app.Map("/api/{**rest}", (string rest) => Problems.Of(StatusCodes.Status404NotFound, "route/not-found", $"There is no /api/{rest}.")).ExcludeFromDescription();
+        app.MapFallback("/api/{**rest}", (string rest) => Problems.Of(StatusCodes.Status404NotFound, "route/not-found", $"There is no /api/{rest}."))
+            .WithMetadata(new HttpMethodMetadata([HttpMethods.Get])).ExcludeFromDescription();
         if (options.Ui is { } ui && Directory.Exists(ui))
         {
             var index = new PhysicalFileProvider(Path.GetFullPath(ui));

@@ -1,0 +1,48 @@
+using Xunit;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>Makes docs/screenshots anew from the demo data: <c>./screenshots</c>. Not part of the test run.</summary>
+public sealed class Screenshots
+{
+    private static readonly (string Name, string Path, int Width, int Height, bool Dim)[] Views =
+    [
+        ("jobs", "/jobs", 1280, 800, false),
+        ("spec-sheets", "/sheets", 1280, 800, false),
+        ("receive", "/jobs/J-0152/receive", 1280, 800, false),
+        ("receive-new", "/jobs/new", 1280, 800, false),
+        ("unpack", "/jobs/J-0152/unpack", 1280, 800, false),
+        ("build", "/jobs/J-0151/build", 1280, 800, false),
+        ("bind", "/jobs/J-0147/bind", 1280, 800, false),
+        ("throws", "/jobs/J-0147/throws", 1280, 800, false),
+        ("throws-dim", "/jobs/J-0147/throws", 1280, 800, true),
+        ("throws-upright", "/jobs/J-0147/throws", 834, 1112, false),
+        ("balance", "/jobs/J-0139/balance", 1280, 800, false),
+        ("hand-over", "/jobs/J-0139/handover", 1280, 800, false),
+    ];
+
+    [Fact(Explicit = true)]
+    public async Task Take()
+    {
+        var folder = Environment.GetEnvironmentVariable("ZYGOTOME_SHOTS") ?? Path.Combine(Application.Root, "docs", "screenshots");
+        var only = Environment.GetEnvironmentVariable("ZYGOTOME_ONLY")?.Split(',');
+        Directory.CreateDirectory(folder);
+        await using var application = await Application.Start();
+        using (var signIn = new Technician(application.Url))
+        {
+            signIn.Go("/sign-in").See("PIN").Press("R. Vane");
+            signIn.Picture(Path.Combine(folder, "sign-in.png"));
+        }
+
+        foreach (var group in Views.Where(v => only is null || only.Contains(v.Name)).GroupBy(v => (v.Width, v.Height, v.Dim)))
+        {
+            using var technician = new Technician(application.Url, group.Key.Width, group.Key.Height, group.Key.Dim).SignIn();
+            foreach (var view in group)
+            {
+                technician.Go(view.Path);
+                Thread.Sleep(900);
+                technician.Picture(Path.Combine(folder, view.Name + ".png"));
+            }
+        }
+    }
+}

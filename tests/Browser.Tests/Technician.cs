@@ -1,0 +1,208 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>Somebody at the screen: does what a technician does, through what a technician sees.</summary>
+public sealed class Technician : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+
+    private readonly ChromeDriver _browser;
+    private readonly string _url;
+    private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("zygotome-chromium");
+
+    public Technician(string url, int width = 1280, int height = 800, bool dim = false)
+    {
+        _url = url;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+            "--disable-dev-shm-usage", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile.FullName}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        _browser = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        _browser.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        if (dim)
+        {
+            _browser.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" } } });
+        }
+    }
+
+    public ChromeDriver Browser => _browser;
+
+    public string Text => Execute<string>("return document.body.innerText") ?? "";
+
+    public Technician SignIn(string name = "R. Vane", string pin = "2468")
+    {
+        _browser.Navigate().GoToUrl($"{_url}/sign-in");
+        Press(name);
+        Fill("PIN", pin);
+        Press("Sign in");
+        See("Receive a kit");
+        return this;
+    }
+
+    public Technician Go(string path)
+    {
+        _browser.Navigate().GoToUrl(_url + path);
+        return this;
+    }
+
+    /// <summary>Walks to a stage by the ruler, without loading the page anew.</summary>
+    public Technician Stage(string title)
+    {
+        Find(By.XPath($"//nav[@aria-label='Stages']//a[contains(., {Quote(title)})]")).Click();
+        Until(() => Find(By.XPath("//main//h1")).Text == title);
+        return this;
+    }
+
+    /// <summary>Presses the button or link whose words begin with these.</summary>
+    public Technician Press(string words, string? within = null)
+    {
+        var scope = within is null ? "" : $"//*[@aria-label={Quote(within)}]";
+        Retry(() => Find(By.XPath($"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]")).Click());
+        return this;
+    }
+
+    /// <summary>The main act, once it says these words and can be pressed.</summary>
+    public Technician Act(string words)
+    {
+        Until(() => Find(By.CssSelector("button[data-act]")) is { Enabled: true } act && act.Text.StartsWith(words, StringComparison.Ordinal), $"the main act says \"{words}\"");
+        Thread.Sleep(420);
+        Retry(() => Find(By.CssSelector("button[data-act]")).Click());
+        return this;
+    }
+
+    /// <summary>Types into the field with this label, over what was there.</summary>
+    public Technician Fill(string label, string value)
+    {
+        Retry(() =>
+        {
+            var field = Find(By.XPath($"//label[starts-with(normalize-space(.), {Quote(label)})]//*[self::input or self::select] | //input[@aria-label={Quote(label)}] | //select[@aria-label={Quote(label)}] | //input[@id=//label[starts-with(normalize-space(.), {Quote(label)})]/@for]"));
+            if (field.TagName == "select")
+            {
+                new SelectElement(field).SelectByText(value, partialMatch: true);
+                return;
+            }
+
+            if (field.GetAttribute("type") == "date")
+            {
+                field.SendKeys(value);
+                return;
+            }
+
+            field.SendKeys(Keys.Control + "a");
+            field.SendKeys(value);
+        });
+        return this;
+    }
+
+    /// <summary>Says how a lamp is.</summary>
+    public Technician Lamp(string lamp, string words)
+    {
+        Retry(() => Find(By.CssSelector($"[data-lamp={lamp}]")).SendKeys(Keys.Enter));
+        Retry(() => Find(By.XPath($"//*[@role='menuitem'][starts-with(normalize-space(.), {Quote(words)})]")).Click());
+        return this;
+    }
+
+    public Technician See(string words)
+    {
+        Until(() => Text.Contains(words, StringComparison.OrdinalIgnoreCase), $"\"{words}\" is on the screen");
+        return this;
+    }
+
+    public Technician DoNotSee(string words)
+    {
+        Until(() => !Text.Contains(words, StringComparison.OrdinalIgnoreCase), $"\"{words}\" is gone");
+        return this;
+    }
+
+    public Technician Keys_(params string[] keys)
+    {
+        foreach (var key in keys)
+        {
+            _browser.SwitchTo().ActiveElement().SendKeys(key);
+            Thread.Sleep(60);
+        }
+
+        return this;
+    }
+
+    public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);
+
+    public IWebElement Find(By by)
+    {
+        var wait = new WebDriverWait(_browser, Patience) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+        wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
+        try
+        {
+            return wait.Until(b => b.FindElements(by).FirstOrDefault(e => e.Displayed) ?? throw new NoSuchElementException(by.ToString()));
+        }
+        catch (WebDriverTimeoutException)
+        {
+            throw new InvalidOperationException($"Not found: {by}. On the screen:\n{Text}");
+        }
+    }
+
+    public void Until(Func<bool> condition, string what = "it is so")
+    {
+        var end = DateTime.UtcNow + Patience;
+        while (DateTime.UtcNow < end)
+        {
+            try
+            {
+                if (condition())
+                {
+                    return;
+                }
+            }
+            catch (StaleElementReferenceException)
+            {
+                // The screen was drawn anew meanwhile; look again.
+            }
+
+            Thread.Sleep(40);
+        }
+
+        throw new InvalidOperationException($"Waited in vain until {what}. On the screen:\n{Text}");
+    }
+
+    /// <summary>What the browser complained about: a blocked request, a broken policy, a script error.</summary>
+    public IReadOnlyList<string> Complaints() =>
+        [.. _browser.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];
+
+    public void Picture(string file) => _browser.GetScreenshot().SaveAsFile(file);
+
+    public void Dispose()
+    {
+        _browser.Quit();
+        _browser.Dispose();
+        try
+        {
+            _profile.Delete(recursive: true);
+        }
+        catch (IOException)
+        {
+            // The browser may still be letting go of its profile; the temporary folder is cleaned by the machine.
+        }
+    }
+
+    private static void Retry(Action act)
+    {
+        for (var i = 0; ; i++)
+        {
+            try
+            {
+                act();
+                return;
+            }
+            catch (Exception e) when (i < 12 && e is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException)
+            {
+                Thread.Sleep(80);
+            }
+        }
+    }
+
+    private static string Quote(string text) => text.Contains('\'') ? $"\"{text}\"" : $"'{text}'";
+}

@@ -1,0 +1,81 @@
+import { useEffect, useState } from 'react';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { useMe } from './api/me';
+import { flush, onWaiting } from './api/outbox';
+import { useLive, useShop } from './api/queries';
+import { setZone } from './shared/time';
+import { useRoom } from './shared/room';
+import { JobFrame } from './stages/JobFrame';
+import { ReceiveNew } from './stages/receive/ReceiveNew';
+import { Jobs } from './shop/Jobs';
+import { Later } from './shop/Later';
+import { Outside } from './shop/Outside';
+import { Sheets } from './shop/Sheets';
+import { SignIn } from './shop/SignIn';
+
+export function App() {
+  const me = useMe();
+  const [room, turn] = useRoom();
+  const location = useLocation();
+  const [said, setSaid] = useState('');
+  useLive(!!me);
+  useEffect(() => {
+    if (!me) return;
+    const send = () => void flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
+    send();
+    const timer = setInterval(send, 5000);
+    window.addEventListener('online', send);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', send);
+    };
+  }, [me]);
+
+  if (me === undefined) return <p className="p-6">Opening…</p>;
+  if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />;
+  return (
+    <>
+      {me && <Zone />}
+      <Routes>
+        <Route path="/sign-in" element={<SignIn />} />
+        <Route path="/jobs/new" element={<ReceiveNew />} />
+        <Route path="/jobs/:id/:stage" element={<JobFrame room={room} turn={turn} />} />
+        <Route element={<Outside room={room} turn={turn} />}>
+          <Route path="/jobs" element={<Jobs />} />
+          <Route path="/sheets" element={<Sheets />} />
+          <Route path="/:later" element={<Later />} />
+        </Route>
+        <Route path="*" element={<Navigate to="/jobs" replace />} />
+      </Routes>
+      <WaitingNote said={said} onClose={() => setSaid('')} />
+    </>
+  );
+}
+
+function Zone() {
+  const { data } = useShop();
+  useEffect(() => void (data && setZone(data.timeZone)), [data]);
+  return null;
+}
+
+/** Entries on this device that the server has not acknowledged yet, and one it would not take. */
+function WaitingNote({ said, onClose }: { said: string; onClose: () => void }) {
+  const [count, setCount] = useState(0);
+  useEffect(() => onWaiting(setCount), []);
+  const [shown, setShown] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setShown(count > 0), count > 0 ? 1500 : 0);
+    return () => clearTimeout(timer);
+  }, [count]);
+  if (!shown && !said) return null;
+  return (
+    <div role="status" className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape px-4 py-2 text-on-tape">
+      {said || `${count} waiting to send: kept on this device`}
+      {said && (
+        <button className="min-h-[44px] underline" onClick={onClose}>
+          Close
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** What the server says when it does not do something: what, and where. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    text: string,
+    readonly where: string,
+    readonly detail: Record<string, unknown> = {},
+  ) {
+    super(text);
+  }
+}
+
+/** The answer's data, or its refusal thrown. */
+export function answer<T>(result: { data?: T; error?: unknown; response: Response }): T {
+  if (result.error === undefined && result.response.ok) return result.data as T;
+  const problem = (result.error ?? {}) as Record<string, unknown>;
+  throw new Refusal(
+    result.response.status,
+    String(problem.code ?? 'request/failed'),
+    String(problem.title ?? 'The server did not answer as it should.'),
+    String(problem.where ?? ''),
+    problem,
+  );
+}

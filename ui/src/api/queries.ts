@@ -1,0 +1,76 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr';
+import { useEffect, useState } from 'react';
+import { answer, api } from './client';
+
+export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: async () => answer(await api.GET('/api/jobs')) });
+export const useSheets = () => useQuery({ queryKey: ['sheets'], queryFn: async () => answer(await api.GET('/api/sheets')) });
+export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
+export const useCures = () => useQuery({ queryKey: ['cures'], queryFn: async () => answer(await api.GET('/api/bench/cures')), refetchInterval: 30_000 });
+export const useJob = (id: string) => useQuery({ queryKey: ['job', id], queryFn: async () => answer(await api.GET('/api/jobs/{id}', { params: { path: { id } } })) });
+
+const STAGES = ['receive', 'unpack', 'steps', 'bind', 'throws', 'balance', 'handover'] as const;
+type StageView = (typeof STAGES)[number];
+
+/** One stage's view of a job. */
+export function useStage<S extends StageView>(id: string, stage: S) {
+  return useQuery({
+    queryKey: ['job', id, stage],
+    queryFn: async () => {
+      const params = { params: { path: { id } } };
+      const views = {
+        receive: () => api.GET('/api/jobs/{id}/receive', params),
+        unpack: () => api.GET('/api/jobs/{id}/unpack', params),
+        steps: () => api.GET('/api/jobs/{id}/steps', params),
+        bind: () => api.GET('/api/jobs/{id}/bind', params),
+        throws: () => api.GET('/api/jobs/{id}/throws', params),
+        balance: () => api.GET('/api/jobs/{id}/balance', params),
+        handover: () => api.GET('/api/jobs/{id}/handover', params),
+      };
+      return answer<ViewOf<S>>((await views[stage]()) as { data?: ViewOf<S>; response: Response });
+    },
+    refetchInterval: stage === 'steps' ? 20_000 : false,
+  });
+}
+
+type Schemas = import('./client').Schemas;
+type ViewOf<S extends StageView> = {
+  receive: Schemas['ReceiveView'];
+  unpack: Schemas['UnpackView'];
+  steps: Schemas['StepsView'];
+  bind: Schemas['BindView'];
+  throws: Schemas['ThrowsView'];
+  balance: Schemas['BalanceView'];
+  handover: Schemas['HandOverView'];
+}[S];
+
+/** The server says which job moved; what shows it is fetched again, also after reconnecting. */
+export function useLive(signedIn: boolean) {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (!signedIn) return;
+    const hub = new HubConnectionBuilder().withUrl('/live').withAutomaticReconnect().configureLogging(LogLevel.None).build();
+    hub.on('moved', (job: string) => {
+      void client.invalidateQueries({ queryKey: ['job', job] });
+      void client.invalidateQueries({ queryKey: ['jobs'] });
+      void client.invalidateQueries({ queryKey: ['cures'] });
+    });
+    hub.onreconnected(() => void client.invalidateQueries());
+    hub.start().catch(() => undefined);
+    return () => void hub.stop();
+  }, [client, signedIn]);
+}
+
+/** The server's clock, ticking: cures run on it, not on this device's. */
+export function useServerNow(serverNow: string | undefined, every = 1000) {
+  const [offset, setOffset] = useState(0);
+  const [, tick] = useState(0);
+  useEffect(() => {
+    if (serverNow) setOffset(new Date(serverNow).getTime() - Date.now());
+  }, [serverNow]);
+  useEffect(() => {
+    const timer = setInterval(() => tick((n) => n + 1), every);
+    return () => clearInterval(timer);
+  }, [every]);
+  return Date.now() + offset;
+}

@@ -1,0 +1,86 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { useMe } from './me';
+import { Refusal, type Schemas } from './client';
+import { currentLook } from './look';
+import { post } from './outbox';
+
+/** The entry kinds and their bodies, as the server's document states them. */
+export type Bodies = {
+  'receive/battery': Schemas['Entry.BatteryGiven'];
+  'receive/receiver': Schemas['Entry.ReceiverGiven'];
+  'receive/promised': Schemas['Entry.PromiseChanged'];
+  'unpack/papers': Schemas['Entry.PapersFound'];
+  'unpack/counted': Schemas['Entry.Counted'];
+  'unpack/count-set': Schemas['Entry.CountSet'];
+  'unpack/bag-counted': Schemas['Entry.BagCounted'];
+  'unpack/wrong': Schemas['Entry.WrongPart'];
+  'unpack/extra': Schemas['Entry.ExtraPart'];
+  'unpack/finding': Schemas['Entry.FindingRaised'];
+  'unpack/disposition': Schemas['Entry.Disposed'];
+  'unpack/repaired': Schemas['Entry.Repaired'];
+  'unpack/reinspected': Schemas['Entry.Reinspected'];
+  'build/step-started': Schemas['Entry.StepStarted'];
+  'build/step-done': Schemas['Entry.StepDone'];
+  'build/step-handled': Schemas['Entry.StepHandled'];
+  'build/propeller': Schemas['Entry.PropellerSaid'];
+  'build/pack': Schemas['Entry.PackSaid'];
+  'build/transmitter': Schemas['Entry.TransmitterSaid'];
+  'build/loop-opened': Schemas['Entry.LoopOpened'];
+  'build/loop-closed': Schemas['Entry.LoopClosed'];
+  'build/linkage-moved': Schemas['Entry.LinkageMoved'];
+  'bind/bound': Schemas['Entry.Bound'];
+  'bind/failsafe': Schemas['Entry.FailsafeSeen'];
+  'bind/direction': Schemas['Entry.DirectionSeen'];
+  'bind/reversed': Schemas['Entry.Reversed'];
+  'throws/read': Schemas['Entry.ThrowRead'];
+  'throws/travel-set': Schemas['Entry.TravelSet'];
+  'throws/freedom': Schemas['Entry.FreedomSeen'];
+  'throws/neutral': Schemas['Entry.NeutralRead'];
+  'throws/trim-set': Schemas['Entry.TrimSet'];
+  'balance/weighed': Schemas['Entry.Weighed'];
+  'balance/pack-moved': Schemas['Entry.PackMoved'];
+  'balance/ballast': Schemas['Entry.BallastFitted'];
+  'handover/conceded': Schemas['Entry.Conceded'];
+  'handover/released': Record<string, never>;
+  'handover/owner-answered': Schemas['Entry.OwnerAnswered'];
+  'handover/reopened': Schemas['Entry.Reopened'];
+  'job/retracted': Schemas['Entry.Retracted'];
+};
+
+const DECISIONS = new Set<keyof Bodies>(['receive/promised', 'unpack/count-set', 'unpack/disposition', 'handover/conceded', 'handover/released', 'handover/reopened', 'job/retracted']);
+const isDecision = (type: keyof Bodies, body: unknown) => DECISIONS.has(type) || (type === 'build/pack' && (body as Bodies['build/pack']).state === 'connected');
+
+export type Recorder = ReturnType<typeof useRecord>;
+
+/** Records entries of one job. Holds the last refusal so that the screen can show it where it belongs. */
+export function useRecord(jobId: string, seq: number) {
+  const client = useQueryClient();
+  const me = useMe();
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const record = useCallback(
+    async <T extends keyof Bodies>(type: T, body: Bodies[T]): Promise<boolean> => {
+      setBusy(true);
+      setRefusal(null);
+      const decision = isDecision(type, body);
+      const id = crypto.randomUUID();
+      const entry = { entryId: id, type, body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null };
+      try {
+        await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries: [entry] }, decision);
+        await client.invalidateQueries();
+        return true;
+      } catch (e) {
+        setRefusal(e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''));
+        if (e instanceof Refusal && e.status === 409) await client.invalidateQueries();
+        return false;
+      } finally {
+        setBusy(false);
+      }
+    },
+    [client, jobId, me?.id, seq],
+  );
+
+  return { record, refusal, clear: () => setRefusal(null), busy };
+}

@@ -1,0 +1,21 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { Refusal } from './api/client';
+import { App } from './App';
+import './styles.css';
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: (count, e) => !(e instanceof Refusal) && count < 2, refetchOnWindowFocus: true, staleTime: 2000 } },
+});
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <BrowserRouter>
+        <App />
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

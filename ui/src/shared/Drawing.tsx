@@ -1,0 +1,112 @@
+import { type PointerEvent, type ReactNode, useLayoutEffect, useRef, useState } from 'react';
+import type { Schemas } from '../api/client';
+
+type View = Schemas['DrawingView'];
+type Part = Schemas['PartView'];
+/** Places mm on the drawing into px on the mat, for tags. */
+export type Place = { x: (across: number) => number; y: (down: number) => number; scale: number };
+
+type Props = {
+  drawing: View;
+  /** Throws: surfaces show their verdict. Fit: parts show how far they are. */
+  mode: 'fit' | 'throws' | 'plain';
+  selected?: string | undefined;
+  highlight?: ReadonlySet<string>;
+  onTap?: (part: string, across: number, down: number) => void;
+  /** More SVG in mm, over the airframe. */
+  over?: (px: number) => ReactNode;
+  /** HTML over the mat, placed in px. */
+  tags?: (place: Place) => ReactNode;
+  foot?: string;
+  pad?: { top: number; bottom: number; left?: number; right?: number };
+};
+
+const STEPS = [1, 2, 5, 10, 20, 50, 100];
+
+/** The gridded mat with the airframe on it. Hidden from screen readers: a list beside it says the same. */
+export function Drawing({ drawing, mode, selected, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ w: 640, h: 700 });
+  useLayoutEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setSize({ w: element.clientWidth, h: element.clientHeight }));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+
+  const { top = 84, bottom = 48, left = 40, right = 40 } = pad ?? {};
+  const scale = Math.max(0.02, Math.min((size.w - left - right) / drawing.width, (size.h - top - bottom) / drawing.height));
+  const originX = drawing.left + drawing.width / 2 - (left + (size.w - left - right) / 2) / scale;
+  const originY = drawing.top + drawing.height / 2 - (top + (size.h - top - bottom) / 2) / scale;
+  const px = 1 / scale;
+  const step = STEPS.find((s) => s * scale >= 9) ?? 100;
+  const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, scale };
+
+  const tap = (part: string) => (e: PointerEvent) => {
+    const rect = box.current!.getBoundingClientRect();
+    onTap?.(part, originX + (e.clientX - rect.left) * px, originY + (e.clientY - rect.top) * px);
+  };
+
+  return (
+    <div ref={box} className="absolute inset-0 overflow-hidden bg-mat">
+      <svg aria-hidden className="absolute inset-0 h-full w-full" viewBox={`${originX} ${originY} ${size.w * px} ${size.h * px}`}>
+        <defs>
+          <pattern id="fine" width={step} height={step} patternUnits="userSpaceOnUse">
+            <path d={`M${step} 0H0V${step}`} fill="none" stroke="var(--grid)" strokeWidth={px} />
+          </pattern>
+          <pattern id="coarse" width={step * 5} height={step * 5} patternUnits="userSpaceOnUse">
+            <rect width={step * 5} height={step * 5} fill="url(#fine)" />
+            <path d={`M${step * 5} 0H0V${step * 5}`} fill="none" stroke="var(--coarse)" strokeWidth={px} />
+          </pattern>
+          <pattern id="hatch" width={7 * px} height={7 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d={`M0 0V${7 * px}`} stroke="var(--red-mat)" strokeWidth={3 * px} />
+          </pattern>
+          <pattern id="dots" width={7 * px} height={7 * px} patternUnits="userSpaceOnUse">
+            <rect width={7 * px} height={7 * px} fill="var(--mat)" />
+            <circle cx={2 * px} cy={2 * px} r={1.7 * px} fill="var(--line)" />
+            <circle cx={5.5 * px} cy={5.5 * px} r={1.7 * px} fill="var(--line)" />
+          </pattern>
+        </defs>
+        <rect x={originX} y={originY} width={size.w * px} height={size.h * px} fill="url(#coarse)" />
+        {drawing.parts.map((p) => (
+          <path key={p.id} d={p.path} className="part" {...look(p, mode, p.id === selected || !!highlight?.has(p.id), px)} onPointerUp={onTap ? tap(p.id) : undefined} style={onTap ? { cursor: 'crosshair' } : undefined} />
+        ))}
+        {over?.(px)}
+        {[['L', drawing.leftTip, -1], ['R', drawing.rightTip, 1]].map(([letter, tip, side]) => (
+          <text key={letter as string} x={(tip as { across: number }).across + (side as number) * 16 * px} y={(tip as { down: number }).down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
+            {letter as string}
+          </text>
+        ))}
+      </svg>
+      {tags?.(place)}
+      <p className="absolute bottom-3 left-4 text-[14px] text-quiet">
+        small square {step} mm · {foot}
+      </p>
+    </div>
+  );
+}
+
+function look(p: Part, mode: Props['mode'], selected: boolean, px: number) {
+  const line = { stroke: 'var(--line)', strokeWidth: 2 * px, fill: 'var(--mat)', strokeLinejoin: 'round' as const };
+  if (mode === 'throws' && p.kind === 'surface') {
+    const strong = { ...line, strokeWidth: (selected ? 4.5 : 2) * px };
+    switch (p.throws) {
+      case 'met':
+        return { ...strong, fill: 'var(--line)', stroke: selected ? 'var(--tape-edge)' : 'var(--line)' };
+      case 'close':
+        return { ...strong, fill: 'url(#dots)' };
+      case 'notMet':
+        return { ...strong, fill: 'url(#hatch)', stroke: 'var(--red-mat)' };
+      case 'stale':
+        return { ...strong, strokeDasharray: `${6 * px} ${4 * px}` };
+      default:
+        return strong;
+    }
+  }
+
+  if (selected) return { ...line, strokeWidth: 4 * px, fill: mode === 'fit' ? 'var(--tape-wash)' : line.fill };
+  if (mode === 'fit' && p.ink === 'notFitted') return { ...line, strokeDasharray: `${2 * px} ${5 * px}`, strokeLinecap: 'round' as const, fill: 'none' };
+  if (mode === 'fit' && p.ink === 'inHand') return { ...line, strokeWidth: 4.5 * px };
+  return line;
+}

@@ -1,0 +1,29 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { useMe } from '../api/me';
+import { newLook } from '../api/look';
+
+/** Who is signed in, and the switch between bright bench and dim room. */
+export function Person({ room, turn }: { room: string; turn: () => void }) {
+  const me = useMe();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const out = async () => {
+    await api.POST('/api/sign-out');
+    newLook();
+    await client.resetQueries();
+    void navigate('/sign-in');
+  };
+  return (
+    <div className="p-3 text-[15px] max-lg:hidden">
+      <p className="px-1 pb-1">{me?.name}</p>
+      <button className="button mb-2 w-full text-[14px]" onClick={() => void out()}>
+        another person
+      </button>
+      <button className="button w-full text-[14px]" onClick={turn}>
+        {room === 'bright' ? 'dim room' : 'bright bench'}
+      </button>
+    </div>
+  );
+}

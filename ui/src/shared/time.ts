@@ -1,0 +1,22 @@
+/** One form of duration: "38 min", "1 h 20". */
+export function duration(minutes: number) {
+  const m = Math.max(0, Math.ceil(minutes));
+  return m < 60 ? `${m} min` : `${Math.floor(m / 60)} h ${String(m % 60).padStart(2, '0')}`;
+}
+
+let zone: string | undefined;
+
+/** Dates are shown in the shop's time zone. */
+export const setZone = (z: string) => void (zone = z);
+
+const format = (o: Intl.DateTimeFormatOptions) => {
+  try {
+    return new Intl.DateTimeFormat('en-GB', { ...o, timeZone: zone });
+  } catch {
+    return new Intl.DateTimeFormat('en-GB', o);
+  }
+};
+
+export const clock = (at: string | number) => format({ hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+export const dayAndClock = (at: string | number) => format({ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+export const day = (date: string) => new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));

@@ -1,0 +1,66 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { answer, api, Refusal } from '../api/client';
+import { newLook } from '../api/look';
+
+/** Your strip of tape on the mat, then the PIN. */
+export function SignIn() {
+  const { data } = useQuery({ queryKey: ['sign-in'], queryFn: async () => answer(await api.GET('/api/sign-in')) });
+  const [person, setPerson] = useState<string>();
+  const [pin, setPin] = useState('');
+  const [wrong, setWrong] = useState('');
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const from = (useLocation().state as { from?: string } | null)?.from ?? '/jobs';
+
+  const enter = async (e: FormEvent) => {
+    e.preventDefault();
+    if (!person) return;
+    try {
+      answer(await api.POST('/api/sign-in', { body: { person, pin } }));
+      newLook();
+      await client.resetQueries();
+      void navigate(from, { replace: true });
+    } catch (error) {
+      setPin('');
+      setWrong(error instanceof Refusal ? error.message : 'The server cannot be reached.');
+    }
+  };
+
+  return (
+    <main className="mat-grid flex min-h-full flex-col items-center justify-center gap-8 bg-mat p-6 text-line">
+      <div className="text-center">
+        <h1 className="text-[40px] leading-tight font-bold">Zygotome</h1>
+        <p className="text-[18px] text-quiet">{data?.shop}</p>
+      </div>
+      <div role="radiogroup" aria-label="Who are you?" className="flex flex-wrap justify-center gap-5">
+        {data?.people.map((p, i) => (
+          <button
+            key={p.id}
+            role="radio"
+            aria-checked={person === p.id}
+            onClick={() => (setPerson(p.id), setWrong(''), document.getElementById('pin')?.focus())}
+            className={`min-h-[72px] min-w-[190px] border bg-tape px-6 py-3 text-left text-on-tape ${i % 2 ? 'rotate-1' : '-rotate-1'} ${person === p.id ? 'border-[3px] border-on-tape' : 'border-tape-edge'}`}
+          >
+            <strong className="block text-[22px] leading-tight">{p.name}</strong>
+            <span className="text-[15px]">{p.role}</span>
+          </button>
+        ))}
+      </div>
+      <form onSubmit={(e) => void enter(e)} className="w-[320px] border-2 border-ink bg-paper p-5 text-ink">
+        <label className="label" htmlFor="pin">
+          PIN{person ? ` of ${data?.people.find((p) => p.id === person)?.name}` : ''}
+        </label>
+        <input id="pin" className="field text-[28px] tracking-[0.3em]" type="password" inputMode="numeric" autoComplete="off" maxLength={12} value={pin} onChange={(e) => setPin(e.target.value)} />
+        <p role="alert" className="min-h-[24px] py-1 text-red">
+          {wrong}
+        </p>
+        <button className="button dark h-[60px] w-full text-[20px] font-bold" disabled={!person || pin.length === 0}>
+          {person ? 'Sign in' : 'Choose your strip of tape'}
+        </button>
+        {data?.demoPin && <p className="pt-3 text-[15px] text-pencil">Demo data is loaded: every PIN is {data.demoPin}.</p>}
+      </form>
+    </main>
+  );
+}

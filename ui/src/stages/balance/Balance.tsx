@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { useShop, useStage } from '../../api/queries';
+import { Act } from '../../shared/Act';
+import { Drawing } from '../../shared/Drawing';
+import { Mat, Paper } from '../../shared/Paper';
+import type { StageProps } from '../JobFrame';
+import { BalanceOver } from './BalanceOver';
+import { Corrections } from './Corrections';
+import { LineRow } from './LineRow';
+import { BalanceSteps } from './BalanceSteps';
+import { startOf, type Weighing, WeighingForm, withDefault } from './WeighingForm';
+
+/** Weighing, centre of gravity with its uncertainty, and what to move. */
+export function Balance(props: StageProps) {
+  const { job, recorder } = props;
+  const { data } = useStage(job.id, 'balance');
+  const { data: shop } = useShop();
+  const [name, setName] = useState<string>();
+  const [draft, setDraft] = useState<Weighing>();
+  if (!data || !shop) return <Mat title="Balance" aside="opening…">{null}</Mat>;
+
+  const current = data.configurations.find((c) => c.name === name) ?? data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ?? data.configurations[0];
+  const scales = shop.instruments.find((i) => i.reads === 'g') ?? { name: 'scales', u: 1 };
+  const weighing = draft ?? startOf(job, data);
+
+  const save = async () => {
+    if (!current) return;
+    const ok = await recorder.record('balance/weighed', {
+      configuration: current.name,
+      supports: weighing.supports.map((s) => ({ x: withDefault(s.x, 'mm'), y: withDefault(s.y, 'mm'), reading: withDefault(s.reading, 'g') })),
+      packFront: withDefault(weighing.packFront, 'mm'),
+      propellerPlaced: weighing.propellerPlaced,
+      level: weighing.level,
+      instrument: { name: scales.name, u: scales.u },
+      pitch: weighing.level ? undefined : withDefault(weighing.pitch, '°'),
+      height: weighing.level ? undefined : withDefault(weighing.height, 'mm'),
+    });
+    if (ok) setDraft(undefined);
+  };
+
+  return (
+    <>
+      <Mat title="Balance" aside={`from the ${data.datum}, aft is +`}>
+        <Drawing drawing={job.drawing} mode="fit" over={(px) => current && <BalanceOver view={data} current={current} drawing={job.drawing} px={px} supports={weighing.supports} />} />
+      </Mat>
+      <Paper
+        job={job}
+        recorder={recorder}
+        act={<Act label="Record the weighing" onAct={() => void save()} disabled={recorder.busy || job.released || !current || weighing.supports.some((s) => !s.reading.trim())} hint={weighing.supports.some((s) => !s.reading.trim()) ? 'every support needs its grams' : undefined} />}
+      >
+        {data.configurations.length > 1 && (
+          <div role="radiogroup" aria-label="Configuration" className="flex gap-2 pb-2">
+            {data.configurations.map((c) => (
+              <button key={c.name} role="radio" aria-checked={c === current} className="button flex-1" onClick={() => setName(c.name)}>
+                {c.name}
+              </button>
+            ))}
+          </div>
+        )}
+        {!current && <p className="text-[18px]">The manual states no balance. A lead must give a value with its source.</p>}
+        {current && (
+          <>
+            <Result current={current} />
+            <Corrections {...props} data={data} current={current} />
+            <WeighingForm data={data} weighing={weighing} onChange={setDraft} disabled={job.released} />
+          </>
+        )}
+        <BalanceSteps {...props} />
+      </Paper>
+    </>
+  );
+}
+
+function Result({ current }: { current: Schemas['ConfigurationView'] }) {
+  const stale = current.range.standing === 'stale';
+  return (
+    <section aria-label="Result">
+      <div aria-live="polite" className="flex items-end gap-3">
+        {current.x !== null ? (
+          <>
+            <span className={`text-[60px] leading-none font-bold ${stale ? 'text-pencil line-through decoration-4' : ''}`}>{current.x.toFixed(1)}</span>
+            <span className="pb-1 text-[16px] text-pencil">
+              mm aft
+              <br />± {current.ux?.toFixed(1)}
+            </span>
+          </>
+        ) : (
+          <span className="text-[40px] leading-[60px] text-pencil">not yet</span>
+        )}
+        {current.targetLow !== null && (
+          <span className="ml-auto pb-1 text-right text-[15px] text-pencil">
+            aim for {current.targetLow} to {current.targetHigh}
+            <br />
+            {current.school}
+          </span>
+        )}
+      </div>
+      {[current.range, current.weight, current.lateral].map((l) => l && <LineRow key={l.id} line={l} />)}
+    </section>
+  );
+}

@@ -1,0 +1,41 @@
+import { useStage } from '../../api/queries';
+import type { StageProps } from '../JobFrame';
+
+/** The steps that belong before the weighing, such as the propeller. */
+export function BalanceSteps({ job, recorder }: StageProps) {
+  const { data } = useStage(job.id, 'steps');
+  const steps = data?.steps.filter((s) => s.stage === 'balance') ?? [];
+  if (steps.length === 0) return null;
+  return (
+    <section aria-label="Before weighing" className="py-4">
+      <h3 className="text-[18px] font-bold">Before weighing</h3>
+      {steps.map((s) => (
+        <div key={s.id} className="border-b border-steel py-2">
+          <div className="flex min-h-[48px] items-center gap-3 text-[17px]">
+            <span className="min-w-0 flex-1">
+              {s.title}
+              {s.waitsFor.length > 0 && <span className="block text-[14px] text-pencil">waits for {s.waitsFor.join('; ')}</span>}
+            </span>
+            {s.standing === 'canStart' && (
+              <button className="button" disabled={job.released} onClick={() => void recorder.record('build/step-started', { step: s.id })}>
+                start
+              </button>
+            )}
+            {s.standing === 'underWay' && (
+              <button className="button dark" onClick={() => void recorder.record('build/step-done', { step: s.id })}>
+                done
+              </button>
+            )}
+            {s.standing === 'done' && <span className="text-pencil">done</span>}
+          </div>
+          {(s.standing === 'canStart' || s.standing === 'underWay') &&
+            s.cautions.map((c) => (
+              <p key={c} className="mt-1 border-l-[6px] border-tape bg-tape-wash px-3 py-1 text-[16px]">
+                <strong>Caution.</strong> {c}
+              </p>
+            ))}
+        </div>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,109 @@
+import { DropdownMenu } from 'radix-ui';
+import type { Schemas } from '../../api/client';
+import type { Recorder } from '../../api/record';
+import { Jaws, verdictWords } from '../../shared/Jaws';
+import { Gauge } from './Gauge';
+
+type Throw = Schemas['ThrowView'];
+type Props = { job: Schemas['JobView']; recorder: Recorder; item: Throw; onTap: (value: string) => void };
+
+const MOVED: [Schemas['Entry.LinkageMoved']['part'], string][] = [
+  ['pushrod', 'pushrod'],
+  ['clevis', 'clevis turned'],
+  ['hornHole', 'horn hole'],
+  ['armHole', 'servo arm hole'],
+  ['armSide', 'servo arm side'],
+];
+
+/** The one throw now: its reading in the largest figures, verdict, gauge, and the next setting. */
+export function Reading({ job, recorder, item, onTap }: Props) {
+  const { line } = item;
+  const bad = line.standing === 'notMet';
+  return (
+    <section aria-label={item.name}>
+      <h2 className="text-[25px] leading-tight font-bold">{item.name}</h2>
+      <p className="text-[16px] text-pencil">
+        {item.rate} rate, at the widest place, chord {item.chord} mm{line.page && ` · sheet page ${line.page}`}
+      </p>
+      <div aria-live="polite" className="flex items-center gap-3 pt-1">
+        {item.value !== null ? (
+          <>
+            <span className={`text-[60px] leading-none font-bold ${line.standing === 'stale' ? 'text-pencil line-through decoration-4' : ''}`}>{item.value.toFixed(1)}</span>
+            <span className="text-[16px] text-pencil">
+              {item.unit}
+              <br />± {item.u?.toFixed(1)}
+            </span>
+          </>
+        ) : (
+          <span className="text-[40px] leading-[60px] text-pencil">not yet</span>
+        )}
+        <span className="ml-auto flex items-center gap-4">
+          <Jaws line={line} size={38} />
+          <span className={bad ? 'text-red' : ''}>
+            <span className="block text-[26px] leading-tight font-bold">{verdictWords(line)}</span>
+            <span className="block text-[16px]">{bad ? outBy(line.why) : ''}</span>
+          </span>
+        </span>
+      </div>
+      <Gauge item={item} onTap={onTap} />
+      <p className="text-[16px]">
+        {item.printed}
+        <span className="text-pencil">: {line.limits}</span>
+      </p>
+      {item.advice && <Advice job={job} recorder={recorder} item={item} advice={item.advice} />}
+      {line.standing === 'stale' && <p className="pt-1 text-[17px] font-bold">{line.why}</p>}
+      <details className="text-[15px]">
+        <summary className="flex min-h-[44px] cursor-pointer items-center text-pencil underline">why</summary>
+        <p className="pb-2">
+          {line.why} Decision rule: in when inside by the instrument's uncertainty; in, close within the band; both release.
+          {line.evidence && ` Read by ${line.evidence.by}, attempt ${line.evidence.attempts}.`}
+        </p>
+      </details>
+      {!job.released && (
+        <DropdownMenu.Root modal={false}>
+          <DropdownMenu.Trigger className="mb-1 min-h-[44px] text-[15px] underline">Something moved on the {item.surfaceName.toLowerCase()}</DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content className="z-30 border-2 border-ink bg-paper text-ink">
+              {MOVED.map(([part, words]) => (
+                <DropdownMenu.Item key={part} onSelect={() => void recorder.record('build/linkage-moved', { surface: item.surface, part, detail: '' })} className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape">
+                  {words}
+                </DropdownMenu.Item>
+              ))}
+              <DropdownMenu.Item onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface })} className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape">
+                trim or sub-trim
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      )}
+    </section>
+  );
+}
+
+const outBy = (why: string) => /: ([^:.]*(?:\.\d+)?[^:.]*too (?:much|little))/.exec(why)?.[1] ?? '';
+
+function Advice({ job, recorder, item, advice }: { job: Schemas['JobView']; recorder: Recorder; item: Throw; advice: Schemas['TravelAdviceView'] }) {
+  if (advice.percent === null) return <p className="mt-1 border border-tape-edge bg-tape-wash px-3 py-2 text-[17px]">{advice.why}</p>;
+  const percent = advice.percent;
+  return (
+    <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
+      <span className="text-[16px]">
+        travel {item.way}
+        <br />
+        {item.travel} %
+      </span>
+      <span className="text-[17px]">then</span>
+      <span className="text-[30px] leading-none font-bold whitespace-nowrap">{percent} %</span>
+      <span className="ml-auto text-right text-[15px]">
+        expect
+        <br />
+        {advice.expectWords}
+      </span>
+      {!job.released && (
+        <button className="button dark shrink-0 font-bold" onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}>
+          It is set
+        </button>
+      )}
+    </div>
+  );
+}

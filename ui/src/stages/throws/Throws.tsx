@@ -1,0 +1,140 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { useShop, useStage } from '../../api/queries';
+import { Act } from '../../shared/Act';
+import { Drawing } from '../../shared/Drawing';
+import { Mat, Paper } from '../../shared/Paper';
+import type { StageProps } from '../JobFrame';
+import { Freedom } from './Freedom';
+import { type Method, METHODS, MethodChoice, withUnit } from './method';
+import { Reading } from './Reading';
+import { ThrowTable } from './ThrowTable';
+import { WalkRound } from './WalkRound';
+
+type Throw = Schemas['ThrowView'];
+
+/** Every throw of the sheet, one under the ruler at a time. */
+export function Throws({ job, recorder }: StageProps) {
+  const { data } = useStage(job.id, 'throws');
+  const { data: shop } = useShop();
+  const [chosen, setChosen] = useState<string>();
+  const [drafts, setDrafts] = useState<Record<string, string>>({});
+  const [travels, setTravels] = useState<Record<string, string>>({});
+  const [method, setMethod] = useState<Method>(METHODS[0]!);
+  const entry = useRef<HTMLInputElement>(null);
+  const throws = data?.throws;
+  const current = useMemo(() => throws?.find((t) => t.line.id === chosen) ?? throws?.find((t) => t.line.standing === 'notMet' || t.line.standing === 'stale') ?? throws?.find((t) => t.line.standing === 'notShown') ?? throws?.[0], [throws, chosen]);
+  const id = current?.line.id;
+
+  useEffect(() => entry.current?.focus(), [id]);
+
+  if (!data || !shop) return <Mat title="Throws" aside="opening…">{null}</Mat>;
+  if (!current || !id) return <Empty job={job} recorder={recorder} />;
+
+  const instrument = shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? { name: 'instrument', u: 0.5 };
+  const draft = drafts[id] ?? '';
+  const travel = travels[id] ?? String(current.travel);
+
+  const save = async () => {
+    if (!draft.trim()) return entry.current?.focus();
+    const readings = draft.split(';').filter((r) => r.trim()).map((r) => (current.unit === '%' ? withUnit(r, '%') : withUnit(r, method.unit)));
+    const ok = await recorder.record('throws/read', { target: id, readings, measure: method.measure, instrument: { name: instrument.name, u: instrument.u }, travel: Number(travel.replace(',', '.')) || 0 });
+    if (!ok) return;
+    setDrafts((d) => ({ ...d, [id]: '' }));
+    setChosen(id);
+    moveOnWhenIn.current = id;
+  };
+  const step = (by: number) => {
+    const index = data.throws.findIndex((t) => t.line.id === id);
+    setChosen(data.throws[(index + by + data.throws.length) % data.throws.length]!.line.id);
+  };
+
+  return (
+    <>
+      <Mat title="Throws" aside={`${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words} · ${current.rate} rate`}>
+        <Drawing
+          drawing={job.drawing}
+          mode="throws"
+          selected={current.surface}
+          onTap={(part) => {
+            const hit = data.throws.find((t) => t.surface === part && t.rate === current.rate);
+            if (hit) setChosen(hit.line.id);
+          }}
+        />
+        <WalkRound throws={data.throws} current={current} onChoose={setChosen} />
+      </Mat>
+      <Paper
+        job={job}
+        recorder={recorder}
+        act={
+          <Act label="Record" onAct={() => void save()} disabled={recorder.busy || job.released}>
+            <label className="sr-only" htmlFor="reading">
+              Reading, {current.name}
+            </label>
+            <input
+              id="reading"
+              data-entry
+              ref={entry}
+              className="w-[150px] min-w-0 border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
+              inputMode="text"
+              autoComplete="off"
+              placeholder={method.unit}
+              value={draft}
+              disabled={job.released}
+              onChange={(e) => setDrafts((d) => ({ ...d, [id]: e.target.value }))}
+              onKeyDown={(e) => {
+                if (e.repeat || e.nativeEvent.isComposing) return;
+                if (e.key === 'Enter') document.querySelector<HTMLButtonElement>('[data-act]')?.click();
+                else if (e.key === 'ArrowDown') step(1);
+                else if (e.key === 'ArrowUp') step(-1);
+                else return;
+                e.preventDefault();
+              }}
+            />
+          </Act>
+        }
+      >
+        <MoveOn waiting={moveOnWhenIn} current={current} throws={data.throws} choose={setChosen} />
+        <Reading job={job} recorder={recorder} item={current} onTap={(value) => setDrafts((d) => ({ ...d, [id]: value }))} />
+        <div className="flex items-end gap-3 py-2">
+          <MethodChoice method={method} onChoose={setMethod} />
+          <label className="ml-auto text-[14px] text-pencil">
+            radio travel, %
+            <input className="field w-[84px] py-1 text-[18px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
+          </label>
+        </div>
+        <ThrowTable throws={data.throws} sides={data.sides} current={current} onChoose={setChosen} />
+        <Freedom job={job} recorder={recorder} data={data} instrument={shop.instruments.find((i) => i.reads === 'mm') ?? instrument} />
+      </Paper>
+    </>
+  );
+}
+
+const moveOnWhenIn: { current: string | null } = { current: null };
+
+/** After recording: in moves on to the next throw; close and out stay with their advice. */
+function MoveOn({ waiting, current, throws, choose }: { waiting: { current: string | null }; current: Throw; throws: readonly Throw[]; choose: (id: string) => void }) {
+  useEffect(() => {
+    if (waiting.current !== current.line.id) return;
+    if (current.line.standing === 'met') {
+      const order = throws.slice(throws.indexOf(current) + 1).concat(throws);
+      const next = order.find((t) => t.rate === current.rate && t.line.open) ?? order.find((t) => t.line.open);
+      if (next) choose(next.line.id);
+    }
+    if (current.line.standing !== 'notShown') waiting.current = null;
+  }, [waiting, current, throws, choose]);
+  return null;
+}
+
+function Empty({ job, recorder }: Pick<StageProps, 'job' | 'recorder'>) {
+  return (
+    <>
+      <Mat title="Throws" aside="the sheet states none">
+        <Drawing drawing={job.drawing} mode="throws" />
+      </Mat>
+      <Paper job={job} recorder={recorder} act={<Act label="Nothing to measure" onAct={() => undefined} disabled />}>
+        <p className="text-[18px]">This spec sheet states no throws.</p>
+      </Paper>
+    </>
+  );
+}

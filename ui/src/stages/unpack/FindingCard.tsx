@@ -1,0 +1,82 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { useMe } from '../../api/me';
+import { useShop } from '../../api/queries';
+import type { Recorder } from '../../api/record';
+import { duration } from '../../shared/time';
+
+type Props = { job: Schemas['JobView']; recorder: Recorder; finding: Schemas['FindingView']; chosen: boolean };
+
+/** One finding: grade by rule, what was decided, its repair, and who looked again. */
+export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
+  const { data: shop } = useShop();
+  const me = useMe();
+  const [text, setText] = useState('');
+  const [glue, setGlue] = useState('');
+  const box = useRef<HTMLElement>(null);
+  const { record } = recorder;
+  useEffect(() => {
+    if (chosen) box.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+
+  const adhesive = shop?.adhesives.find((a) => a.id === glue);
+  const decide = (disposition: NonNullable<Schemas['Disposition']>) => void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then((ok) => ok && setText(''));
+  const repaired = () => void record('unpack/repaired', { finding: f.id, how: text, handleMinutes: adhesive?.handleMinutes ?? null }).then((ok) => ok && setText(''));
+  const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
+  const repairing = (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
+
+  return (
+    <article ref={box} aria-label={`Finding ${f.tag}`} className={`mt-3 border-2 p-3 ${f.cleared ? 'border-steel' : 'border-red'} ${chosen ? 'bg-tape-wash' : ''}`}>
+      <h3 className="text-[18px] leading-tight">
+        <strong>{f.tag}</strong> {f.kind} of {f.size} mm, {f.placeName}
+      </h3>
+      <p className="text-[16px]">
+        <strong>{f.gradeWords}</strong> <span className="text-[15px] text-pencil">{f.rule}: {f.ruleText}</span>
+      </p>
+      {f.note && <p className="text-[15px]">{f.note}</p>}
+      <p className="text-[16px] font-bold">{f.standing}</p>
+      {!f.cleared && !job.released && (
+        <div className="flex flex-col gap-2 pt-2">
+          {!f.disposition && (
+            <>
+              <input className="field" aria-label="Reason" placeholder="reason, where one is needed" value={text} onChange={(e) => setText(e.target.value)} />
+              <div className="grid grid-cols-2 gap-2">
+                <button className="button" onClick={() => decide('repair')}>repair here</button>
+                <button className="button" onClick={() => decide('replace')}>replace</button>
+                <button className="button" onClick={() => decide('useAsIs')}>use as it is</button>
+                <button className="button" onClick={() => decide('return')}>return</button>
+              </div>
+            </>
+          )}
+          {repairing && (
+            <>
+              <input className="field" aria-label="How it was repaired" placeholder="how it was repaired" value={text} onChange={(e) => setText(e.target.value)} />
+              <select className="field" aria-label="Glue" value={glue} onChange={(e) => setGlue(e.target.value)}>
+                <option value="">no glue</option>
+                {shop?.adhesives.map((a) => (
+                  <option key={a.id} value={a.id}>
+                    {a.name}, handle after {duration(a.handleMinutes)}
+                  </option>
+                ))}
+              </select>
+              <button className="button dark font-bold" onClick={repaired}>
+                {f.disposition === 'replace' ? 'Replaced' : 'Repaired'}
+              </button>
+            </>
+          )}
+          {f.repairedHow && (
+            <>
+              <p className="text-[15px] text-pencil">
+                Repaired by {f.repairedBy}: {f.repairedHow}.{f.grade === 'flightCritical' && f.repairedBy === me?.name && ' Somebody else must look at it.'}
+              </p>
+              <div className="grid grid-cols-2 gap-2">
+                <button className="button dark" onClick={() => looked(true)}>looked again: sound</button>
+                <button className="button" onClick={() => looked(false)}>not sound</button>
+              </div>
+            </>
+          )}
+        </div>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,91 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, type Schemas } from '../../api/client';
+import type { Recorder } from '../../api/record';
+
+export type Tapped = { place: string; x: number; y: number };
+type Props = { job: Schemas['JobView']; recorder: Recorder; tapped: Tapped; onPlace: (t: Tapped) => void; onDone: () => void };
+
+const words = (camel: string) => camel.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+
+/** What is wrong there: kind and size; the grade and its rule show before anything is recorded. */
+export function NewFinding({ job, recorder, tapped, onPlace, onDone }: Props) {
+  const [placeKind, setPlaceKind] = useState<Schemas['PlaceKind']>();
+  const [kind, setKind] = useState<Schemas['FindingKind']>('crack');
+  const [size, setSize] = useState('');
+  const [note, setNote] = useState('');
+  const { data: choices } = useQuery({
+    queryKey: ['places', job.id, tapped.place],
+    queryFn: async () => answer(await api.GET('/api/jobs/{id}/unpack/places/{part}', { params: { path: { id: job.id, part: tapped.place } } })),
+  });
+  const about = placeKind && choices?.placeKinds.includes(placeKind) ? placeKind : choices?.placeKinds[0];
+  const measured = /[a-z"″]$/i.test(size.trim()) ? size.trim() : `${size.trim()} mm`;
+  const { data: grade, error } = useQuery({
+    queryKey: ['grade', about, kind, measured],
+    enabled: !!about && size.trim() !== '',
+    retry: false,
+    queryFn: async () => answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size: measured } })),
+  });
+  const save = async () => {
+    if (about && (await recorder.record('unpack/finding', { place: tapped.place, placeKind: about, kind, size: measured, x: tapped.x, y: tapped.y, note }))) onDone();
+  };
+
+  return (
+    <section aria-label="New finding" className="flex flex-col gap-3">
+      <h2 className="text-[24px] leading-tight font-bold">What is wrong here?</h2>
+      <label className="text-[14px] text-pencil">
+        on
+        <select
+          className="field text-[17px]"
+          value={tapped.place}
+          onChange={(e) => {
+            const part = job.drawing.parts.find((p) => p.id === e.target.value)!;
+            onPlace({ place: part.id, x: Math.round(part.atDown), y: Math.round(part.atAcross) });
+          }}
+        >
+          {job.drawing.parts.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Choice title="about" options={choices?.placeKinds ?? []} value={about} onChoose={setPlaceKind} />
+      <Choice title="kind" options={choices?.kinds ?? []} value={kind} onChoose={setKind} />
+      <label className="text-[14px] text-pencil">
+        longest extent, mm
+        <input className="field text-[24px]" autoFocus inputMode="decimal" value={size} onChange={(e) => setSize(e.target.value)} aria-label="Longest extent, mm" />
+      </label>
+      <label className="text-[14px] text-pencil">
+        note
+        <input className="field text-[17px]" value={note} onChange={(e) => setNote(e.target.value)} />
+      </label>
+      <div role="status" className="min-h-[76px] border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">
+        {error ? <span className="text-red">{error.message}</span> : grade ? (<><strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}</>) : 'Its grade shows here once it has a size.'}
+      </div>
+      <div className="flex gap-2">
+        <button className="button flex-1" onClick={onDone}>
+          Leave it
+        </button>
+        <button className="button dark flex-[2] text-[18px] font-bold" disabled={!grade || recorder.busy} onClick={() => void save()}>
+          Record the finding
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function Choice<T extends string>({ title, options, value, onChoose }: { title: string; options: readonly T[]; value: T | undefined; onChoose: (v: T) => void }) {
+  return (
+    <div role="radiogroup" aria-label={title}>
+      <span className="label">{title}</span>
+      <div className="flex flex-wrap gap-[6px]">
+        {options.map((o) => (
+          <button key={o} role="radio" aria-checked={o === value} className="button px-3 text-[15px]" onClick={() => onChoose(o)}>
+            {words(o)}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
