@@ -35,9 +35,6 @@ public sealed class Application : IAsyncDisposable
         return new Application(app, data, clock);
     }
 
-    /// <summary>Waits at the bench: cures run on.</summary>
-    public void Wait(TimeSpan time) => Clock.Advance(time);
-
     public JobSnapshot Job(string id) => _app.Services.GetRequiredService<JournalReader>().Find(id)!;
 
     public Blob? Blob(string hash) => _app.Services.GetRequiredService<BlobStore>().Find(hash);

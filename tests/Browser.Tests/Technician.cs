@@ -23,23 +23,51 @@ public sealed class Technician : IDisposable
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _browser = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
         _browser.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        _browser.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = TurnedClock });
         if (dim)
         {
             _browser.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" } } });
         }
     }
 
+    // This device's clock goes with the server's when a test lets time pass.
+    private const string TurnedClock =
+        """
+        (() => {
+          const real = Date, offset = Number(localStorage.getItem('turned') ?? 0), now = real.now.bind(real);
+          window.Date = class extends real {
+            constructor(...a) { a.length ? super(...a) : super(now() + offset); }
+            static now() { return now() + offset; }
+          };
+        })();
+        """;
+
     public ChromeDriver Browser => _browser;
+
+    /// <summary>Lets time pass, for the server and for this device, and looks at the same screen again; signs in again where it must.</summary>
+    public Technician Wait(Application application, TimeSpan time)
+    {
+        application.Clock.Advance(time);
+        var here = new Uri(_browser.Url).AbsolutePath;
+        Execute<object>($"localStorage.setItem('turned', Number(localStorage.getItem('turned') ?? 0) + {time.TotalMilliseconds})");
+        Go(here);
+        Until(() => Text.Contains("Setting", StringComparison.Ordinal) || Text.Contains("Choose your strip of tape", StringComparison.Ordinal), "the screen is back");
+        return _browser.Url.EndsWith("/sign-in", StringComparison.Ordinal) ? SignIn() : this;
+    }
 
     public string Text => Execute<string>("return document.body.innerText") ?? "";
 
     public Technician SignIn(string name = "R. Vane", string pin = "2468")
     {
-        _browser.Navigate().GoToUrl($"{_url}/sign-in");
+        if (!_browser.Url.EndsWith("/sign-in", StringComparison.Ordinal))
+        {
+            _browser.Navigate().GoToUrl($"{_url}/sign-in");
+        }
+
         Press(name);
         Fill("PIN", pin);
         Press("Sign in");
-        See("Receive a kit");
+        Until(() => !_browser.Url.EndsWith("/sign-in", StringComparison.Ordinal), "signed in");
         return this;
     }
 
@@ -168,9 +196,9 @@ public sealed class Technician : IDisposable
         throw new InvalidOperationException($"Waited in vain until {what}. On the screen:\n{Text}");
     }
 
-    /// <summary>What the browser complained about: a blocked request, a broken policy, a script error.</summary>
+    /// <summary>What the browser complained about: a blocked request, a broken policy, a script error. Answers that refuse are no complaint.</summary>
     public IReadOnlyList<string> Complaints() =>
-        [.. _browser.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];
+        [.. _browser.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning && !l.Message.Contains("the server responded with a status of 4", StringComparison.Ordinal)).Select(l => l.Message)];
 
     public void Picture(string file) => _browser.GetScreenshot().SaveAsFile(file);
 

@@ -31,7 +31,7 @@ public static class BuildRequirements
             var requirement = new Requirement($"loop/{loop.Id}", Stage.Build, loop.Detail, "changed back", Concedable.Never);
             yield return loop.Closed is { } closed
                 ? new Claim(requirement, Standing.Met, "changed back", "Changed back.", closed)
-                : new Claim(requirement, Standing.NotMet, "open", $"Open since {Clock.At(state, loop.OpenedAt)}; change it back.");
+                : new Claim(requirement, Standing.NotMet, "open", $"Opened {Clock.At(state, loop.OpenedAt)}; change it back.");
         }
     }
 }

@@ -22,14 +22,15 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
 
     private static string Hold(JobState state, LedgerLine[] open, DateTimeOffset asOf)
     {
-        var wrong = open.FirstOrDefault(l => l.Standing == Standing.NotMet) ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
+        // What nobody may concede holds it up first.
+        var wrong = open.Where(l => l.Standing == Standing.NotMet).OrderBy(l => l.Concedable).FirstOrDefault() ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
         if (wrong is not null)
         {
-            return $"{wrong.Text}: {(wrong.Standing == Standing.Stale ? "stale" : wrong.Reading.Length > 0 && wrong.Stage >= Stage.Throws ? wrong.Reading : "open")}";
+            return $"{wrong.Text}: {(wrong.Standing == Standing.Stale ? "stale" : wrong.Verdict is null ? wrong.Why : $"{wrong.Reading} against {wrong.Limits}")}";
         }
 
         var curing = state.Build.Steps.Where(s => s.Value.HandleAt > asOf).OrderBy(s => s.Value.HandleAt).FirstOrDefault();
-        return curing.Value is { HandleAt: { } at } ? $"{state.Sheet.Step(curing.Key)?.Title}: glue, {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
+        return curing.Value is { HandleAt: { } at } ? $"{state.Sheet.Step(curing.Key)?.Title}: can be handled {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
             : open.Length == 0 ? "Ready to release" : $"Next: {open[0].Text}";
     }
 }

@@ -9,9 +9,12 @@ public sealed record PackView(double Length, string Mass, double? Front, double?
 
 public sealed record BalanceAdviceView(string Words, double? PackFront, string Station, int Pieces, double? LandsAt, bool Possible);
 
+/// <summary>Where a support stood at the last weighing, as typed.</summary>
+public sealed record SupportPlace(string X, string Y);
+
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
 public sealed record ConfigurationView(
-    string Name, double? Low, double? High, double? TargetLow, double? TargetHigh, string School, LedgerLine Range, LedgerLine? Weight, LedgerLine Lateral, double? X, double? UX, double? Y, double? Grams, BalanceAdviceView? Advice);
+    string Name, double? Low, double? High, double? TargetLow, double? TargetHigh, string School, LedgerLine Range, LedgerLine? Weight, LedgerLine Lateral, double? X, double? UX, double? Y, double? Grams, BalanceAdviceView? Advice, IReadOnlyList<SupportPlace> Supports);
 
 public sealed record BalanceView(string Datum, IReadOnlyList<ConfigurationView> Configurations, PackView Pack, IReadOnlyList<BallastView> Ballast, string MotorKind, double? PropellerMass, double? PropellerAt);
 
@@ -44,7 +47,8 @@ internal static class BalanceEndpoints
             cg is null || target is null || state.Released ? null
                 : range.Standing == Standing.Stale ? new BalanceAdviceView("Weigh again: what it was weighed with has changed.", null, "", 0, null, false)
                 : BalanceAdvice.For(state, target, cg).Match(
-                    a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true), r => new BalanceAdviceView(r.Text, null, "", 0, null, false)));
+                    a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true), r => new BalanceAdviceView(r.Text, null, "", 0, null, false)),
+            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []]);
     }
 
     private static double? Rounded(double? value) => value is { } v ? Math.Round(v, 2) : null;

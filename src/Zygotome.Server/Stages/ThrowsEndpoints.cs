@@ -1,3 +1,4 @@
+using Zygotome.Core.Airframe;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Throws;
@@ -14,8 +15,10 @@ public sealed record ThrowView(
     LedgerLine Line, string Surface, string SurfaceName, string Function, string Rate, Way Way, string Name, string Printed, double? Low, double? High, double Target, string Unit, double Chord, string Measure,
     double ScaleEnd, double? Value, double? U, double Travel, TravelAdviceView? Advice);
 
-/// <summary>Both sides of one surface kind, both ways, at one rate: a row of the paper.</summary>
-public sealed record ThrowsView(IReadOnlyList<ThrowView> Throws, IReadOnlyList<LedgerLine> Sides, IReadOnlyList<LedgerLine> Neutral, IReadOnlyList<LedgerLine> Freedom, bool Guarded);
+/// <summary>How a surface is inked while one rate is being measured; null while nothing of it is.</summary>
+public sealed record SurfaceInk(string Surface, string Rate, Standing? Standing);
+
+public sealed record ThrowsView(IReadOnlyList<ThrowView> Throws, IReadOnlyList<SurfaceInk> Inks, IReadOnlyList<LedgerLine> Sides, IReadOnlyList<LedgerLine> Neutral, IReadOnlyList<LedgerLine> Freedom, bool Guarded);
 
 internal static class ThrowsEndpoints
 {
@@ -24,8 +27,10 @@ internal static class ThrowsEndpoints
     private static ThrowsView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         IReadOnlyList<LedgerLine> Lines(string prefix) => [.. ledger.Where(l => l.Id.StartsWith(prefix, StringComparison.Ordinal))];
+        var targets = ThrowTargets.Of(state.Sheet, state.Receive.Rules);
         return new ThrowsView(
-            [.. ThrowTargets.Of(state.Sheet, state.Receive.Rules).Select(t => Of(state, t, ledger.First(l => l.Id == t.Id)))],
+            [.. targets.Select(t => Of(state, t, ledger.First(l => l.Id == t.Id)))],
+            [.. targets.Select(t => (t.Surface.Id, t.Rate)).Distinct().Select(s => new SurfaceInk(s.Id, s.Rate, Inking.Throws(ledger, s.Id, s.Rate)))],
             Lines("sides/"), Lines("neutral/"), Lines("freedom/"), state.Receive.Rules.Guarded);
     }
 

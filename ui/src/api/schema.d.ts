@@ -940,6 +940,7 @@ export interface components {
             /** Format: double */
             grams: null | number;
             advice: null | components["schemas"]["BalanceAdviceView"];
+            supports: components["schemas"]["SupportPlace"][];
         };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
@@ -1766,6 +1767,15 @@ export interface components {
             functions: string[];
             moved: string[];
         };
+        SupportPlace: {
+            x: string;
+            y: string;
+        };
+        SurfaceInk: {
+            surface: string;
+            rate: string;
+            standing: null | components["schemas"]["Standing"];
+        };
         ThrowView: {
             line: components["schemas"]["LedgerLine"];
             surface: string;
@@ -1797,6 +1807,7 @@ export interface components {
         };
         ThrowsView: {
             throws: components["schemas"]["ThrowView"][];
+            inks: components["schemas"]["SurfaceInk"][];
             sides: components["schemas"]["LedgerLine"][];
             neutral: components["schemas"]["LedgerLine"][];
             freedom: components["schemas"]["LedgerLine"][];

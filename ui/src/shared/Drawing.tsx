@@ -4,13 +4,15 @@ import type { Schemas } from '../api/client';
 type View = Schemas['DrawingView'];
 type Part = Schemas['PartView'];
 /** Places mm on the drawing into px on the mat, for tags. */
-export type Place = { x: (across: number) => number; y: (down: number) => number; scale: number };
+export type Place = { x: (across: number) => number; y: (down: number) => number; width: number };
 
 type Props = {
   drawing: View;
   /** Throws: surfaces show their verdict. Fit: parts show how far they are. */
   mode: 'fit' | 'throws' | 'plain';
   selected?: string | undefined;
+  /** Throws: how each surface is inked for the rate in hand, instead of for all of them. */
+  inks?: ReadonlyMap<string, Part['throws']>;
   highlight?: ReadonlySet<string>;
   onTap?: (part: string, across: number, down: number) => void;
   /** More SVG in mm, over the airframe. */
@@ -24,7 +26,7 @@ type Props = {
 const STEPS = [1, 2, 5, 10, 20, 50, 100];
 
 /** The gridded mat with the airframe on it. Hidden from screen readers: a list beside it says the same. */
-export function Drawing({ drawing, mode, selected, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad }: Props) {
+export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ w: 640, h: 700 });
   useLayoutEffect(() => {
@@ -41,7 +43,7 @@ export function Drawing({ drawing, mode, selected, highlight, onTap, over, tags,
   const originY = drawing.top + drawing.height / 2 - (top + (size.h - top - bottom) / 2) / scale;
   const px = 1 / scale;
   const step = STEPS.find((s) => s * scale >= 9) ?? 100;
-  const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, scale };
+  const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, width: size.w };
 
   const tap = (part: string) => (e: PointerEvent) => {
     const rect = box.current!.getBoundingClientRect();
@@ -70,7 +72,7 @@ export function Drawing({ drawing, mode, selected, highlight, onTap, over, tags,
         </defs>
         <rect x={originX} y={originY} width={size.w * px} height={size.h * px} fill="url(#coarse)" />
         {drawing.parts.map((p) => (
-          <path key={p.id} d={p.path} className="part" {...look(p, mode, p.id === selected || !!highlight?.has(p.id), px)} onPointerUp={onTap ? tap(p.id) : undefined} style={onTap ? { cursor: 'crosshair' } : undefined} />
+          <path key={p.id} d={p.path} data-part={p.id} className="part" {...look(inks?.has(p.id) ? { ...p, throws: inks.get(p.id)! } : p, mode, p.id === selected || !!highlight?.has(p.id), px)} onPointerUp={onTap ? tap(p.id) : undefined} style={onTap ? { cursor: 'crosshair' } : undefined} />
         ))}
         {over?.(px)}
         {[['L', drawing.leftTip, -1], ['R', drawing.rightTip, 1]].map(([letter, tip, side]) => (

@@ -83,10 +83,11 @@ function JobTape({ job, className, row }: { job: Job; className: string; row?: b
       <div className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}>
         <strong className="block text-[20px] leading-tight">{job.number}</strong>
         <span className="block truncate">{job.kit}</span>
+        <span className="block truncate">{job.customer}</span>
         <span className="block truncate">
-          {job.customer}, due {day(job.promised)}
+          due {day(job.promised)}
+          {job.shelf && `, shelf ${job.shelf}`}
         </span>
-        {job.shelf && <span className="block truncate">shelf {job.shelf}</span>}
       </div>
     </div>
   );

@@ -22,7 +22,7 @@ export function Balance(props: StageProps) {
 
   const current = data.configurations.find((c) => c.name === name) ?? data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ?? data.configurations[0];
   const scales = shop.instruments.find((i) => i.reads === 'g') ?? { name: 'scales', u: 1 };
-  const weighing = draft ?? startOf(job, data);
+  const weighing = draft ?? startOf(job, data, current);
 
   const save = async () => {
     if (!current) return;
@@ -96,7 +96,9 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
           </span>
         )}
       </div>
-      {[current.range, current.weight, current.lateral].map((l) => l && <LineRow key={l.id} line={l} />)}
+      {[current.range, current.weight, current.lateral].map(
+        (l, i) => l && <LineRow key={l.id} line={l} name={l.text.replace(`, ${current.name}`, '')} quiet={i > 0 && l.why === current.range.why} />,
+      )}
     </section>
   );
 }

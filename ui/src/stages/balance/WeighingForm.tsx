@@ -8,14 +8,15 @@ export const withDefault = (typed: string, unit: string) => (/[a-z°]$/i.test(ty
 
 const mm = (v: number) => String(Math.round(v));
 
-/** Three supports to begin with, where the drawing has something to stand on; every place can be typed over. */
-export function startOf(job: Schemas['JobView'], data: Schemas['BalanceView']): Weighing {
+/** The supports of the last weighing; else three where the drawing has something to stand on. Every place can be typed over. */
+export function startOf(job: Schemas['JobView'], data: Schemas['BalanceView'], current: Schemas['ConfigurationView'] | undefined): Weighing {
+  const last = [current, ...data.configurations].find((c) => c && c.supports.length > 0)?.supports;
   const wheels = job.drawing.parts.filter((p) => p.kind === 'wheel');
   const [a, b] = wheels.length >= 2 ? wheels : job.drawing.parts.filter((p) => p.kind === 'wing');
   const body = job.drawing.parts.find((p) => p.kind === 'body');
   const far = wheels.length >= 2 ? job.drawing.top + job.drawing.height * 0.82 : data.pack.bayTo - 50;
   return {
-    supports: [
+    supports: last?.map((s) => ({ ...s, reading: '' })) ?? [
       { x: mm(a?.atDown ?? 0), y: mm(a?.atAcross ?? -100), reading: '' },
       { x: mm(b?.atDown ?? 0), y: mm(b?.atAcross ?? 100), reading: '' },
       { x: mm(far), y: mm(body?.atAcross ?? 0), reading: '' },

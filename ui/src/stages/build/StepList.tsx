@@ -30,7 +30,7 @@ export function StepList({ steps, current, onChoose, now }: { steps: readonly St
                   >
                     <span className="min-w-0 flex-1">
                       <span className={`block ${s.standing === 'canStart' || s.standing === 'underWay' ? 'font-bold' : ''}`}>{s.title}</span>
-                      {s.standing === 'waitsFor' && <span className="block truncate text-[14px] text-pencil">{s.waitsFor[0]}{s.waitsFor.length > 1 && `, and ${s.waitsFor.length - 1} more`}</span>}
+                      {s.standing === 'waitsFor' && <span className="block text-[14px] leading-tight text-pencil">{s.waitsFor[0]}{s.waitsFor.length > 1 && `, and ${s.waitsFor.length - 1} more`}</span>}
                     </span>
                     <span className="shrink-0 text-[15px] text-pencil">{aside(s, now)}</span>
                   </button>

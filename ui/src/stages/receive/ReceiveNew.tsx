@@ -8,6 +8,7 @@ import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
 import { Mat } from '../../shared/Paper';
+import { day } from '../../shared/time';
 import { BatteryFields, batteryFrom, type BatteryText } from './BatteryFields';
 
 const inDays = (n: number) => new Date(Date.now() + n * 86_400_000).toISOString().slice(0, 10);
@@ -121,13 +122,13 @@ export function ReceiveNew() {
           )}
           <h2 className="pt-2 text-[20px] font-bold">Flight pack</h2>
           <BatteryFields value={battery} onChange={setBattery} />
-          <div className="grid grid-cols-3 gap-3 pt-2">
+          <div className="grid grid-cols-[1fr_1.7fr_0.8fr] gap-3 pt-2">
             <label className="text-[14px] text-pencil">
-              receiver channels
+              channels
               <input className="field text-[18px]" inputMode="numeric" value={channels} onChange={(e) => setChannels(e.target.value)} />
             </label>
             <label className="text-[14px] text-pencil">
-              promised
+              promised, {day(promised)}
               <input className="field text-[16px]" type="date" value={promised} onChange={(e) => setPromised(e.target.value)} />
             </label>
             <label className="text-[14px] text-pencil">

@@ -18,7 +18,7 @@ export function Gauge({ item, onTap }: { item: Schemas['ThrowView']; onTap: (val
   };
   const { low, high } = item;
   return (
-    <svg aria-hidden viewBox={`0 0 ${W} 82`} className="block w-full cursor-crosshair" onPointerUp={tap}>
+    <svg aria-hidden viewBox={`0 0 ${W} 82`} className="block w-full max-w-[560px] cursor-crosshair" onPointerUp={tap}>
       {low !== null && high !== null && (
         <>
           <rect x={x(low)} y="20" width={x(high) - x(low)} height="32" fill="var(--steel)" opacity="0.55" stroke="none" />

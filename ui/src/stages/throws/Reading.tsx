@@ -23,13 +23,13 @@ export function Reading({ job, recorder, item, onTap }: Props) {
     <section aria-label={item.name}>
       <h2 className="text-[25px] leading-tight font-bold">{item.name}</h2>
       <p className="text-[16px] text-pencil">
-        {item.rate} rate, at the widest place, chord {item.chord} mm{line.page && ` · sheet page ${line.page}`}
+        {item.rate} rate · chord {item.chord} mm{line.page && ` · sheet page ${line.page}`}
       </p>
       <div aria-live="polite" className="flex items-center gap-3 pt-1">
         {item.value !== null ? (
           <>
             <span className={`text-[60px] leading-none font-bold ${line.standing === 'stale' ? 'text-pencil line-through decoration-4' : ''}`}>{item.value.toFixed(1)}</span>
-            <span className="text-[16px] text-pencil">
+            <span className="text-[16px] whitespace-nowrap text-pencil">
               {item.unit}
               <br />± {item.u?.toFixed(1)}
             </span>
@@ -37,11 +37,11 @@ export function Reading({ job, recorder, item, onTap }: Props) {
         ) : (
           <span className="text-[40px] leading-[60px] text-pencil">not yet</span>
         )}
-        <span className="ml-auto flex items-center gap-4">
-          <Jaws line={line} size={38} />
+        <span className="ml-auto flex items-center gap-3">
+          <Jaws line={line} size={32} />
           <span className={bad ? 'text-red' : ''}>
             <span className="block text-[26px] leading-tight font-bold">{verdictWords(line)}</span>
-            <span className="block text-[16px]">{bad ? outBy(line.why) : ''}</span>
+            <span className="block text-[15px] whitespace-nowrap">{bad ? outBy(line.why) : ''}</span>
           </span>
         </span>
       </div>
@@ -52,16 +52,16 @@ export function Reading({ job, recorder, item, onTap }: Props) {
       </p>
       {item.advice && <Advice job={job} recorder={recorder} item={item} advice={item.advice} />}
       {line.standing === 'stale' && <p className="pt-1 text-[17px] font-bold">{line.why}</p>}
-      <details className="text-[15px]">
-        <summary className="flex min-h-[44px] cursor-pointer items-center text-pencil underline">why</summary>
-        <p className="pb-2">
+      <details className="text-[15px] open:border-b open:border-steel">
+        <summary className="float-right flex min-h-[44px] w-[60px] cursor-pointer items-center justify-end text-pencil underline">why</summary>
+        <p className="clear-both pb-2">
           {line.why} Decision rule: in when inside by the instrument's uncertainty; in, close within the band; both release.
           {line.evidence && ` Read by ${line.evidence.by}, attempt ${line.evidence.attempts}.`}
         </p>
       </details>
       {!job.released && (
         <DropdownMenu.Root modal={false}>
-          <DropdownMenu.Trigger className="mb-1 min-h-[44px] text-[15px] underline">Something moved on the {item.surfaceName.toLowerCase()}</DropdownMenu.Trigger>
+          <DropdownMenu.Trigger className="min-h-[44px] text-[15px] text-pencil underline">Something moved on the {item.surfaceName.toLowerCase()}</DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content className="z-30 border-2 border-ink bg-paper text-ink">
               {MOVED.map(([part, words]) => (
@@ -87,15 +87,14 @@ function Advice({ job, recorder, item, advice }: { job: Schemas['JobView']; reco
   const percent = advice.percent;
   return (
     <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
-      <span className="text-[16px]">
+      <span className="text-[15px] whitespace-nowrap">
         travel {item.way}
         <br />
-        {item.travel} %
+        from {item.travel} % to
       </span>
-      <span className="text-[17px]">then</span>
-      <span className="text-[30px] leading-none font-bold whitespace-nowrap">{percent} %</span>
-      <span className="ml-auto text-right text-[15px]">
-        expect
+      <span className="text-[31px] leading-none font-bold whitespace-nowrap">{percent} %</span>
+      <span className="ml-auto text-right text-[15px] whitespace-nowrap">
+        then expect
         <br />
         {advice.expectWords}
       </span>

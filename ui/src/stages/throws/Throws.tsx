@@ -56,6 +56,7 @@ export function Throws({ job, recorder }: StageProps) {
           drawing={job.drawing}
           mode="throws"
           selected={current.surface}
+          inks={new Map(data.inks.filter((i) => i.rate === current.rate).map((i) => [i.surface, i.standing]))}
           onTap={(part) => {
             const hit = data.throws.find((t) => t.surface === part && t.rate === current.rate);
             if (hit) setChosen(hit.line.id);
@@ -75,7 +76,7 @@ export function Throws({ job, recorder }: StageProps) {
               id="reading"
               data-entry
               ref={entry}
-              className="w-[150px] min-w-0 border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
+              className="w-[150px] min-w-0 -outline-offset-4! border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
               inputMode="text"
               autoComplete="off"
               placeholder={method.unit}
@@ -96,11 +97,11 @@ export function Throws({ job, recorder }: StageProps) {
       >
         <MoveOn waiting={moveOnWhenIn} current={current} throws={data.throws} choose={setChosen} />
         <Reading job={job} recorder={recorder} item={current} onTap={(value) => setDrafts((d) => ({ ...d, [id]: value }))} />
-        <div className="flex items-end gap-3 py-2">
+        <div className="flex items-center gap-3 border-t border-steel py-2">
           <MethodChoice method={method} onChoose={setMethod} />
-          <label className="ml-auto text-[14px] text-pencil">
-            radio travel, %
-            <input className="field w-[84px] py-1 text-[18px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
+          <label className="ml-auto flex items-center gap-2 text-[14px] text-pencil">
+            travel, %
+            <input className="field w-[64px] px-2 text-[17px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
           </label>
         </div>
         <ThrowTable throws={data.throws} sides={data.sides} current={current} onChoose={setChosen} />

@@ -7,18 +7,19 @@ const NOTCHES = { cosmetic: 0, functional: 1, structural: 2, flightCritical: 3 }
 export function FindingTag({ finding, place, chosen, onChoose }: { finding: Schemas['FindingMark']; place: Place; chosen: boolean; onChoose: () => void }) {
   const x = place.x(finding.y);
   const y = place.y(finding.x);
+  const left = x + 170 > place.width;
   const notches = NOTCHES[finding.grade];
   return (
     <>
       <svg aria-hidden className="pointer-events-none absolute overflow-visible" style={{ left: x, top: y }} width="1" height="1">
-        <path d="M0 0L26 -22" stroke="var(--line)" strokeWidth="1.5" />
+        <path d={left ? 'M0 0L-26 -22' : 'M0 0L26 -22'} stroke="var(--line)" strokeWidth="1.5" />
       </svg>
       <button
         onClick={onChoose}
         aria-pressed={chosen}
         aria-label={`Finding ${finding.tag}, ${finding.gradeWords}${finding.cleared ? ', cleared' : ''}`}
-        className={`absolute flex min-h-[44px] items-center gap-2 border-2 bg-paper pr-3 pl-1 text-ink ${finding.cleared ? 'border-pencil' : 'border-red'} ${chosen ? 'bg-tape! text-on-tape!' : ''}`}
-        style={{ left: x + 24, top: y - 46 }}
+        className={`absolute flex min-h-[44px] items-center gap-2 border-2 bg-paper pr-3 pl-1 whitespace-nowrap text-ink ${finding.cleared ? 'border-pencil' : 'border-red'} ${chosen ? 'bg-tape! text-on-tape!' : ''}`}
+        style={{ left: left ? undefined : x + 24, right: left ? place.width - x + 24 : undefined, top: y - 46 }}
       >
         <svg aria-hidden width="10" height="36">
           {Array.from({ length: notches }, (_, i) => (

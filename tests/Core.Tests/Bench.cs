@@ -1,0 +1,200 @@
+using Zygotome.Core.Balance;
+using Zygotome.Core.Bind;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Throws;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Core.Tests;
+
+/// <summary>A job at a bench without a server: entries are admitted as live ones are, and time passes when the test says so.</summary>
+internal sealed class Bench
+{
+    public static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
+    public static readonly Person Thorne = new("ithorne", "I. Thorne", Role.Lead);
+    public static readonly Instrument Rule = new("steel rule", 0.5);
+
+    public static readonly string Root = FindRoot();
+    public static readonly SpecSheet Delta = Sheet("skerrow-64");
+    public static readonly SpecSheet Parasol = Sheet("plimsey-1400");
+
+    private readonly List<Entry> _journal = [];
+
+    public Bench(SpecSheet? sheet = null)
+    {
+        State = new JobState(sheet ?? Delta);
+        Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
+        var rules = new ShopRules("Test shop", "UTC", false, 1.0m, false);
+        Do(new JobOpened("J-0001", "c-1", State.Sheet.Kit.Id, 1, State.Sheet.Hash, Battery(), 8, DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5), "1", BalanceSchool.ForwardThird, rules));
+    }
+
+    public JobState State { get; private set; }
+
+    public DateTimeOffset Now { get; set; }
+
+    public string Look { get; set; } = "look-1";
+
+    public IReadOnlyList<Entry> Journal => _journal;
+
+    public static SpecSheet Sheet(string name) => SheetReader.Read(File.ReadAllBytes(Path.Combine(Root, "demo", "sheets", $"{name}.sheet.json"))).Sheet!;
+
+    public static Quantity Q(string text) => QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
+
+    public static Battery Battery(string mass = "262 g") => new(Q(mass), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
+
+    /// <summary>Records it, or fails the test with the refusal.</summary>
+    public Entry Do(EntryBody body, Person? by = null, DateTimeOffset? observed = null)
+    {
+        var (entry, answer) = Ask(body, by, observed);
+        if (!answer.Ok)
+        {
+            throw new InvalidOperationException($"{body}: {answer.Refused?.Text ?? "overtaken"}");
+        }
+
+        State = Replay.Add(State, _journal, entry);
+        _journal.Add(entry);
+        return entry;
+    }
+
+    /// <summary>The refusal this would get; null when it would be taken. Nothing is recorded.</summary>
+    public Refusal? Refused(EntryBody body, Person? by = null) => Ask(body, by, null).Answer.Refused;
+
+    public Bench Pass(TimeSpan time)
+    {
+        Now += time;
+        return this;
+    }
+
+    public LedgerLine Line(string id) => Ledger.Of(State, Now).Single(l => l.Id == id);
+
+    public IReadOnlyList<LedgerLine> Open() => [.. Ledger.Of(State, Now).Where(l => l.Open)];
+
+    public Bench Power()
+    {
+        Do(new PropellerSaid(PropellerSeen.WiresOff));
+        Do(new TransmitterSaid(TransmitterSeen.OnCutSet));
+        Do(new PackSaid(PackSeen.Connected));
+        return this;
+    }
+
+    public Bench Unpacked()
+    {
+        foreach (var paper in UnpackEntries.Papers)
+        {
+            Do(new PapersFound(paper));
+        }
+
+        foreach (var bag in State.Sheet.Parts.Select(p => p.Bag).Distinct())
+        {
+            Do(new BagCounted(bag, true));
+        }
+
+        return this;
+    }
+
+    /// <summary>Does every step of a stage that can be done, waiting for glue as long as it takes.</summary>
+    public Bench Steps(Stage stage)
+    {
+        var glue = new Adhesive("slow", "slow epoxy", 60, 720, true);
+        while (StepGraph.Of(State, Now).FirstOrDefault(s => s.Step.Stage == stage && s.Standing == StepStanding.CanStart) is { } next)
+        {
+            Do(new StepStarted(next.Step.Id));
+            Pass(TimeSpan.FromMinutes(5));
+            Do(next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, glue, 20));
+            Pass(next.Step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
+        }
+
+        return this;
+    }
+
+    public Bench Bound()
+    {
+        Power();
+        Do(new Bound("MEMORY", 2, State.Sheet.Radio.BindMethods[0]));
+        Do(new FailsafeSeen(FailsafeBehaviour.AsDeclared));
+        foreach (var call in Directions.Calls(State.Sheet))
+        {
+            Do(new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]));
+        }
+
+        return this;
+    }
+
+    public ThrowRead Reading(string target, string value, double travel = 100) => new(target, [Q(value)], ThrowMeasure.UprightRuler, Rule, travel);
+
+    public Bench Measured()
+    {
+        Power();
+        foreach (var target in ThrowTargets.Of(State.Sheet, State.Receive.Rules))
+        {
+            Do(Reading(target.Id, FormattableString.Invariant($"{target.Band!.Middle:0.0} mm")));
+        }
+
+        foreach (var row in State.Sheet.Neutral)
+        {
+            foreach (var surface in State.Sheet.Named(row.Surfaces))
+            {
+                Do(new NeutralRead(surface.Id, Q($"{row.Offset.Nominal} mm"), Rule));
+            }
+        }
+
+        foreach (var surface in State.Sheet.Surfaces)
+        {
+            Do(new FreedomSeen(surface.Id, true));
+        }
+
+        return this;
+    }
+
+    /// <summary>985 g with the centre at x.</summary>
+    public Weighed Weighing(double x, string front = "-48 mm")
+    {
+        var rear = 985 * (x - 60) / 240;
+        Quantity G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
+        return new Weighed(
+            State.Sheet.Balance.Configurations[0].Name,
+            [new(Q("60 mm"), Q("0 mm"), G(985 - rear)), new(Q("300 mm"), Q("-150 mm"), G(rear / 2)), new(Q("300 mm"), Q("150 mm"), G(rear / 2))],
+            Q(front), false, true, new Instrument("scales", 1));
+    }
+
+    public Bench Balanced()
+    {
+        Do(new PackSaid(PackSeen.InBay));
+        Steps(Stage.Balance);
+        Pass(TimeSpan.FromMinutes(1));
+        Do(new PackSaid(PackSeen.InBay));
+        Do(new PropellerSaid(PropellerSeen.Fitted));
+        Do(Weighing(166));
+        return this;
+    }
+
+    /// <summary>A delta from the box to the last check; only release is left.</summary>
+    public static Bench Ready()
+    {
+        var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound().Measured().Balanced();
+        return bench.Steps(Stage.Check);
+    }
+
+    public HandOver.Released Release() => HandOver.Released.From(State, Now).Match(r => r with { PdfHash = "hash" }, r => throw new InvalidOperationException(r.Text));
+
+    private (Entry Entry, AdmissionAnswer Answer) Ask(EntryBody body, Person? by, DateTimeOffset? observed)
+    {
+        Now += TimeSpan.FromSeconds(5);
+        var entry = new Entry("J-0001", State.Seq + 1, $"e{State.Seq + 1}", body, by ?? Vane, observed ?? Now, Now, Look);
+        return (entry, Admission.Ask(State, entry, State.Seq));
+    }
+
+    private static string FindRoot()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Zygotome.slnx")))
+        {
+            folder = folder.Parent ?? throw new InvalidOperationException("The tests do not lie within the project.");
+        }
+
+        return folder.FullName;
+    }
+}
