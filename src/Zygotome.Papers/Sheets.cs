@@ -79,16 +79,19 @@ internal sealed class Sheets : IDisposable
 
     public void Draw(string text, float x, float y, SKTypeface face, float size, SKColor colour)
     {
-        using var font = new SKFont(face, size) { Subpixel = true };
+        using var font = Font(face, size);
         using var paint = new SKPaint { Color = colour, IsAntialias = true };
         Canvas.DrawText(text, x, y, SKTextAlign.Left, font, paint);
     }
 
     public void Dispose() => _document.EndPage();
 
+    // Unhinted, so that letters stand where the font says and the text can be searched and copied as words.
+    private static SKFont Font(SKTypeface face, float size) => new(face, size) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
+
     private static List<string> Wrap(string text, SKTypeface face, float size, float width)
     {
-        using var font = new SKFont(face, size);
+        using var font = Font(face, size);
         var lines = new List<string>();
         foreach (var paragraph in text.Split('\n'))
         {

@@ -16,6 +16,8 @@ internal static class Problems
 
     public static ProblemHttpResult NotFound(string what) => Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
 
+    private static ProblemDetails TooLarge => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body");
+
     private static ProblemDetails Details(int status, string code, string text, string where, IEnumerable<KeyValuePair<string, object?>>? more = null)
     {
         var details = new ProblemDetails { Status = status, Title = text, Type = $"urn:zygotome:{code}" };
@@ -29,12 +31,15 @@ internal static class Problems
         return details;
     }
 
-    public static void OnException(IApplicationBuilder app) => app.Run(async context =>
+    /// <summary>A client's mistake is answered, not logged as a failure of ours.</summary>
+    public static ExceptionHandlerOptions ExceptionOptions { get; } = new() { ExceptionHandler = OnException, SuppressDiagnosticsCallback = c => c.Exception is BadHttpRequestException };
+
+    private static async Task OnException(HttpContext context)
     {
         var error = context.Features.Get<IExceptionHandlerFeature>()?.Error;
         var details = error switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body"),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => TooLarge,
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
             BadHttpRequestException { InnerException: JsonException json } => Details(400, "request/json", "The request could not be read as the JSON it should be.", (json.Path ?? "body").TrimStart('$', '.')),
             BadHttpRequestException bad => Details(bad.StatusCode, "request/bad", bad.Message.Split('"') is [_, var parameter, ..] ? $"A value of the request is missing or of the wrong kind: {parameter}." : "The request cannot be read.", "request"),
@@ -42,7 +47,7 @@ internal static class Problems
         };
         context.Response.StatusCode = details.Status!.Value;
         await context.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
-    });
+    }
 
     public static async Task OnStatus(StatusCodeContext context)
     {
@@ -53,7 +58,7 @@ internal static class Problems
             403 => Details(403, "sign-in/not-allowed", "That is not yours to do.", ""),
             404 => Details(404, "route/not-found", "There is nothing here.", ""),
             405 => Details(405, "request/method", $"{context.HttpContext.Request.Method} is not done here.", "method"),
-            413 => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body"),
+            413 => TooLarge,
             415 => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
             _ => Details(status, "request/failed", "The request cannot be answered.", ""),
         };

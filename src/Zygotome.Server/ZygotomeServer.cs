@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Extensions.FileProviders;
 using Zygotome.Server.Shop;
 using Zygotome.Server.Stages;
@@ -16,16 +17,20 @@ public static class ZygotomeServer
     /// <summary>A job's entries are small; photos will have their own, larger door.</summary>
     private const long LargestBody = 1 << 20;
 
+    /// <summary>Up to here what is too large is read off and answered; beyond, the connection is closed.</summary>
+    private const long LargestDrained = 64 << 20;
+
     public static WebApplication Build(ServerOptions options, TimeProvider? clock = null)
     {
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ApplicationName = typeof(ZygotomeServer).Assembly.GetName().Name });
         builder.WebHost.UseUrls(options.Url);
         builder.WebHost.ConfigureKestrel(k =>
         {
-            k.Limits.MaxRequestBodySize = LargestBody;
+            k.Limits.MaxRequestBodySize = LargestDrained;
             k.AddServerHeader = false;
         });
-        builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
+        builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning)
+            .AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
 
         var services = builder.Services;
         services.AddSingleton(options).AddSingleton(clock ?? TimeProvider.System).AddSingleton(Core.Jobs.Stages.Kinds);
@@ -47,9 +52,10 @@ public static class ZygotomeServer
         services.AddOpenApi(ApiDocument.Configure);
 
         var app = builder.Build();
-        app.UseExceptionHandler(Problems.OnException);
+        app.UseExceptionHandler(Problems.ExceptionOptions);
         app.UseStatusCodePages(Problems.OnStatus);
         app.Use(SecurityHeaders.Add);
+        app.Use(RefuseTooLarge);
         ServeUi(app, options);
         app.UseRouting();
         app.UseAuthentication();
@@ -62,6 +68,22 @@ public static class ZygotomeServer
         }
 
         return app;
+    }
+
+    private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)
+    {
+        if (context.Request.ContentLength > LargestBody)
+        {
+            context.Response.StatusCode = StatusCodes.Status413PayloadTooLarge;
+            return Task.CompletedTask;
+        }
+
+        if (context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
+        {
+            limit.MaxRequestBodySize = context.Request.ContentLength is null ? LargestBody : limit.MaxRequestBodySize;
+        }
+
+        return next(context);
     }
 
     private static void MapRoutes(WebApplication app, ServerOptions options)

@@ -1,4 +1,5 @@
 using Xunit;
+using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 

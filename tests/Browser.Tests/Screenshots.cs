@@ -1,4 +1,5 @@
 using Xunit;
+using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
@@ -24,7 +25,7 @@ public sealed class Screenshots
     [Fact(Explicit = true)]
     public async Task Take()
     {
-        var folder = Environment.GetEnvironmentVariable("ZYGOTOME_SHOTS") ?? Path.Combine(Application.Root, "docs", "screenshots");
+        var folder = Environment.GetEnvironmentVariable("ZYGOTOME_SHOTS") ?? ProjectFolder.File("docs", "screenshots");
         var only = Environment.GetEnvironmentVariable("ZYGOTOME_ONLY")?.Split(',');
         Directory.CreateDirectory(folder);
         await using var application = await Application.Start();

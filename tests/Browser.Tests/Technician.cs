@@ -1,11 +1,12 @@
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
+using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
 /// <summary>Somebody at the screen: does what a technician does, through what a technician sees.</summary>
-public sealed class Technician : IDisposable
+internal sealed class Technician : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
 

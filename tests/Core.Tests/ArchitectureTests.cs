@@ -2,6 +2,7 @@ using System.Reflection;
 using System.Xml.Linq;
 using Xunit;
 using Zygotome.Core.Jobs;
+using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests;
 
@@ -18,7 +19,7 @@ public sealed class ArchitectureTests
     [Fact]
     public void Arrows_between_the_projects_point_one_way()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(Bench.Root, "src"), "*.csproj", SearchOption.AllDirectories))
+        foreach (var file in Directory.GetFiles(ProjectFolder.File("src"), "*.csproj", SearchOption.AllDirectories))
         {
             var references = XDocument.Load(file).Descendants("ProjectReference").Select(r => Path.GetFileNameWithoutExtension(r.Attribute("Include")!.Value)).Order();
             Assert.Equal(Arrows[Path.GetFileNameWithoutExtension(file)], references);
@@ -30,7 +31,7 @@ public sealed class ArchitectureTests
     {
         var core = typeof(JobState).Assembly;
         Assert.All(core.GetReferencedAssemblies(), a => Assert.StartsWith("System.", a.Name, StringComparison.Ordinal));
-        var project = XDocument.Load(Path.Combine(Bench.Root, "src", "Zygotome.Core", "Zygotome.Core.csproj"));
+        var project = XDocument.Load(ProjectFolder.File("src", "Zygotome.Core", "Zygotome.Core.csproj"));
         Assert.Empty(project.Descendants("PackageReference"));
     }
 
@@ -38,7 +39,7 @@ public sealed class ArchitectureTests
     public void Core_asks_no_clock_draws_no_lots_and_touches_no_file()
     {
         var forbidden = new[] { "DateTime.Now", "DateTime.UtcNow", "DateTimeOffset.Now", "DateTimeOffset.UtcNow", "new Random", "Random.Shared", "Guid.NewGuid", "File.", "Directory.", "Environment.", "Console." };
-        foreach (var file in Directory.GetFiles(Path.Combine(Bench.Root, "src", "Zygotome.Core"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
+        foreach (var file in Directory.GetFiles(ProjectFolder.File("src", "Zygotome.Core"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
         {
             var text = File.ReadAllText(file);
             Assert.All(forbidden, word => Assert.False(text.Contains(word, StringComparison.Ordinal), $"{file} has {word}"));
@@ -66,7 +67,7 @@ public sealed class ArchitectureTests
     [Fact]
     public void Files_stay_under_three_hundred_lines_and_no_type_is_a_grab_bag()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(Bench.Root, "src"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
+        foreach (var file in Directory.GetFiles(ProjectFolder.File("src"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
         {
             Assert.True(File.ReadLines(file).Count() <= 310, $"{file} is too long");
         }

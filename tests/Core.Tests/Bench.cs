@@ -7,6 +7,7 @@ using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
+using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests;
 
@@ -17,7 +18,6 @@ internal sealed class Bench
     public static readonly Person Thorne = new("ithorne", "I. Thorne", Role.Lead);
     public static readonly Instrument Rule = new("steel rule", 0.5);
 
-    public static readonly string Root = FindRoot();
     public static readonly SpecSheet Delta = Sheet("skerrow-64");
     public static readonly SpecSheet Parasol = Sheet("plimsey-1400");
 
@@ -39,7 +39,7 @@ internal sealed class Bench
 
     public IReadOnlyList<Entry> Journal => _journal;
 
-    public static SpecSheet Sheet(string name) => SheetReader.Read(File.ReadAllBytes(Path.Combine(Root, "demo", "sheets", $"{name}.sheet.json"))).Sheet!;
+    public static SpecSheet Sheet(string name) => SheetReader.Read(File.ReadAllBytes(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json"))).Sheet!;
 
     public static Quantity Q(string text) => QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
 
@@ -185,16 +185,5 @@ internal sealed class Bench
         Now += TimeSpan.FromSeconds(5);
         var entry = new Entry("J-0001", State.Seq + 1, $"e{State.Seq + 1}", body, by ?? Vane, observed ?? Now, Now, Look);
         return (entry, Admission.Ask(State, entry, State.Seq));
-    }
-
-    private static string FindRoot()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder.FullName, "Zygotome.slnx")))
-        {
-            folder = folder.Parent ?? throw new InvalidOperationException("The tests do not lie within the project.");
-        }
-
-        return folder.FullName;
     }
 }

@@ -70,6 +70,7 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
     {
         var wanted = target.Percent ? Dimension.Percent : read.Measure == ThrowMeasure.Angle ? Dimension.Angle : Dimension.Length;
         return q.Form != QuantityForm.Single ? new Refusal("throws/reading", $"\"{q.Text}\" is not one reading.", where)
+            : q.Dimension == Dimension.None && q.Text.Contains('/') ? new Refusal("throws/unit", $"\"{q.Text}\" of what? Write \"{q.Text} in\" or \"{q.Text} mm\".", where)
             : q.Dimension != wanted && q.Dimension != Dimension.None
                 ? new Refusal("throws/unit", $"\"{q.Text}\" does not fit a reading by {(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.", where)
             : target.Percent ? null : ThrowMeasures.ToAngle((double)q.Nominal, 0, read.Measure, target.Surface.Chord).Refused is { } r ? r with { Where = where } : null;

@@ -10,7 +10,7 @@ using Zygotome.Store;
 namespace Zygotome.Server.Stages;
 
 /// <summary>The owner: one on file by id, or a new one by name.</summary>
-public sealed record PostedCustomer(string? Id, string Name, string Contact = "", string Notes = "");
+public sealed record PostedCustomer(string Name, string? Id = null, string Contact = "", string Notes = "");
 
 /// <summary>A kit handed over the counter.</summary>
 public sealed record ReceivePost(

@@ -2,14 +2,15 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.SpecSheets;
+using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.SpecSheets;
 
 public sealed class SheetTests
 {
-    private static readonly byte[] Delta = File.ReadAllBytes(Path.Combine(Bench.Root, "demo", "sheets", "skerrow-64.sheet.json"));
+    private static readonly byte[] Delta = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
 
-    public static TheoryData<string> Files => [.. Directory.GetFiles(Path.Combine(Bench.Root, "demo", "sheets")).Select(f => Path.GetFileName(f))];
+    public static TheoryData<string> Files => [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Select(f => Path.GetFileName(f))];
 
     private static SheetReading Change(Action<JsonNode> change)
     {
@@ -29,9 +30,9 @@ public sealed class SheetTests
     [MemberData(nameof(Files))]
     public async Task Every_demo_sheet_reads_without_a_mistake_and_keeps_to_the_published_schema(string file)
     {
-        var bytes = await File.ReadAllBytesAsync(Path.Combine(Bench.Root, "demo", "sheets", file));
+        var bytes = await File.ReadAllBytesAsync(ProjectFolder.File("demo", "sheets", file));
         Assert.Empty(SheetReader.Read(bytes).Errors);
-        var schema = await NJsonSchema.JsonSchema.FromFileAsync(Path.Combine(Bench.Root, "docs", "formats", "spec-sheet-1.schema.json"));
+        var schema = await NJsonSchema.JsonSchema.FromFileAsync(ProjectFolder.File("docs", "formats", "spec-sheet-1.schema.json"));
         Assert.Empty(schema.Validate(Encoding.UTF8.GetString(bytes)).Select(e => e.ToString()));
     }
 

@@ -4,35 +4,45 @@ using Microsoft.Extensions.Time.Testing;
 using Zygotome.Server;
 using Zygotome.Store;
 
-namespace Zygotome.Browser.Tests;
+namespace Zygotome.Tests;
 
 /// <summary>The real application on a port of its own, with the demo data and a clock that the test turns.</summary>
-public sealed class Application : IAsyncDisposable
+internal sealed class Application : IAsyncDisposable
 {
-    private readonly WebApplication _app;
+    private readonly ServerOptions _options;
+    private WebApplication _app;
     private readonly DirectoryInfo _data;
 
-    private Application(WebApplication app, DirectoryInfo data, FakeTimeProvider clock) => (_app, _data, Clock) = (app, data, clock);
+    private Application(WebApplication app, ServerOptions options, DirectoryInfo data, FakeTimeProvider clock) => (_app, _options, _data, Clock) = (app, options, data, clock);
 
     public FakeTimeProvider Clock { get; }
 
     public string Url => _app.Urls.First();
 
-    public static readonly string Root = FindRoot();
-
-    public static async Task<Application> Start()
+    /// <param name="ui">Whether the interface is served too; it must have been built.</param>
+    public static async Task<Application> Start(bool ui = true)
     {
         var data = Directory.CreateTempSubdirectory("zygotome-browser");
         var clock = new FakeTimeProvider(DateTimeOffset.UtcNow) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
-        var ui = Path.Combine(Root, "ui", "dist");
-        if (!Directory.Exists(ui))
+        var built = ProjectFolder.File("ui", "dist");
+        if (ui && !Directory.Exists(built))
         {
             throw new InvalidOperationException("The interface is not built; run ./test, or npm run build in ui.");
         }
 
-        var app = ZygotomeServer.Build(new ServerOptions(data.FullName, Path.Combine(Root, "demo"), ui, 0), clock);
+        var options = new ServerOptions(data.FullName, ProjectFolder.File("demo"), ui ? built : null, 0);
+        var app = ZygotomeServer.Build(options, clock);
         await app.StartAsync();
-        return new Application(app, data, clock);
+        return new Application(app, options, data, clock);
+    }
+
+    /// <summary>Stops the server and starts another on the same data.</summary>
+    public async Task Restart()
+    {
+        await _app.StopAsync();
+        await _app.DisposeAsync();
+        _app = ZygotomeServer.Build(_options, Clock);
+        await _app.StartAsync();
     }
 
     public JobSnapshot Job(string id) => _app.Services.GetRequiredService<JournalReader>().Find(id)!;
@@ -45,16 +55,5 @@ public sealed class Application : IAsyncDisposable
         await _app.DisposeAsync();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         _data.Delete(recursive: true);
-    }
-
-    private static string FindRoot()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder.FullName, "Zygotome.slnx")))
-        {
-            folder = folder.Parent ?? throw new InvalidOperationException("The tests do not lie within the project.");
-        }
-
-        return folder.FullName;
     }
 }

@@ -1,0 +1,150 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+using UglyToad.PdfPig;
+using Xunit;
+using Zygotome.Tests;
+
+namespace Zygotome.Server.Tests;
+
+/// <summary>Sign-in, entries, decisions and the sealed record, over HTTP.</summary>
+public sealed class DoorTests : IAsyncLifetime
+{
+    private Application _application = null!;
+    private Api _api = null!;
+
+    public async ValueTask InitializeAsync()
+    {
+        _application = await Application.Start(ui: false);
+        _api = await Api.SignedIn(_application);
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        _api.Dispose();
+        await _application.DisposeAsync();
+    }
+
+    [Fact]
+    public async Task Every_route_but_sign_in_and_health_refuses_a_stranger()
+    {
+        using var stranger = Api.Stranger(_application);
+        Assert.Equal("ok", await stranger.Client.GetStringAsync("/healthz"));
+        Assert.Equal("2468", (await stranger.Get("/api/sign-in")).GetProperty("demoPin").GetString());
+        var document = await _api.Get("/openapi/v1.json");
+        var refused = 0;
+        foreach (var path in document.GetProperty("paths").EnumerateObject())
+        {
+            foreach (var method in path.Value.EnumerateObject().Where(_ => path.Name != "/api/sign-in"))
+            {
+                using var request = new HttpRequestMessage(HttpMethod.Parse(method.Name), path.Name.Replace("{id}", "J-0147").Replace("{number}", "1").Replace("{revision}", "1").Replace("{part}", "wing-left"));
+                request.Content = method.Name == "get" ? null : JsonContent.Create(new { });
+                using var response = await stranger.Client.SendAsync(request);
+                Assert.Equal((path.Name, HttpStatusCode.Unauthorized), (path.Name, response.StatusCode));
+                refused++;
+            }
+        }
+
+        Assert.True(refused >= 20, $"only {refused} routes were tried");
+        Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.Client.GetAsync("/openapi/v1.json")).StatusCode);
+        Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.Client.PostAsync("/live/negotiate", null)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Five_wrong_pins_make_a_person_wait()
+    {
+        using var stranger = Api.Stranger(_application);
+        Task<(HttpStatusCode Status, JsonElement Answer)> Try(string pin) => stranger.Send(HttpMethod.Post, "/api/sign-in", JsonSerializer.Serialize(new { person = "ithorne", pin }));
+        for (var i = 0; i < 5; i++)
+        {
+            Assert.Equal(HttpStatusCode.Unauthorized, (await Try("0000")).Status);
+        }
+
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await Try("2468")).Status);
+        _application.Clock.Advance(TimeSpan.FromSeconds(31));
+        Assert.Equal(HttpStatusCode.OK, (await Try("2468")).Status);
+    }
+
+    [Fact]
+    public async Task An_entry_sent_twice_is_one_entry_with_the_first_answer()
+    {
+        var (_, first) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
+        var (status, again) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(first.GetRawText(), again.GetRawText());
+        Assert.Equal(1, _application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+        (status, _) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 2 }, id: "once");
+        Assert.Equal(HttpStatusCode.Conflict, status);
+    }
+
+    [Fact]
+    public async Task An_overtaken_decision_is_409_with_what_came_between_and_a_fact_is_not()
+    {
+        var seen = _application.Job("J-0152").State.Seq;
+        await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 });
+        var (status, answer) = await _api.Record("J-0152", "unpack/count-set", new { part = "hatch-latch", count = 3 }, seen);
+        Assert.Equal(HttpStatusCode.Conflict, status);
+        Assert.Equal(("R. Vane", "+1 Hatch latch"), (answer.GetProperty("between")[0].GetProperty("by").GetString(), answer.GetProperty("between")[0].GetProperty("said").GetString()));
+        Assert.Equal(HttpStatusCode.OK, (await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, seen)).Status);
+    }
+
+    [Fact]
+    public async Task Who_recorded_it_is_who_is_signed_in_whatever_the_client_says()
+    {
+        using var lead = await Api.SignedIn(_application, "ithorne");
+        await lead.Record("J-0152", "unpack/papers", new { paper = "balance" });
+        Assert.Equal("ithorne", _application.Job("J-0152").Journal[^1].By.Id);
+        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, "/api/jobs/J-0152/entries", """{"look":"l","entries":[{"type":"unpack/papers"}]}""")).Status);
+    }
+
+    [Fact]
+    public async Task The_record_is_rendered_once_at_release_and_served_by_its_hash()
+    {
+        // The delta whose balance went stale: changed back, answered, weighed again, released.
+        const string Job = "J-0139";
+        var loop = _application.Job(Job).State.Build.Loops.Single().Id;
+        await _api.Record(Job, "build/loop-closed", new { loop });
+        await _api.Power(Job, "wiresOff");
+        await _api.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
+        await _api.Record(Job, "build/pack", new { state = "inBay" });
+        object Support(string x, string y, string reading) => new { x, y, reading };
+        var (weighed, refusal) = await _api.Record(Job, "balance/weighed", new
+        {
+            configuration = "as flown", supports = new[] { Support("60 mm", "0 mm", "551 g"), Support("300 mm", "-150 mm", "217 g"), Support("300 mm", "150 mm", "217 g") },
+            packFront = "-48 mm", propellerPlaced = false, level = true, instrument = new { name = "bench scales", u = 1 },
+        });
+        Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
+        var ledger = await _api.Get($"/api/jobs/{Job}/handover");
+        Assert.Equal(0, ledger.GetProperty("open").GetInt32());
+        var (status, answer) = await _api.Record(Job, "handover/released", new { }, _application.Job(Job).State.Seq);
+        Assert.True(status == HttpStatusCode.OK, answer.GetRawText());
+
+        var bytes = await _api.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf");
+        var release = _application.Job(Job).State.HandOver.Release!;
+        Assert.Equal(release.PdfHash, Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)));
+        _application.Clock.Advance(TimeSpan.FromDays(30));
+        using var later = await Api.SignedIn(_application);
+        Assert.Equal(bytes, await later.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf"));
+
+        using var pdf = PdfDocument.Open(bytes);
+        var text = string.Join(" ", pdf.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
+        Assert.All(
+            ["Build record J-0139, record 1", "F1 Crack of 18 mm", "Re-inspected by I. Thorne", "Left elevon (aileron), up, high", "12 to 14 mm", "13.0 mm", "Flight timer: 4 min 00 s", "Lithium packs", "local law"],
+            words => Assert.Contains(words, text, StringComparison.Ordinal));
+        Assert.DoesNotContain("Osier", text, StringComparison.Ordinal);
+
+        // Sealed: nothing but the closed list is taken now.
+        Assert.Equal("job/released", (await later.Record(Job, "unpack/papers", new { paper = "manual" })).Answer.GetProperty("code").GetString());
+        Assert.Equal(HttpStatusCode.OK, (await later.Record(Job, "handover/owner-answered", new { accepted = true, words = "" })).Status);
+    }
+
+    [Fact]
+    public async Task A_second_start_on_the_same_data_imports_nothing_again()
+    {
+        var before = (await _api.Get("/api/jobs")).GetProperty("jobs").GetArrayLength();
+        Assert.Equal(4, before);
+        await _application.Restart();
+        using var again = await Api.SignedIn(_application);
+        Assert.Equal(before, (await again.Get("/api/jobs")).GetProperty("jobs").GetArrayLength());
+    }
+}
