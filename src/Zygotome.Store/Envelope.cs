@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Security.Cryptography;
 using System.Text.Json;
 using Zygotome.Core.Jobs;
@@ -14,9 +15,26 @@ public static class Envelope
     public static byte[] Write(Entry entry, EntryKinds kinds)
     {
         var kind = kinds.Of(entry.Body) ?? throw new ArgumentException($"{entry.Body.GetType().Name} is not a registered kind of entry.", nameof(entry));
-        var body = JsonSerializer.SerializeToElement(entry.Body, entry.Body.GetType(), EntryJson.Lenient);
-        return JsonSerializer.SerializeToUtf8Bytes(
-            new Written(entry.JobId, entry.Seq, entry.EntryId, kind.Type, kind.Version, entry.By, entry.ObservedAt, entry.RecordedAt, entry.Look, body), EntryJson.Lenient);
+        var buffer = new ArrayBufferWriter<byte>(512);
+        using (var json = new Utf8JsonWriter(buffer))
+        {
+            json.WriteStartObject();
+            json.WriteString("job", entry.JobId);
+            json.WriteNumber("seq", entry.Seq);
+            json.WriteString("entryId", entry.EntryId);
+            json.WriteString("type", kind.Type);
+            json.WriteNumber("version", kind.Version);
+            json.WritePropertyName("by");
+            JsonSerializer.Serialize(json, entry.By, EntryJson.Lenient);
+            json.WriteString("observedAt", entry.ObservedAt);
+            json.WriteString("recordedAt", entry.RecordedAt);
+            json.WriteString("look", entry.Look);
+            json.WritePropertyName("body");
+            JsonSerializer.Serialize(json, entry.Body, entry.Body.GetType(), EntryJson.Lenient);
+            json.WriteEndObject();
+        }
+
+        return buffer.WrittenSpan.ToArray();
     }
 
     public static Entry Read(byte[] bytes, EntryKinds kinds)

@@ -35,11 +35,8 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
     public Entry? Entry(string entryId)
     {
         using var connection = database.Connect();
-        return FindEntry(connection, entryId, kinds);
+        return connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM journal WHERE entry_id = @entryId", new { entryId }) is { } bytes ? Envelope.Read(bytes, kinds) : null;
     }
-
-    internal static Entry? FindEntry(SqliteConnection connection, string entryId, EntryKinds kinds) =>
-        connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM journal WHERE entry_id = @entryId", new { entryId }) is { } bytes ? Envelope.Read(bytes, kinds) : null;
 
     internal void Publish(JobSnapshot snapshot) => _cache[snapshot.State.JobId] = snapshot;
 

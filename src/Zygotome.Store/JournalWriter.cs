@@ -1,6 +1,5 @@
-using System.Threading.Channels;
-using Dapper;
-using Microsoft.Data.Sqlite;
+using System.Collections.Concurrent;
+using System.Text.Json;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
@@ -8,107 +7,117 @@ using Zygotome.Core.Receive;
 namespace Zygotome.Store;
 
 /// <summary>
-/// The one writer. Waiting posts are admitted one after the other, each on the state the earlier ones left and in its own
-/// savepoint, and committed together; snapshots, answers and news go out only after the commit. A failed commit fails them all.
+/// The one writer. Waiting posts are admitted one after the other, each on the state the earlier ones left, and committed
+/// together; snapshots, answers and news go out only after the commit. A failed commit fails them all.
+/// Whoever posts while nobody writes does the writing, for all who wait: a lone writer pays for no hand-over between threads,
+/// and many share one sync to disk. A post is admitted whole before its first row is inserted, so a refused one leaves nothing.
 /// </summary>
-public sealed class JournalWriter : IAsyncDisposable
+public sealed class JournalWriter(Database database, JournalReader reader, SheetStore sheets, EntryKinds kinds, TimeProvider clock) : IAsyncDisposable
 {
     private const int MostInOneCommit = 256;
 
-    private readonly Database _database;
-    private readonly JournalReader _reader;
-    private readonly SheetStore _sheets;
-    private readonly EntryKinds _kinds;
-    private readonly TimeProvider _clock;
-    private readonly Channel<Waiting> _waiting = Channel.CreateBounded<Waiting>(new BoundedChannelOptions(4096) { SingleReader = true });
-    private readonly Task _writing;
-
-    public JournalWriter(Database database, JournalReader reader, SheetStore sheets, EntryKinds kinds, TimeProvider clock)
-    {
-        (_database, _reader, _sheets, _kinds, _clock) = (database, reader, sheets, kinds, clock);
-        _writing = Task.Factory.StartNew(Write, CancellationToken.None, TaskCreationOptions.LongRunning, TaskScheduler.Default);
-    }
+    private readonly ConcurrentQueue<Waiting> _waiting = new();
+    private readonly SemaphoreSlim _writing = new(1, 1);
+    private readonly JournalTable _table = new(database);
+    private Head? _head;
+    private int _lastBatch;
 
     private sealed record Waiting(Post Post, TaskCompletionSource<PostAnswer> Answer);
 
-    private sealed record Head(long ShopSeq, byte[] ShopHash);
+    /// <summary>An entry admitted and ready to be inserted.</summary>
+    private sealed record Ready(Entry Entry, byte[] Bytes, byte[] Hash, Blob? Blob);
 
     /// <summary>Told after each commit which job moved to which seq.</summary>
     public event Action<string, long>? Moved;
 
     /// <summary>Completes once the post is committed or refused. Nobody going away cancels it.</summary>
-    public async Task<PostAnswer> Record(Post post)
+    public Task<PostAnswer> Record(Post post)
     {
-        var answer = new TaskCompletionSource<PostAnswer>(TaskCreationOptions.RunContinuationsAsynchronously);
-        await _waiting.Writer.WriteAsync(new Waiting(post, answer));
-        return await answer.Task;
+        var own = new Waiting(post, new TaskCompletionSource<PostAnswer>(TaskCreationOptions.RunContinuationsAsynchronously));
+        _waiting.Enqueue(own);
+        WriteWhileNobodyElseDoes();
+        return own.Answer.Task;
     }
 
     public async ValueTask DisposeAsync()
     {
-        _waiting.Writer.TryComplete();
-        await _writing;
+        await _writing.WaitAsync();
+        _table.Dispose();
     }
 
-    private void Write()
+    // One commit for the caller; what has come meanwhile is written by the pool, so that no poster works for the others for long.
+    private void WriteWhileNobodyElseDoes()
     {
-        using var connection = _database.Connect();
-        var batch = new List<Waiting>();
-        while (_waiting.Reader.WaitToReadAsync().AsTask().GetAwaiter().GetResult())
+        if (!_writing.Wait(0))
         {
-            batch.Clear();
-            while (batch.Count < MostInOneCommit && _waiting.Reader.TryRead(out var waiting))
+            return;
+        }
+
+        try
+        {
+            // Where several just wrote together, several are likely to be on their way: let them arrive and share the sync.
+            if (_lastBatch > 1)
             {
-                batch.Add(waiting);
+                Thread.Yield();
             }
 
-            Commit(connection, batch);
+            var batch = new List<Waiting>();
+            while (batch.Count < MostInOneCommit && _waiting.TryDequeue(out var next))
+            {
+                batch.Add(next);
+            }
+
+            _lastBatch = batch.Count;
+            if (batch.Count > 0)
+            {
+                Commit(batch);
+            }
+        }
+        finally
+        {
+            _writing.Release();
+        }
+
+        // Asked after the release: a post that came between found the writer busy and relies on this.
+        if (!_waiting.IsEmpty)
+        {
+            ThreadPool.UnsafeQueueUserWorkItem(static w => w.WriteWhileNobodyElseDoes(), this, preferLocal: false);
         }
     }
 
-    private void Commit(SqliteConnection connection, List<Waiting> batch)
+    private void Commit(List<Waiting> batch)
     {
         var working = new Dictionary<string, JobSnapshot>(StringComparer.Ordinal);
         var answers = new PostAnswer[batch.Count];
         try
         {
-            using var transaction = connection.BeginTransaction(deferred: false);
-            var head = connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
-            var before = head;
+            using var transaction = _table.Begin();
+            var head = _head ??= _table.ReadHead();
             for (var i = 0; i < batch.Count; i++)
             {
-                transaction.Save("post");
-                (answers[i], var moved, head) = RecordOne(connection, batch[i].Post, working, head);
-                if (moved is null)
-                {
-                    transaction.Rollback("post");
-                }
-                else
-                {
-                    working[batch[i].Post.JobId] = moved;
-                }
-
-                transaction.Release("post");
+                (answers[i], head) = RecordOne(batch[i].Post, working, head);
             }
 
-            if (head != before)
+            if (head != _head)
             {
-                connection.Execute("UPDATE journal_head SET shop_seq = @ShopSeq, shop_hash = @ShopHash", head);
+                _table.MoveHead(head);
             }
 
             transaction.Commit();
+            _head = head;
         }
         catch (Exception e)
         {
             // Nothing of this commit is on disk: nobody may be told it is, and no snapshot of it may stay.
-            _reader.Forget();
+            _head = null;
+            reader.Forget();
             batch.ForEach(w => w.Answer.TrySetException(new InvalidOperationException("The journal could not be written; nothing was recorded.", e)));
             return;
         }
 
         foreach (var snapshot in working.Values)
         {
-            _reader.Publish(snapshot);
+            reader.Publish(snapshot);
         }
 
         for (var i = 0; i < batch.Count; i++)
@@ -122,19 +131,20 @@ public sealed class JournalWriter : IAsyncDisposable
         }
     }
 
-    private (PostAnswer Answer, JobSnapshot? Moved, Head Head) RecordOne(SqliteConnection connection, Post post, Dictionary<string, JobSnapshot> working, Head head)
+    private (PostAnswer Answer, Head Head) RecordOne(Post post, Dictionary<string, JobSnapshot> working, Head head)
     {
-        var job = working.GetValueOrDefault(post.JobId) ?? _reader.Find(post.JobId);
-        var recorded = new List<Entry>();
-        var moved = false;
+        var job = working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId);
+        var recorded = new List<Entry>(post.Drafts.Count);
+        var ready = new List<Ready>(post.Drafts.Count);
         for (var i = 0; i < post.Drafts.Count; i++)
         {
             var draft = post.Drafts[i];
-            if (JournalReader.FindEntry(connection, draft.EntryId, _kinds) is { } first)
+            if (_table.Find(draft.EntryId) is { } bytes)
             {
+                var first = Envelope.Read(bytes, kinds);
                 if (!IsRepeat(first, post, draft))
                 {
-                    return Stop(new PostAnswer.Refused(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), i));
+                    return (IdUsed(i), head);
                 }
 
                 recorded.Add(first);
@@ -144,63 +154,84 @@ public sealed class JournalWriter : IAsyncDisposable
             job ??= Begin(draft);
             if (job is null)
             {
-                return Stop(new PostAnswer.Refused(new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId"), i));
+                return (new PostAnswer.Refused(new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId"), i), head);
             }
 
-            var entry = new Entry(post.JobId, job.State.Seq + 1, draft.EntryId, draft.Body!, post.By, draft.ObservedAt, Stamp(job.State, post), post.Look);
-            Blob? blob = null;
-            if (draft.Compose is { } compose)
+            if (ready.Any(r => r.Entry.EntryId == draft.EntryId))
             {
-                if (!compose(job.State, entry).Try(out var composed, out var refusal))
-                {
-                    return Stop(new PostAnswer.Refused(refusal, i));
-                }
-
-                (entry, blob) = (entry with { Body = composed.Body }, composed.Blob);
+                return (IdUsed(i), head);
             }
 
-            var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + i);
-            if (!answer.Ok)
+            if (Admit(job, post, draft, i) is var (next, refused) && next is null)
             {
-                return Stop(answer.Overtaken
-                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
-                    : new PostAnswer.Refused(answer.Refused!, i));
+                return (refused!, head);
             }
 
-            if (blob is not null)
-            {
-                BlobStore.Add(connection, blob);
-            }
-
-            var bytes = Envelope.Write(entry, _kinds);
-            var hash = Envelope.Chain(job.LastHash, bytes);
-            head = new Head(head.ShopSeq + 1, Envelope.Chain(head.ShopHash, hash));
-            connection.Execute(
-                "INSERT INTO journal (shop_seq, job, seq, entry_id, bytes, hash, shop_hash) VALUES (@ShopSeq, @JobId, @Seq, @EntryId, @bytes, @hash, @ShopHash)",
-                new { head.ShopSeq, entry.JobId, entry.Seq, entry.EntryId, bytes, hash, head.ShopHash });
-            job = job.Add(entry, hash);
-            recorded.Add(entry);
-            moved = true;
+            job = job.Add(next.Entry, next.Hash);
+            ready.Add(next);
+            recorded.Add(next.Entry);
         }
 
-        return (new PostAnswer.Recorded(recorded), moved ? job : null, head);
+        foreach (var (entry, bytes, hash, blob) in ready)
+        {
+            if (blob is not null)
+            {
+                BlobStore.Add(_table.Connection, blob);
+            }
 
-        (PostAnswer, JobSnapshot?, Head) Stop(PostAnswer answer) => (answer, null, head);
+            head = new Head(head.ShopSeq + 1, Envelope.Chain(head.ShopHash, hash));
+            _table.Insert(entry, bytes, hash, head);
+        }
+
+        if (ready.Count > 0)
+        {
+            working[post.JobId] = job!;
+        }
+
+        return (new PostAnswer.Recorded(recorded), head);
     }
 
+    private (Ready? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
+    {
+        var entry = new Entry(post.JobId, job.State.Seq + 1, draft.EntryId, draft.Body!, post.By, draft.ObservedAt, Stamp(job.State, post), post.Look);
+        Blob? blob = null;
+        if (draft.Compose is { } compose)
+        {
+            if (!compose(job.State, entry).Try(out var composed, out var refusal))
+            {
+                return (null, new PostAnswer.Refused(refusal, index));
+            }
+
+            (entry, blob) = (entry with { Body = composed.Body }, composed.Blob);
+        }
+
+        var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
+        if (!answer.Ok)
+        {
+            return (null, answer.Overtaken
+                ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
+                : new PostAnswer.Refused(answer.Refused!, index));
+        }
+
+        var bytes = Envelope.Write(entry, kinds);
+        return (new Ready(entry, bytes, Envelope.Chain(job.LastHash, bytes), blob), null);
+    }
+
+    private static PostAnswer.Refused IdUsed(int index) => new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
+
     private JobSnapshot? Begin(Draft draft) =>
-        draft.Body is JobOpened opened && _sheets.Find(opened.SheetHash) is { } sheet ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning) : null;
+        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning) : null;
 
     // Monotone within a job, even when the machine's clock is set back.
     private DateTimeOffset Stamp(JobState state, Post post)
     {
-        var now = post.RecordedAt ?? _clock.GetUtcNow();
+        var now = post.RecordedAt ?? clock.GetUtcNow();
         return now < state.LastRecordedAt ? state.LastRecordedAt : now;
     }
 
     private bool IsRepeat(Entry first, Post post, Draft draft) =>
-        first.JobId == post.JobId && first.By.Id == post.By.Id && _kinds.TypeOf(first.Body) == draft.Type
-        && (draft.Compose is not null || Written(first) == Written(first with { Body = draft.Body! }));
+        first.JobId == post.JobId && first.By.Id == post.By.Id && kinds.TypeOf(first.Body) == draft.Type
+        && (draft.Compose is not null || Written(first.Body) == Written(draft.Body!));
 
-    private string Written(Entry entry) => System.Text.Json.JsonSerializer.Serialize(entry.Body, entry.Body.GetType(), EntryJson.Lenient);
+    private static string Written(EntryBody body) => JsonSerializer.Serialize(body, body.GetType(), EntryJson.Lenient);
 }

@@ -1,0 +1,84 @@
+using BenchmarkDotNet.Attributes;
+using Dapper;
+using Microsoft.Data.Sqlite;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Unpack;
+using Zygotome.Store;
+
+namespace Zygotome.Bench;
+
+/// <summary>Durable appends, from so many writers at once, against a bare SQLite loop with the same pragmas in the same run.
+/// Time is for one append; the ratio's inverse is how many times the bare loop's appends per second.</summary>
+public class DurableAppends
+{
+    private const int Appends = 2048;
+
+    private DirectoryInfo _folder = null!;
+    private Database _database = null!;
+    private JournalWriter _writer = null!;
+    private SqliteConnection _bare = null!;
+    private byte[] _bytes = [];
+    private long _next;
+
+    [Params(1, 8, 32)]
+    public int Writers { get; set; }
+
+    [IterationSetup]
+    public void Setup()
+    {
+        _folder = Directory.CreateTempSubdirectory("zygotome-bench");
+        _database = Database.Open(Path.Combine(_folder.FullName, "journal.db"));
+        var sheets = new SheetStore(_database);
+        sheets.Add(Shop.Sheet, Shop.SheetBytes);
+        _writer = new JournalWriter(_database, new JournalReader(_database, sheets, Stages.Kinds), sheets, Stages.Kinds, TimeProvider.System);
+        for (var w = 0; w < Writers; w++)
+        {
+            var job = $"J-{w}";
+            Record(job, Shop.Opened(job, DateTimeOffset.UtcNow)).GetAwaiter().GetResult();
+        }
+
+        // As many bytes and indexes as an entry of the journal has, and nothing else.
+        _bare = Database.Open(Path.Combine(_folder.FullName, "bare.db")).Connect();
+        _bare.Execute("CREATE TABLE bare (shop_seq INTEGER PRIMARY KEY, job TEXT, seq INTEGER, entry_id TEXT UNIQUE, bytes BLOB, hash BLOB, shop_hash BLOB, UNIQUE (job, seq))");
+        _bytes = new byte[420];
+    }
+
+    [IterationCleanup]
+    public void Cleanup()
+    {
+        _writer.DisposeAsync().AsTask().GetAwaiter().GetResult();
+        _bare.Dispose();
+        SqliteConnection.ClearAllPools();
+        _folder.Delete(recursive: true);
+    }
+
+    [Benchmark(Baseline = true, OperationsPerInvoke = Appends)]
+    public void BareLoop()
+    {
+        for (var i = 0; i < Appends; i++)
+        {
+            using var transaction = _bare.BeginTransaction();
+            _bare.Execute(
+                "INSERT INTO bare VALUES (@n, 'J', @n, @id, @_bytes, @hash, @hash)", new { n = ++_next, id = Guid.NewGuid().ToString(), _bytes, hash = _bytes[..32] }, transaction);
+            transaction.Commit();
+        }
+    }
+
+    [Benchmark(OperationsPerInvoke = Appends)]
+    public Task Journal() => Task.WhenAll(Enumerable.Range(0, Writers).Select(w => Task.Run(async () =>
+    {
+        for (var i = 0; i < Appends / Writers; i++)
+        {
+            await Record($"J-{w}", new Counted("pushrod", 1));
+        }
+    })));
+
+    private async Task Record(string job, EntryBody body)
+    {
+        var draft = new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, null);
+        if (await _writer.Record(new Post(job, [draft], Shop.Vane, "look")) is not PostAnswer.Recorded)
+        {
+            throw new InvalidOperationException("An append was refused; the figures would be worth nothing.");
+        }
+    }
+}

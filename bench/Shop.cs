@@ -1,0 +1,33 @@
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Bench;
+
+/// <summary>What every benchmark needs of a shop.</summary>
+internal static class Shop
+{
+    public static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
+
+    public static readonly byte[] SheetBytes = File.ReadAllBytes(Find());
+
+    public static readonly SpecSheet Sheet = SheetReader.Read(SheetBytes).Sheet!;
+
+    public static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
+
+    public static JobOpened Opened(string number, DateTimeOffset at) => new(
+        number, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, new Battery(Q("286 g"), Q("118 mm"), Q("36 mm"), Q("30 mm"), 4, Q("2700 mAh")), 8,
+        DateOnly.FromDateTime(at.UtcDateTime).AddDays(5), "", BalanceSchool.ForwardThird, ShopRules.Default);
+
+    private static string Find()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Zygotome.slnx")))
+        {
+            folder = folder.Parent!;
+        }
+
+        return Path.Combine(folder.FullName, "demo", "sheets", "plimsey-1400.sheet.json");
+    }
+}
