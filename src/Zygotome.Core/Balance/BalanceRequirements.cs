@@ -32,7 +32,7 @@ public static class BalanceRequirements
 
     private static Claim Range(JobState state, string name, BalanceTarget? target, WeighingShown? shown, CentreOfGravity? cg)
     {
-        var requirement = new Requirement($"balance/{name}", Stage.Balance, $"Centre of gravity, {name}", target is null ? "not stated by the manual" : $"{target.Range} aft of the datum", Page: state.Sheet.Balance.Page);
+        var requirement = new Requirement($"balance/{name}", Stage.Balance, $"Centre of gravity, {name}", target is null ? "not stated by the manual" : $"{target.Range} aft", Page: state.Sheet.Balance.Page);
         if (target is null)
         {
             return Claim.NotShown(requirement, "The manual does not state it; a lead must give a value with its source.");

@@ -81,13 +81,13 @@ function JobTape({ job, className, row }: { job: Job; className: string; row?: b
   return (
     <div className={className}>
       <div className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}>
-        <strong className="block text-[20px] leading-tight">{job.number}</strong>
+        <span className="flex items-baseline justify-between gap-3">
+          <strong className="text-[20px] leading-tight">{job.number}</strong>
+          {job.shelf && <span>shelf {job.shelf}</span>}
+        </span>
         <span className="block truncate">{job.kit}</span>
         <span className="block truncate">{job.customer}</span>
-        <span className="block truncate">
-          due {day(job.promised)}
-          {job.shelf && `, shelf ${job.shelf}`}
-        </span>
+        <span className="block truncate">due {day(job.promised)}</span>
       </div>
     </div>
   );

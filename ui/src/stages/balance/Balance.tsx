@@ -6,7 +6,7 @@ import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import type { StageProps } from '../JobFrame';
 import { BalanceOver } from './BalanceOver';
-import { Corrections } from './Corrections';
+import { Advice, MovedElse } from './Corrections';
 import { LineRow } from './LineRow';
 import { BalanceSteps } from './BalanceSteps';
 import { startOf, type Weighing, WeighingForm, withDefault } from './WeighingForm';
@@ -62,10 +62,11 @@ export function Balance(props: StageProps) {
         {current && (
           <>
             <Result current={current} />
-            <Corrections {...props} data={data} current={current} />
+            <Advice {...props} current={current} />
             <WeighingForm data={data} weighing={weighing} onChange={setDraft} disabled={job.released} />
           </>
         )}
+        <MovedElse {...props} data={data} />
         <BalanceSteps {...props} />
       </Paper>
     </>

@@ -36,7 +36,7 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
   return (
     <fieldset disabled={disabled} className="pt-4">
       <legend className="text-[18px] font-bold">Weigh</legend>
-      <p className="pb-2 text-[15px] text-pencil">Pack in its bay and not connected; scales tared with their cradles.</p>
+      <p className="pb-2 text-[15px] text-pencil">Pack in its bay, not connected; scales tared with cradles.</p>
       <div className="grid grid-cols-[28px_1fr_1fr_1.2fr] items-center gap-x-2 gap-y-1 text-[15px]">
         <span />
         <span className="text-pencil">x, mm aft</span>

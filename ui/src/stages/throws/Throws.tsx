@@ -76,7 +76,7 @@ export function Throws({ job, recorder }: StageProps) {
               id="reading"
               data-entry
               ref={entry}
-              className="w-[150px] min-w-0 -outline-offset-4! border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
+              className="w-[150px] min-w-0 -outline-offset-4! shadow-none! border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
               inputMode="text"
               autoComplete="off"
               placeholder={method.unit}
