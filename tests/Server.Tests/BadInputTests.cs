@@ -123,9 +123,17 @@ public sealed class BadInputTests : IAsyncLifetime
         const string Name = "<img src=x onerror=alert(1)> שלום";
         var (status, opened) = await _api.Send(HttpMethod.Post, "/api/jobs", JsonSerializer.Serialize(new
         {
-            entryId = "new-1", customer = new { name = Name, contact = "", notes = "" }, sheetId = "skerrow-64", sheetRevision = 1,
+            entryId = "new-1",
+            customer = new { name = Name, contact = "", notes = "" },
+            sheetId = "skerrow-64",
+            sheetRevision = 1,
             battery = new { mass = "262 g", length = "105 mm", width = "34 mm", height = "30 mm", cells = 4, capacity = "2400 mAh" },
-            receiverChannels = 6, promised = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3), shelf = "", balanceSchool = "forwardThird", observedAt = DateTimeOffset.UtcNow, look = "l",
+            receiverChannels = 6,
+            promised = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
+            shelf = "",
+            balanceSchool = "forwardThird",
+            observedAt = DateTimeOffset.UtcNow,
+            look = "l",
         }));
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(Name, (await _api.Get($"/api/jobs/{opened.GetProperty("jobId").GetString()}")).GetProperty("customer").GetString());

@@ -110,8 +110,12 @@ public sealed class DoorTests : IAsyncLifetime
         object Support(string x, string y, string reading) => new { x, y, reading };
         var (weighed, refusal) = await _api.Record(Job, "balance/weighed", new
         {
-            configuration = "as flown", supports = new[] { Support("60 mm", "0 mm", "551 g"), Support("300 mm", "-150 mm", "217 g"), Support("300 mm", "150 mm", "217 g") },
-            packFront = "-48 mm", propellerPlaced = false, level = true, instrument = new { name = "bench scales", u = 1 },
+            configuration = "as flown",
+            supports = new[] { Support("60 mm", "0 mm", "551 g"), Support("300 mm", "-150 mm", "217 g"), Support("300 mm", "150 mm", "217 g") },
+            packFront = "-48 mm",
+            propellerPlaced = false,
+            level = true,
+            instrument = new { name = "bench scales", u = 1 },
         });
         Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
         var ledger = await _api.Get($"/api/jobs/{Job}/handover");

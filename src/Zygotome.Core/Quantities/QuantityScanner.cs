@@ -7,7 +7,15 @@ internal abstract class QuantityScanner(string text)
 {
     private static readonly Dictionary<char, (int N, int D)> Vulgar = new()
     {
-        ['½'] = (1, 2), ['¼'] = (1, 4), ['¾'] = (3, 4), ['⅛'] = (1, 8), ['⅜'] = (3, 8), ['⅝'] = (5, 8), ['⅞'] = (7, 8), ['⅓'] = (1, 3), ['⅔'] = (2, 3),
+        ['½'] = (1, 2),
+        ['¼'] = (1, 4),
+        ['¾'] = (3, 4),
+        ['⅛'] = (1, 8),
+        ['⅜'] = (3, 8),
+        ['⅝'] = (5, 8),
+        ['⅞'] = (7, 8),
+        ['⅓'] = (1, 3),
+        ['⅔'] = (2, 3),
     };
 
     protected string Text { get; } = text;

@@ -34,7 +34,7 @@ type Props = { data: Schemas['BalanceView']; weighing: Weighing; onChange: (w: W
 export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
   const set = (i: number, field: keyof WeighedAt, value: string) => onChange({ ...w, supports: w.supports.map((s, k) => (k === i ? { ...s, [field]: value } : s)) });
   return (
-    <fieldset disabled={disabled} className="pt-4">
+    <fieldset disabled={disabled} className="mt-4">
       <legend className="text-[18px] font-bold">Weigh</legend>
       <p className="pb-2 text-[15px] text-pencil">Pack in its bay, not connected; scales tared with cradles.</p>
       <div className="grid grid-cols-[28px_1fr_1fr_1.2fr] items-center gap-x-2 gap-y-1 text-[15px]">
