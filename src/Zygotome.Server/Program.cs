@@ -2,6 +2,7 @@ using System.CommandLine;
 using System.Reflection;
 using Zygotome.Core.Jobs;
 using Zygotome.Server;
+using Zygotome.Server.Shop;
 using Zygotome.Store;
 
 // The OpenAPI document is written at build by starting this program under another entry assembly, on a database of its own.
@@ -24,6 +25,11 @@ serve.SetAction(async (parsed, cancel) =>
     await using var app = ZygotomeServer.Build(options);
     await app.StartAsync(cancel);
     Console.WriteLine($"Zygotome is at {options.Url}");
+    if (app.Services.GetRequiredService<ShopSettings>().FirstPin is { } pin)
+    {
+        Console.WriteLine($"An empty shop: sign in as Lead with PIN {pin}.");
+    }
+
     await app.WaitForShutdownAsync(cancel);
 });
 

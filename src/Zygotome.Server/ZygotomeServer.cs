@@ -67,6 +67,8 @@ public static class ZygotomeServer
             app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
         }
 
+        // An empty shop gets its first person before anybody can ask for the tiles.
+        _ = app.Services.GetRequiredService<ShopSettings>().Current;
         return app;
     }
 

@@ -23,6 +23,9 @@ internal sealed class ShopSettings(ShopStore store)
     private const string Key = "shop", DemoKey = "demo-pin";
     private ShopFile? _current;
 
+    /// <summary>The PIN of the lead an empty shop begins with, said once on the console of its first start.</summary>
+    public string? FirstPin { get; private set; }
+
     public ShopFile Current => _current ??= store.Setting(Key) is { } text ? JsonSerializer.Deserialize<ShopFile>(text, EntryJson.Lenient)! : First();
 
     public string? DemoPin => store.Setting(DemoKey);
@@ -51,9 +54,10 @@ internal sealed class ShopSettings(ShopStore store)
 
     private ShopFile First()
     {
+        FirstPin = "0000";
         Put(
             new ShopFile(
-                "zygotome-shop/1", "Workshop", "UTC", false, 1.0m, true, "0000", [new Person("lead", "Lead", Role.Lead)], [],
+                "zygotome-shop/1", "Workshop", "UTC", false, 1.0m, true, FirstPin, [new Person("lead", "Lead", Role.Lead)], [],
                 [new("rule", "steel rule", "mm", 0.5), new("gauge", "throw gauge", "degrees", 0.3), new("scales", "bench scales", "g", 1)],
                 [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]),
             demo: false);

@@ -1593,8 +1593,8 @@ export interface components {
             down: number;
         };
         PostedCustomer: {
-            id: null | string;
             name: string;
+            id?: null | string;
             /** @default  */
             contact: string;
             /** @default  */

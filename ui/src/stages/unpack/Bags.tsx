@@ -1,13 +1,15 @@
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 
-type Props = { job: Schemas['JobView']; recorder: Recorder; bags: readonly Schemas['BagView'][] };
+type Props = { job: Schemas['JobView']; recorder: Recorder; bags: readonly Schemas['BagView'][]; extra: readonly string[] };
 
 const WORDS: Record<Schemas['CountStanding'], string> = { notCounted: 'not counted', allHere: 'all here', missing: 'missing', extra: 'more than listed', wrong: 'wrong' };
 
 /** Parts bag by bag against the list. Counting adds and takes away, so two people can count one bag. */
-export function Bags({ job, recorder, bags }: Props) {
+export function Bags({ job, recorder, bags, extra }: Props) {
   const { record } = recorder;
+  const [unlisted, setUnlisted] = useState('');
   return (
     <section aria-label="Parts" className="py-4">
       <h2 className="text-[22px] font-bold">Parts</h2>
@@ -52,6 +54,22 @@ export function Bags({ job, recorder, bags }: Props) {
           )}
         </details>
       ))}
+      {extra.map((e) => (
+        <p key={e} className="flex min-h-[44px] items-center border-b border-steel text-[16px]">
+          {e}, on no list
+        </p>
+      ))}
+      {!job.released && (
+        <div className="flex items-end gap-2 pt-2">
+          <label className="min-w-0 flex-1 text-[14px] text-pencil">
+            something in the box that is on no list
+            <input className="field text-[17px]" value={unlisted} onChange={(e) => setUnlisted(e.target.value)} />
+          </label>
+          <button className="button" disabled={!unlisted.trim()} onClick={() => void record('unpack/extra', { name: unlisted, quantity: 1 }).then((ok) => ok && setUnlisted(''))}>
+            extra
+          </button>
+        </div>
+      )}
     </section>
   );
 }

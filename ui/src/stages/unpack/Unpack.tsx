@@ -65,7 +65,7 @@ export function Unpack({ job, recorder }: StageProps) {
                 ))}
               </div>
             </section>
-            <Bags job={job} recorder={recorder} bags={data.bags} />
+            <Bags job={job} recorder={recorder} bags={data.bags} extra={data.extra} />
             <p className="border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
               {data.minutesPossible < data.minutesAll ? `Without what is missing, ${duration(data.minutesPossible)} of ${duration(data.minutesAll)} of work remain possible.` : `Nothing is known to be missing: all ${duration(data.minutesAll)} of work are possible.`}
             </p>

@@ -1,0 +1,56 @@
+using OpenQA.Selenium;
+using Xunit;
+using Zygotome.Tests;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>What happens after something was measured: it goes stale on the screens, with the cause; or a lead concedes it.</summary>
+public sealed class ChangedAfterwards
+{
+    [Fact]
+    public async Task A_moved_pushrod_and_another_battery_show_as_stale_with_their_cause()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0139/throws").See("Left elevon (aileron), up");
+        t.Find(By.XPath("//button[normalize-space(.)='Something moved on the left elevon']")).SendKeys(Keys.Enter);
+        t.Find(By.XPath("//*[@role='menuitem'][normalize-space(.)='pushrod']")).Click();
+        t.See("Pushrod of the left elevon moved, after this was shown.").See("Stale");
+        t.Stage("Bind").See("Pushrod of the left elevon moved, after this was shown.");
+        t.Stage("Receive").Act("Another battery").Fill("mass on the scale", "301").Fill("length", "110").Fill("width", "35").Fill("height", "31").Fill("capacity", "2500");
+        t.Act("Record this battery").See("301 g");
+        t.Stage("Balance").See("Another battery, 301 g, after this was shown.");
+        t.Stage("Hand over").See("Right elevon").DoNotSee("Right elevon (aileron), up, high");
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
+    public async Task A_lead_concedes_an_unmet_throw_with_a_reason_and_a_technician_cannot()
+    {
+        await using var application = await Application.Start();
+        using (var technician = new Technician(application.Url).SignIn())
+        {
+            technician.Go("/jobs/J-0147/handover").See("Rudder, left, high");
+            Assert.Empty(technician.Browser.FindElements(By.XPath("//button[normalize-space(.)='concede']")));
+        }
+
+        using var lead = new Technician(application.Url).SignIn("I. Thorne");
+        lead.Go("/jobs/J-0147/handover").Press("concede").See("Concede Rudder, left, high");
+        lead.Press("Concede", "Concede").See("A concession needs a reason.").Press("Close");
+        lead.Fill("reason", "Flown gently by its owner; asked for at the counter.").Press("Concede", "Concede");
+        lead.See("Conceded by I. Thorne: Flown gently by its owner");
+        Assert.Equal(Core.Jobs.Standing.Conceded, Core.Jobs.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow()).Single(l => l.Id == "throw/rudder/rudder/high/left").Standing);
+    }
+
+    [Fact]
+    public async Task A_reading_typed_wrongly_is_retracted_and_what_is_in_the_box_and_on_no_list_is_kept()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0147/throws").See("2.4 mm too much");
+        t.Press("retract").See("typed wrongly").Press("Retract");
+        t.Until(() => application.Job("J-0147").State.Retracted.Count == 1, "it is retracted");
+        t.Until(() => !t.Text.Contains("29.4", StringComparison.Ordinal) || t.Text.Contains("Retraction", StringComparison.Ordinal), "the reading is gone");
+        t.Go("/jobs/J-0152/unpack").Fill("something in the box that is on no list", "A second decal sheet").Press("extra").See("1 × A second decal sheet, on no list");
+    }
+}
