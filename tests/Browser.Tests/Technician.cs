@@ -158,6 +158,13 @@ internal sealed class Technician : IDisposable
         return this;
     }
 
+    /// <summary>Takes the network away from this device, or gives it back.</summary>
+    public void Offline(bool away)
+    {
+        _browser.ExecuteCdpCommand("Network.enable", []);
+        _browser.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = away, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+    }
+
     public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);
 
     public IWebElement Find(By by)

@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { useMe } from './api/me';
@@ -17,19 +18,23 @@ export function App() {
   const me = useMe();
   const [room, turn] = useRoom();
   const location = useLocation();
+  const client = useQueryClient();
   const [said, setSaid] = useState('');
   useLive(!!me);
   useEffect(() => {
     if (!me) return;
-    const send = () => void flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
-    send();
-    const timer = setInterval(send, 5000);
+    const send = async () => {
+      const sent = await flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
+      if (sent > 0) await client.invalidateQueries();
+    };
+    void send();
+    const timer = setInterval(() => void send(), 5000);
     window.addEventListener('online', send);
     return () => {
       clearInterval(timer);
       window.removeEventListener('online', send);
     };
-  }, [me]);
+  }, [client, me]);
 
   if (me === undefined) return <p className="p-6">Opening…</p>;
   if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />;

@@ -41,7 +41,8 @@ export async function post(w: Waiting, decision: boolean): Promise<Schemas['Entr
     return done;
   } catch (e) {
     if (unanswered(e)) return 'waiting';
-    await (await shelf).delete('waiting', w.id);
+    // A sign-in that ran out keeps the entry: it is sent once its person is back.
+    if ((e as Refusal).status !== 401) await (await shelf).delete('waiting', w.id);
     throw e;
   } finally {
     await tell();
@@ -50,23 +51,26 @@ export async function post(w: Waiting, decision: boolean): Promise<Schemas['Entr
 
 let flushing = false;
 
-/** Sends what waits, oldest first, in its own person's sign-in only. A refused one is handed to the caller and holds back the rest. */
+/** Sends what waits, oldest first, in its own person's sign-in only. A refused one is handed to the caller and holds back the rest. Answers how many were sent. */
 export async function flush(person: string, refused: (w: Waiting, r: Refusal) => void) {
-  if (flushing) return;
+  if (flushing) return 0;
   flushing = true;
+  let sent = 0;
   try {
     const waiting = (await (await shelf).getAll('waiting')).filter((w) => w.person === person).sort((a, b) => a.at - b.at);
     for (const w of waiting) {
       try {
         await send(w);
       } catch (e) {
-        if (unanswered(e) || (e as Refusal).status === 401) return;
+        if (unanswered(e) || (e as Refusal).status === 401) return sent;
         await (await shelf).delete('waiting', w.id);
         refused(w, e as Refusal);
-        return;
+        return sent;
       }
       await (await shelf).delete('waiting', w.id);
+      sent++;
     }
+    return sent;
   } finally {
     flushing = false;
     await tell();

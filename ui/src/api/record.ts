@@ -68,8 +68,8 @@ export function useRecord(jobId: string, seq: number) {
       const id = crypto.randomUUID();
       const entry = { entryId: id, type, body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null };
       try {
-        await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries: [entry] }, decision);
-        await client.invalidateQueries();
+        const answer = await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries: [entry] }, decision);
+        if (answer !== 'waiting') await client.invalidateQueries();
         return true;
       } catch (e) {
         setRefusal(e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''));

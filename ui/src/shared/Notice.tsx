@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import type { Refusal } from '../api/client';
 
 type Between = { seq: number; by: string; said: string };
@@ -8,13 +8,14 @@ type Between = { seq: number; by: string; said: string };
 export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose: () => void }) {
   const box = useRef<HTMLDivElement>(null);
   const navigate = useNavigate();
+  const here = useLocation().pathname;
   useEffect(() => {
     if (!refusal) return;
-    if (refusal.status === 401) void navigate('/sign-in');
+    if (refusal.status === 401) void navigate('/sign-in', { state: { from: here } });
     const lamp = /lamps\.(\w+)/.exec(refusal.where)?.[1];
     const remedy = lamp ? document.querySelector<HTMLElement>(`[data-lamp=${lamp}]`) : box.current;
     remedy?.focus();
-  }, [refusal, navigate]);
+  }, [refusal, navigate, here]);
   if (!refusal) return null;
   const between = (refusal.detail.between as Between[] | undefined) ?? [];
   return (
