@@ -6,23 +6,8 @@ using Zygotome.Tests;
 namespace Zygotome.Server.Tests;
 
 /// <summary>A client's mistakes get a clear answer that says what and where; nothing is recorded and nothing is a 5xx.</summary>
-public sealed class BadInputTests : IAsyncLifetime
+public sealed class BadInputTests : WithServer
 {
-    private Application _application = null!;
-    private Api _api = null!;
-
-    public async ValueTask InitializeAsync()
-    {
-        _application = await Application.Start(ui: false);
-        _api = await Api.SignedIn(_application);
-    }
-
-    public async ValueTask DisposeAsync()
-    {
-        _api.Dispose();
-        await _application.DisposeAsync();
-    }
-
     private static void IsClear(JsonElement answer, string code, string where)
     {
         Assert.Equal((code, where), (answer.GetProperty("code").GetString(), answer.GetProperty("where").GetString()));
@@ -35,11 +20,11 @@ public sealed class BadInputTests : IAsyncLifetime
 
     private async Task Refused(string job, string type, object body, string code, string where)
     {
-        var before = _application.Job(job).State.Seq;
-        var (status, answer) = await _api.Record(job, type, body, before);
+        var before = Application.Job(job).State.Seq;
+        var (status, answer) = await Client.Record(job, type, body, before);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         IsClear(answer, code, where);
-        Assert.Equal(before, _application.Job(job).State.Seq);
+        Assert.Equal(before, Application.Job(job).State.Seq);
     }
 
     private static object Read(string reading) => new { target = "throw/rudder/rudder/high/left", readings = new[] { reading }, measure = "uprightRuler", instrument = new { name = "steel rule", u = 0.5 }, travel = 100 };
@@ -47,7 +32,7 @@ public sealed class BadInputTests : IAsyncLifetime
     [Fact]
     public async Task An_impossible_reading_is_refused_and_says_where()
     {
-        await _api.Power("J-0147");
+        await Client.Power("J-0147");
         await Refused("J-0147", "throws/read", Read("400 mm"), "throws/impossible", "entries[0].body.readings[0]");
         await Refused("J-0147", "throws/read", Read("abc"), "entry/body", "entries[0].body.readings[0]");
         await Refused("J-0147", "throws/read", Read("1/2"), "throws/unit", "entries[0].body.readings[0]");
@@ -73,34 +58,34 @@ public sealed class BadInputTests : IAsyncLifetime
     public async Task A_broken_body_a_wrong_type_and_a_wrong_medium_are_client_errors()
     {
         const string Path = "/api/jobs/J-0147/entries";
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, Path, "{ not json")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, Path, """{"entries": 5, "look": "l"}""")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, Path, """{"look": "l"}""")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, Path, "")).Status);
-        Assert.Equal(HttpStatusCode.UnsupportedMediaType, (await _api.Send(HttpMethod.Post, Path, "x", "text/plain")).Status);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await _api.Send(HttpMethod.Post, Path, """{"entries": [], "look": "l"}""")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, "/api/jobs", """{"entryId": null}""")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, "{ not json")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, """{"entries": 5, "look": "l"}""")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, """{"look": "l"}""")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, "")).Status);
+        Assert.Equal(HttpStatusCode.UnsupportedMediaType, (await Client.Send(HttpMethod.Post, Path, "x", "text/plain")).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Client.Send(HttpMethod.Post, Path, """{"entries": [], "look": "l"}""")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, "/api/jobs", """{"entryId": null}""")).Status);
     }
 
     [Fact]
     public async Task A_body_of_20_megabytes_is_refused_as_too_large()
     {
-        var (status, answer) = await _api.Send(HttpMethod.Post, "/api/sheets", new string(' ', 20_000_000));
+        var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", new string(' ', 20_000_000));
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, status);
         IsClear(answer, "request/too-large", "body");
-        (status, _) = await _api.Send(HttpMethod.Post, "/api/jobs/J-0147/entries", $$"""{"look": "{{new string('x', 20_000_000)}}"}""");
+        (status, _) = await Client.Send(HttpMethod.Post, "/api/jobs/J-0147/entries", $$"""{"look": "{{new string('x', 20_000_000)}}"}""");
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, status);
     }
 
     [Fact]
     public async Task A_wrong_method_and_an_unknown_route_are_told_apart()
     {
-        var (status, answer) = await _api.Send(HttpMethod.Delete, "/api/jobs", "");
+        var (status, answer) = await Client.Send(HttpMethod.Delete, "/api/jobs", "");
         Assert.Equal(HttpStatusCode.MethodNotAllowed, status);
         IsClear(answer, "request/method", "method");
-        using var response = await _api.Client.GetAsync("/api/nothing-here");
+        using var response = await Client.Client.GetAsync("/api/nothing-here");
         Assert.Equal(HttpStatusCode.NotFound, response.StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await _api.Record("J-9999", "unpack/papers", new { paper = "manual" })).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await Client.Record("J-9999", "unpack/papers", new { paper = "manual" })).Status);
     }
 
     [Fact]
@@ -108,12 +93,12 @@ public sealed class BadInputTests : IAsyncLifetime
     {
         var text = await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
         var broken = text.Replace("\"420 mm\"", "\"420 furlongs\"", StringComparison.Ordinal).Replace("\"chord\": \"48 mm\"", "\"chord\": -3", StringComparison.Ordinal);
-        var (status, answer) = await _api.Send(HttpMethod.Post, "/api/sheets", broken);
+        var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", broken);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Equal(
             ["$.geometry.lifting[0].panels[0].root", "$.surfaces[0].chord", "$.surfaces[1].chord"],
             answer.GetProperty("mistakes").EnumerateArray().Select(m => m.GetProperty("path").GetString()!));
-        (status, answer) = await _api.Send(HttpMethod.Post, "/api/sheets", text + " ");
+        (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", text + " ");
         Assert.Equal((HttpStatusCode.Conflict, "sheet/revision"), (status, answer.GetProperty("code").GetString()!));
     }
 
@@ -121,7 +106,7 @@ public sealed class BadInputTests : IAsyncLifetime
     public async Task Names_with_markup_and_right_to_left_text_come_back_as_they_were_written()
     {
         const string Name = "<img src=x onerror=alert(1)> שלום";
-        var (status, opened) = await _api.Send(HttpMethod.Post, "/api/jobs", JsonSerializer.Serialize(new
+        var (status, opened) = await Client.Send(HttpMethod.Post, "/api/jobs", JsonSerializer.Serialize(new
         {
             entryId = "new-1",
             customer = new { name = Name, contact = "", notes = "" },
@@ -136,6 +121,6 @@ public sealed class BadInputTests : IAsyncLifetime
             look = "l",
         }));
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(Name, (await _api.Get($"/api/jobs/{opened.GetProperty("jobId").GetString()}")).GetProperty("customer").GetString());
+        Assert.Equal(Name, (await Client.Get($"/api/jobs/{opened.GetProperty("jobId").GetString()}")).GetProperty("customer").GetString());
     }
 }

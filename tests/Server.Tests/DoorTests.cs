@@ -8,30 +8,15 @@ using Zygotome.Tests;
 namespace Zygotome.Server.Tests;
 
 /// <summary>Sign-in, entries, decisions and the sealed record, over HTTP.</summary>
-public sealed class DoorTests : IAsyncLifetime
+public sealed class DoorTests : WithServer
 {
-    private Application _application = null!;
-    private Api _api = null!;
-
-    public async ValueTask InitializeAsync()
-    {
-        _application = await Application.Start(ui: false);
-        _api = await Api.SignedIn(_application);
-    }
-
-    public async ValueTask DisposeAsync()
-    {
-        _api.Dispose();
-        await _application.DisposeAsync();
-    }
-
     [Fact]
     public async Task Every_route_but_sign_in_and_health_refuses_a_stranger()
     {
-        using var stranger = Api.Stranger(_application);
+        using var stranger = Api.Stranger(Application);
         Assert.Equal("ok", await stranger.Client.GetStringAsync("/healthz"));
         Assert.Equal("2468", (await stranger.Get("/api/sign-in")).GetProperty("demoPin").GetString());
-        var document = await _api.Get("/openapi/v1.json");
+        var document = await Client.Get("/openapi/v1.json");
         var refused = 0;
         foreach (var path in document.GetProperty("paths").EnumerateObject())
         {
@@ -53,7 +38,7 @@ public sealed class DoorTests : IAsyncLifetime
     [Fact]
     public async Task Five_wrong_pins_make_a_person_wait()
     {
-        using var stranger = Api.Stranger(_application);
+        using var stranger = Api.Stranger(Application);
         Task<(HttpStatusCode Status, JsonElement Answer)> Try(string pin) => stranger.Send(HttpMethod.Post, "/api/sign-in", JsonSerializer.Serialize(new { person = "ithorne", pin }));
         for (var i = 0; i < 5; i++)
         {
@@ -61,40 +46,40 @@ public sealed class DoorTests : IAsyncLifetime
         }
 
         Assert.Equal(HttpStatusCode.TooManyRequests, (await Try("2468")).Status);
-        _application.Clock.Advance(TimeSpan.FromSeconds(31));
+        Application.Clock.Advance(TimeSpan.FromSeconds(31));
         Assert.Equal(HttpStatusCode.OK, (await Try("2468")).Status);
     }
 
     [Fact]
     public async Task An_entry_sent_twice_is_one_entry_with_the_first_answer()
     {
-        var (_, first) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
-        var (status, again) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
+        var (_, first) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
+        var (status, again) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(first.GetRawText(), again.GetRawText());
-        Assert.Equal(1, _application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-        (status, _) = await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 2 }, id: "once");
+        Assert.Equal(1, Application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+        (status, _) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 2 }, id: "once");
         Assert.Equal(HttpStatusCode.Conflict, status);
     }
 
     [Fact]
     public async Task An_overtaken_decision_is_409_with_what_came_between_and_a_fact_is_not()
     {
-        var seen = _application.Job("J-0152").State.Seq;
-        await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 });
-        var (status, answer) = await _api.Record("J-0152", "unpack/count-set", new { part = "hatch-latch", count = 3 }, seen);
+        var seen = Application.Job("J-0152").State.Seq;
+        await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 });
+        var (status, answer) = await Client.Record("J-0152", "unpack/count-set", new { part = "hatch-latch", count = 3 }, seen);
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Equal(("R. Vane", "+1 Hatch latch"), (answer.GetProperty("between")[0].GetProperty("by").GetString(), answer.GetProperty("between")[0].GetProperty("said").GetString()));
-        Assert.Equal(HttpStatusCode.OK, (await _api.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, seen)).Status);
+        Assert.Equal(HttpStatusCode.OK, (await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, seen)).Status);
     }
 
     [Fact]
     public async Task Who_recorded_it_is_who_is_signed_in_whatever_the_client_says()
     {
-        using var lead = await Api.SignedIn(_application, "ithorne");
+        using var lead = await Api.SignedIn(Application, "ithorne");
         await lead.Record("J-0152", "unpack/papers", new { paper = "balance" });
-        Assert.Equal("ithorne", _application.Job("J-0152").Journal[^1].By.Id);
-        Assert.Equal(HttpStatusCode.BadRequest, (await _api.Send(HttpMethod.Post, "/api/jobs/J-0152/entries", """{"look":"l","entries":[{"type":"unpack/papers"}]}""")).Status);
+        Assert.Equal("ithorne", Application.Job("J-0152").Journal[^1].By.Id);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, "/api/jobs/J-0152/entries", """{"look":"l","entries":[{"type":"unpack/papers"}]}""")).Status);
     }
 
     [Fact]
@@ -102,13 +87,13 @@ public sealed class DoorTests : IAsyncLifetime
     {
         // The delta whose balance went stale: changed back, answered, weighed again, released.
         const string Job = "J-0139";
-        var loop = _application.Job(Job).State.Build.Loops.Single().Id;
-        await _api.Record(Job, "build/loop-closed", new { loop });
-        await _api.Power(Job, "wiresOff");
-        await _api.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
-        await _api.Record(Job, "build/pack", new { state = "inBay" });
+        var loop = Application.Job(Job).State.Build.Loops.Single().Id;
+        await Client.Record(Job, "build/loop-closed", new { loop });
+        await Client.Power(Job, "wiresOff");
+        await Client.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
+        await Client.Record(Job, "build/pack", new { state = "inBay" });
         object Support(string x, string y, string reading) => new { x, y, reading };
-        var (weighed, refusal) = await _api.Record(Job, "balance/weighed", new
+        var (weighed, refusal) = await Client.Record(Job, "balance/weighed", new
         {
             configuration = "as flown",
             supports = new[] { Support("60 mm", "0 mm", "551 g"), Support("300 mm", "-150 mm", "217 g"), Support("300 mm", "150 mm", "217 g") },
@@ -118,16 +103,16 @@ public sealed class DoorTests : IAsyncLifetime
             instrument = new { name = "bench scales", u = 1 },
         });
         Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
-        var ledger = await _api.Get($"/api/jobs/{Job}/handover");
+        var ledger = await Client.Get($"/api/jobs/{Job}/handover");
         Assert.Equal(0, ledger.GetProperty("open").GetInt32());
-        var (status, answer) = await _api.Record(Job, "handover/released", new { }, _application.Job(Job).State.Seq);
+        var (status, answer) = await Client.Record(Job, "handover/released", new { }, Application.Job(Job).State.Seq);
         Assert.True(status == HttpStatusCode.OK, answer.GetRawText());
 
-        var bytes = await _api.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf");
-        var release = _application.Job(Job).State.HandOver.Release!;
+        var bytes = await Client.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf");
+        var release = Application.Job(Job).State.HandOver.Release!;
         Assert.Equal(release.PdfHash, Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)));
-        _application.Clock.Advance(TimeSpan.FromDays(30));
-        using var later = await Api.SignedIn(_application);
+        Application.Clock.Advance(TimeSpan.FromDays(30));
+        using var later = await Api.SignedIn(Application);
         Assert.Equal(bytes, await later.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf"));
 
         using var pdf = PdfDocument.Open(bytes);
@@ -145,10 +130,10 @@ public sealed class DoorTests : IAsyncLifetime
     [Fact]
     public async Task A_second_start_on_the_same_data_imports_nothing_again()
     {
-        var before = (await _api.Get("/api/jobs")).GetProperty("jobs").GetArrayLength();
+        var before = (await Client.Get("/api/jobs")).GetProperty("jobs").GetArrayLength();
         Assert.Equal(4, before);
-        await _application.Restart();
-        using var again = await Api.SignedIn(_application);
+        await Application.Restart();
+        using var again = await Api.SignedIn(Application);
         Assert.Equal(before, (await again.Get("/api/jobs")).GetProperty("jobs").GetArrayLength());
     }
 }

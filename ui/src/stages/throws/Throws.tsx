@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
@@ -22,6 +22,7 @@ export function Throws({ job, recorder }: StageProps) {
   const [travels, setTravels] = useState<Record<string, string>>({});
   const [method, setMethod] = useState<Method>(METHODS[0]!);
   const entry = useRef<HTMLInputElement>(null);
+  const moveOnWhenIn = useRef<string>(null);
   const throws = data?.throws;
   const current = useMemo(() => throws?.find((t) => t.line.id === chosen) ?? throws?.find((t) => t.line.standing === 'notMet' || t.line.standing === 'stale') ?? throws?.find((t) => t.line.standing === 'notShown') ?? throws?.[0], [throws, chosen]);
   const id = current?.line.id;
@@ -111,10 +112,8 @@ export function Throws({ job, recorder }: StageProps) {
   );
 }
 
-const moveOnWhenIn: { current: string | null } = { current: null };
-
 /** After recording: in moves on to the next throw; close and out stay with their advice. */
-function MoveOn({ waiting, current, throws, choose }: { waiting: { current: string | null }; current: Throw; throws: readonly Throw[]; choose: (id: string) => void }) {
+function MoveOn({ waiting, current, throws, choose }: { waiting: RefObject<string | null>; current: Throw; throws: readonly Throw[]; choose: (id: string) => void }) {
   useEffect(() => {
     if (waiting.current !== current.line.id) return;
     if (current.line.standing === 'met') {
