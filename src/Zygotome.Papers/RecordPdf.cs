@@ -25,8 +25,9 @@ public static class RecordPdf
             using (var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
             {
                 Head(sheets, paper, title);
-                Picture(sheets, paper);
+                DrawingOnPaper.Put(sheets, paper.Drawing, paper.State.Unpack.Findings, 210);
                 Findings(sheets, state);
+                Substitutes(sheets, state);
                 Requirements(sheets, paper);
                 Concessions(sheets, paper);
                 Retractions(sheets, state);
@@ -56,37 +57,6 @@ public static class RecordPdf
             9.5f, Typefaces.Bold);
     }
 
-    private static void Picture(Sheets s, RecordPaper paper)
-    {
-        const float Tall = 210;
-        s.Keep(Tall + 20);
-        s.Y += 10;
-        var box = paper.Drawing.Bounds;
-        var scale = (float)Math.Min((Sheets.Width - (2 * Sheets.Margin) - 60) / box.Width, Tall / box.Height);
-        var (left, top) = ((float)((Sheets.Width / 2) - ((box.Left + (box.Width / 2)) * scale)), (float)(s.Y - (box.Top * scale)));
-        using var line = new SKPaint { Color = Sheets.Ink, IsStroke = true, StrokeWidth = 1.1f / scale, IsAntialias = true };
-        using var fill = new SKPaint { Color = SKColors.White };
-        s.Canvas.Save();
-        s.Canvas.Translate(left, top);
-        s.Canvas.Scale(scale);
-        foreach (var part in paper.Drawing.Parts)
-        {
-            using var path = SKPath.ParseSvgPathData(part.Path);
-            s.Canvas.DrawPath(path, fill);
-            s.Canvas.DrawPath(path, line);
-        }
-
-        s.Canvas.Restore();
-        s.Draw("L", left + ((float)paper.Drawing.LeftTip.Across * scale) - 14, top + ((float)paper.Drawing.LeftTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
-        s.Draw("R", left + ((float)paper.Drawing.RightTip.Across * scale) + 6, top + ((float)paper.Drawing.RightTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
-        foreach (var f in paper.State.Unpack.Findings)
-        {
-            s.Draw(f.Tag, left + ((float)f.Y * scale) + 3, top + ((float)f.X * scale), Typefaces.Bold, 8, Sheets.Red);
-        }
-
-        s.Y += (float)(box.Height * scale) + 6;
-    }
-
     private static void Findings(Sheets s, JobState state)
     {
         s.Heading("Findings and repairs");
@@ -106,6 +76,20 @@ public static class RecordPdf
             {
                 s.Paragraph($"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}");
             }
+        }
+    }
+
+    private static void Substitutes(Sheets s, JobState state)
+    {
+        if (state.Unpack.Substitutes.Count == 0)
+        {
+            return;
+        }
+
+        s.Heading("Substitutes");
+        foreach (var x in state.Unpack.Substitutes)
+        {
+            s.Paragraph($"{x.Quantity} × {x.Size} for {state.Sheet.Part(x.Part)?.Name ?? x.Part}, accepted by {x.Evidence.By.Name}. {x.Why}{(x.Note.Length > 0 ? $" {x.Note}" : "")}");
         }
     }
 

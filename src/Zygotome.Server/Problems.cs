@@ -16,7 +16,8 @@ internal static class Problems
 
     public static ProblemHttpResult NotFound(string what) => Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
 
-    private static ProblemDetails TooLarge => Details(413, "request/too-large", "This is too large; at most 1 MiB is taken here.", "body");
+    private static ProblemDetails TooLarge(HttpContext context) => Details(
+        413, "request/too-large", context.Request.Path.StartsWithSegments(Shop.PhotoEndpoints.Path) ? "This picture is too large; at most 15 MB are taken." : "This is too large; at most 1 MiB is taken here.", "body");
 
     private static ProblemDetails Details(int status, string code, string text, string where, IEnumerable<KeyValuePair<string, object?>>? more = null)
     {
@@ -39,7 +40,7 @@ internal static class Problems
         var error = context.Features.Get<IExceptionHandlerFeature>()?.Error;
         var details = error switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => TooLarge,
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => TooLarge(context),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
             BadHttpRequestException { InnerException: JsonException json } => Details(400, "request/json", "The request could not be read as the JSON it should be.", (json.Path ?? "body").TrimStart('$', '.')),
             BadHttpRequestException bad => Details(bad.StatusCode, "request/bad", bad.Message.Split('"') is [_, var parameter, ..] ? $"A value of the request is missing or of the wrong kind: {parameter}." : "The request cannot be read.", "request"),
@@ -58,7 +59,7 @@ internal static class Problems
             403 => Details(403, "sign-in/not-allowed", "That is not yours to do.", ""),
             404 => Details(404, "route/not-found", "There is nothing here.", ""),
             405 => Details(405, "request/method", $"{context.HttpContext.Request.Method} is not done here.", "method"),
-            413 => TooLarge,
+            413 => TooLarge(context.HttpContext),
             415 => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
             _ => Details(status, "request/failed", "The request cannot be answered.", ""),
         };

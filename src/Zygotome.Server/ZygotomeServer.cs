@@ -14,8 +14,8 @@ public static class ZygotomeServer
 {
     public const string DatabaseFile = "zygotome.db";
 
-    /// <summary>A job's entries are small; photos will have their own, larger door.</summary>
-    private const long LargestBody = 1 << 20;
+    /// <summary>A job's entries are small; photos have their own, larger door.</summary>
+    private const long LargestBody = 1 << 20, LargestPhoto = Papers.Pictures.LargestBytes;
 
     /// <summary>Up to here what is too large is read off and answered; beyond, the connection is closed.</summary>
     private const long LargestDrained = 64 << 20;
@@ -37,6 +37,7 @@ public static class ZygotomeServer
         services.AddSingleton(_ => Database.Open(Path.Combine(options.Data, DatabaseFile)));
         services.AddSingleton<SheetStore>().AddSingleton<BlobStore>().AddSingleton<ShopStore>().AddSingleton<JournalReader>().AddSingleton<JournalWriter>();
         services.AddSingleton<ShopSettings>().AddSingleton<DemoImport>().AddSingleton<JobNumbers>().AddSingleton<SignInGuard>().AddSingleton<Releases>().AddSingleton<JobDesk>();
+        services.AddSingleton<JobList>().AddSingleton<PhotoStore>().AddSingleton<MailStore>().AddSingleton<DraftStore>().AddSingleton<ClaimDesk>().AddSingleton<Outbox>();
         services.AddDataProtection().SetApplicationName("zygotome").PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
         services.ConfigureHttpJsonOptions(j =>
         {
@@ -62,6 +63,7 @@ public static class ZygotomeServer
         app.UseAuthorization();
         MapRoutes(app, options);
 
+        CatchUp(app.Services);
         if (options.Demo is { } demo)
         {
             app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
@@ -72,9 +74,25 @@ public static class ZygotomeServer
         return app;
     }
 
+    // Lists that an older file lacks, mail that a crash kept back, pictures that nothing names.
+    private static void CatchUp(IServiceProvider services)
+    {
+        services.GetRequiredService<SheetStore>().Rebuild();
+        if (services.GetRequiredService<JobList>() is var list && list.IsBehind())
+        {
+            list.Rebuild(services.GetRequiredService<JournalReader>());
+        }
+
+        services.GetRequiredService<PhotoStore>().Sweep(services.GetRequiredService<TimeProvider>().GetUtcNow());
+        var outbox = services.GetRequiredService<Outbox>();
+        outbox.Deliver();
+        outbox.Follow(services.GetRequiredService<JournalWriter>());
+    }
+
     private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)
     {
-        if (context.Request.ContentLength > LargestBody)
+        var most = context.Request.Path.StartsWithSegments(PhotoEndpoints.Path) ? LargestPhoto : LargestBody;
+        if (context.Request.ContentLength > most)
         {
             context.Response.StatusCode = StatusCodes.Status413PayloadTooLarge;
             return Task.CompletedTask;
@@ -82,7 +100,7 @@ public static class ZygotomeServer
 
         if (context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
         {
-            limit.MaxRequestBodySize = context.Request.ContentLength is null ? LargestBody : limit.MaxRequestBodySize;
+            limit.MaxRequestBodySize = context.Request.ContentLength is null ? most : limit.MaxRequestBodySize;
         }
 
         return next(context);
@@ -102,6 +120,10 @@ public static class ZygotomeServer
         app.MapBalance();
         app.MapHandOver();
         app.MapSheets();
+        app.MapDrafts();
+        app.MapCustomers();
+        app.MapPhotos();
+        app.MapBench();
         app.MapShop();
         app.MapHub<LiveHub>("/live");
         app.MapOpenApi();

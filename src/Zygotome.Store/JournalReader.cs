@@ -53,6 +53,7 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
         var entries = rows.Select(r => Envelope.Read(r.Bytes, kinds)).ToImmutableList();
         var opened = entries[0].Body as Core.Receive.JobOpened ?? throw new InvalidOperationException($"Job {jobId} does not begin with its opening.");
         var sheet = sheets.Find(opened.SheetHash) ?? throw new InvalidOperationException($"Job {jobId} names sheet {opened.SheetHash}, which is not on file.");
-        return new JobSnapshot(Replay.Of(sheet, entries), entries, rows[^1].Hash);
+        var revisions = entries.Select(e => e.Body).OfType<Core.Receive.SheetMoved>().Select(m => sheets.Find(m.SheetHash)).Where(s => s is not null).DistinctBy(s => s!.Hash).ToImmutableDictionary(s => s!.Hash, s => s!);
+        return new JobSnapshot(Replay.Of(sheet, entries, revisions), entries, rows[^1].Hash);
     }
 }

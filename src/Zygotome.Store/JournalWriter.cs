@@ -25,7 +25,7 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
     private sealed record Waiting(Post Post, TaskCompletionSource<PostAnswer> Answer);
 
     /// <summary>An entry admitted and ready to be inserted.</summary>
-    private sealed record Ready(Entry Entry, byte[] Bytes, byte[] Hash, Blob? Blob);
+    private sealed record Ready(Entry Entry, byte[] Bytes, byte[] Hash, Blob? Blob, Mail? Mail);
 
     /// <summary>Told after each commit which job moved to which seq.</summary>
     public event Action<string, long>? Moved;
@@ -162,6 +162,7 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
                 return (IdUsed(i), head);
             }
 
+            job = draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other ? job.Knowing(other) : job;
             if (Admit(job, post, draft, i) is var (next, refused) && next is null)
             {
                 return (refused!, head);
@@ -172,11 +173,21 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
             recorded.Add(next.Entry);
         }
 
-        foreach (var (entry, bytes, hash, blob) in ready)
+        foreach (var (entry, bytes, hash, blob, mail) in ready)
         {
             if (blob is not null)
             {
                 BlobStore.Add(_table.Connection, blob);
+            }
+
+            if (mail is not null)
+            {
+                MailStore.Add(_table.Connection, mail);
+            }
+
+            if (entry.Body is IHoldsPhoto photo)
+            {
+                PhotoStore.Use(_table.Connection, photo.Hash, entry.EntryId);
             }
 
             head = new Head(head.ShopSeq + 1, Envelope.Chain(head.ShopHash, hash));
@@ -185,16 +196,28 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
 
         if (ready.Count > 0)
         {
+            List(working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId), job!);
             working[post.JobId] = job!;
         }
 
         return (new PostAnswer.Recorded(recorded), head);
     }
 
+    // Most entries change nothing that the list is looked up by.
+    private void List(JobSnapshot? before, JobSnapshot after)
+    {
+        var row = ListedJob.Of(after.State);
+        if (before is null || ListedJob.Of(before.State) != row)
+        {
+            JobList.Put(_table.Connection, row);
+        }
+    }
+
     private (Ready? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
     {
         var entry = new Entry(post.JobId, job.State.Seq + 1, draft.EntryId, draft.Body!, post.By, draft.ObservedAt, Stamp(job.State, post), post.Look);
         Blob? blob = null;
+        Mail? mail = null;
         if (draft.Compose is { } compose)
         {
             if (!compose(job.State, entry).Try(out var composed, out var refusal))
@@ -202,7 +225,7 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
                 return (null, new PostAnswer.Refused(refusal, index));
             }
 
-            (entry, blob) = (entry with { Body = composed.Body }, composed.Blob);
+            (entry, blob, mail) = (entry with { Body = composed.Body }, composed.Blob, composed.Mail);
         }
 
         var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
@@ -213,8 +236,13 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
                 : new PostAnswer.Refused(answer.Refused!, index));
         }
 
+        if (entry.Body is IHoldsPhoto photo && !PhotoStore.Has(_table.Connection, photo.Hash))
+        {
+            return (null, new PostAnswer.Refused(new Refusal("photo/unknown", "That picture is not stored here; send it first.", "body.hash"), index));
+        }
+
         var bytes = Envelope.Write(entry, kinds);
-        return (new Ready(entry, bytes, Envelope.Chain(job.LastHash, bytes), blob), null);
+        return (new Ready(entry, bytes, Envelope.Chain(job.LastHash, bytes), blob, mail), null);
     }
 
     private static PostAnswer.Refused IdUsed(int index) => new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);

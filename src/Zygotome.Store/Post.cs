@@ -8,13 +8,13 @@ namespace Zygotome.Store;
 public sealed record Post(string JobId, IReadOnlyList<Draft> Drafts, Person By, string Look, DateTimeOffset? RecordedAt = null);
 
 /// <summary>An entry before it is recorded.</summary>
-/// <param name="Body">What the client says; null when <paramref name="Compose"/> makes it.</param>
+/// <param name="Body">What the client says; null when <paramref name="Compose"/> makes all of it.</param>
 /// <param name="ExpectedSeq">For decisions: the seq before this post.</param>
-/// <param name="Compose">Makes the body inside the transaction from the state as it then is, with the instant it will bear; for releases.</param>
+/// <param name="Compose">Makes the body inside the transaction from the state as it then is, with the instant it will bear; for releases and claims.</param>
 public sealed record Draft(string EntryId, string Type, EntryBody? Body, DateTimeOffset ObservedAt, long? ExpectedSeq, Func<JobState, Entry, Outcome<Composed>>? Compose = null);
 
-/// <summary>A body made at the last moment, and the bytes it refers to by hash.</summary>
-public sealed record Composed(EntryBody Body, Blob? Blob = null);
+/// <summary>A body made at the last moment, the bytes it refers to by hash, and mail that goes out with it.</summary>
+public sealed record Composed(EntryBody Body, Blob? Blob = null, Mail? Mail = null);
 
 /// <summary>Bytes kept by the hash of themselves.</summary>
 public sealed record Blob(string Hash, string MediaType, byte[] Bytes);

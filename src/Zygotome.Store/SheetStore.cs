@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using Dapper;
+using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.SpecSheets;
 
@@ -14,11 +15,42 @@ public sealed class SheetStore(Database database)
     /// <summary>One line of the list.</summary>
     public sealed record Listed(string Id, long Revision, string Hash);
 
-    public IReadOnlyList<Listed> List()
+    /// <summary>The latest revision of each kit that has these words in its name, maker, class or source, by name; and how many there are.</summary>
+    public (IReadOnlyList<Listed> Sheets, long All) Search(string? find, int most)
     {
         using var connection = database.Connect();
-        return [.. connection.Query<Listed>("SELECT id, revision, hash FROM sheet ORDER BY id, revision")];
+        var query = FullText.Query(find);
+        if (query is null && !string.IsNullOrWhiteSpace(find))
+        {
+            return ([], 0);
+        }
+
+        var matching = query is null ? "" : "AND l.rowid IN (SELECT rowid FROM sheet_words WHERE sheet_words MATCH @query)";
+        var from = $"FROM sheet_list l WHERE NOT EXISTS (SELECT 1 FROM sheet_list n WHERE n.id = l.id AND n.revision > l.revision) {matching}";
+        var rows = connection.Query<Listed>($"SELECT l.id, l.revision, (SELECT hash FROM sheet s WHERE s.id = l.id AND s.revision = l.revision) AS hash {from} ORDER BY l.name, l.id LIMIT @most", new { query, most }).AsList();
+        return (rows, rows.Count < most ? rows.Count : connection.ExecuteScalar<long>($"SELECT COUNT(*) {from}", new { query }));
     }
+
+    /// <summary>Every revision of a kit on file, newest first.</summary>
+    public IReadOnlyList<Listed> Revisions(string id)
+    {
+        using var connection = database.Connect();
+        return [.. connection.Query<Listed>("SELECT id, revision, hash FROM sheet WHERE id = @id ORDER BY revision DESC", new { id })];
+    }
+
+    /// <summary>Lists what is on file; for a shop whose sheets were kept before there was a list.</summary>
+    public void Rebuild()
+    {
+        using var connection = database.Connect();
+        foreach (var hash in connection.Query<string>("SELECT hash FROM sheet s WHERE NOT EXISTS (SELECT 1 FROM sheet_list l WHERE l.id = s.id AND l.revision = s.revision)").AsList())
+        {
+            Enlist(connection, Find(hash)!);
+        }
+    }
+
+    private static void Enlist(SqliteConnection connection, SpecSheet sheet) => connection.Execute(
+        "INSERT INTO sheet_list (id, revision, name, words) VALUES (@Id, @Revision, @Name, @words)",
+        new { sheet.Kit.Id, sheet.Kit.Revision, sheet.Kit.Name, words = $"{sheet.Kit.Name} {sheet.Kit.Maker} {sheet.Kit.Class} {sheet.Kit.Id} {sheet.Kit.Source} {sheet.Kit.Material}" });
 
     public SpecSheet? Find(string hash)
     {
@@ -61,7 +93,10 @@ public sealed class SheetStore(Database database)
             }
 
             using var connection = database.Connect();
+            using var transaction = connection.BeginTransaction();
             connection.Execute("INSERT INTO sheet (id, revision, hash, bytes) VALUES (@Id, @Revision, @Hash, @Bytes)", new { sheet.Kit.Id, sheet.Kit.Revision, sheet.Hash, Bytes = bytes.ToArray() });
+            Enlist(connection, sheet);
+            transaction.Commit();
             return sheet;
         }
     }

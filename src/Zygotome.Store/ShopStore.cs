@@ -40,10 +40,15 @@ public sealed class ShopStore(Database database)
         return row is not null && CryptographicOperations.FixedTimeEquals(Hash(pin, row.PinSalt), row.PinHash) ? row.Person() : null;
     }
 
-    public IReadOnlyList<Customer> Customers()
+    /// <summary>Customers with these words in name, contact or notes, by name; all when nothing is typed.</summary>
+    public IReadOnlyList<Customer> Customers(string? find, int most)
     {
         using var connection = database.Connect();
-        return [.. connection.Query<Customer>("SELECT id, name, contact, notes FROM customer ORDER BY name")];
+        return string.IsNullOrWhiteSpace(find)
+            ? [.. connection.Query<Customer>("SELECT id, name, contact, notes FROM customer ORDER BY name LIMIT @most", new { most })]
+            : FullText.Query(find) is { } query
+                ? [.. connection.Query<Customer>("SELECT id, name, contact, notes FROM customer WHERE rowid IN (SELECT rowid FROM customer_words WHERE customer_words MATCH @query) ORDER BY name LIMIT @most", new { query, most })]
+                : [];
     }
 
     public Customer? Customer(string id)

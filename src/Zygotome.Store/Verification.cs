@@ -47,7 +47,7 @@ public static class Verification
             return new VerificationResult(false, $"Broken: the journal ends at append {shopSeq}, but {head.Seq} were acknowledged.", shopSeq);
         }
 
-        foreach (var (hash, bytes) in connection.Query<(string, byte[])>("SELECT hash, bytes FROM blob UNION ALL SELECT hash, bytes FROM sheet", buffered: false))
+        foreach (var (hash, bytes) in connection.Query<(string, byte[])>("SELECT hash, bytes FROM blob UNION ALL SELECT hash, bytes FROM sheet UNION ALL SELECT hash, bytes FROM photo", buffered: false))
         {
             if (Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)) != hash)
             {

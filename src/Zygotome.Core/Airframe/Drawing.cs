@@ -20,6 +20,11 @@ public sealed record DrawnPart(string Id, PartKind Kind, string Name, string Pat
 /// <summary>The airframe as paths in mm, drawn back to front, in the box that holds them.</summary>
 public sealed record Drawing(ImmutableArray<DrawnPart> Parts, Bounds Bounds, Corner LeftTip, Corner RightTip)
 {
+    public DrawingSide Side { get; init; }
+
+    /// <summary>Whether a place on the aircraft lies on the drawing, with a hand's breadth around it.</summary>
+    public bool Around(double x, double y) => DrawingSides.Place(Side, x, y) is var c && Bounds.Around(c.Down, c.Across);
+
     /// <summary>The parts a step's <c>fits</c> names: the part itself, or both halves of it.</summary>
     public IEnumerable<DrawnPart> Named(string name) => Parts.Where(p => IsNamed(name, p.Id));
 
@@ -29,6 +34,13 @@ public sealed record Drawing(ImmutableArray<DrawnPart> Parts, Bounds Bounds, Cor
 /// <summary>Draws the sheet's own geometry: from above with the nose up the page, and from behind as the technician stands.</summary>
 public static class Drawings
 {
+    public static Drawing Of(SpecSheet sheet, DrawingSide side) => side switch
+    {
+        DrawingSide.Below => DrawingSides.Below(Plan(sheet)),
+        DrawingSide.Side => DrawingSides.FromLeft(sheet),
+        _ => Plan(sheet),
+    };
+
     public static Drawing Plan(SpecSheet sheet)
     {
         var g = sheet.Geometry;

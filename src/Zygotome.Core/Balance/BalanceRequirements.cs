@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Balance;
 
@@ -13,11 +14,17 @@ public static class BalanceRequirements
     {
         foreach (var configuration in state.Sheet.Balance.Configurations)
         {
-            var target = BalanceTarget.Of(configuration, state.Receive.BalanceSchool);
+            var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
             state.Balance.Weighings.TryGetValue(configuration.Name, out var shown);
             var cg = shown is not null && shown.Weighed.Calculate().Try(out var found, out _) ? found : null;
-            yield return Range(state, configuration.Name, target, shown, cg);
-            if (BalanceTarget.AllUpWeight(state.Sheet) is { } weight)
+            yield return Range(state, configuration, target, shown, cg);
+            if (BalanceTarget.AllUpWeight(state.Sheet) is not { } weight)
+            {
+                yield return Claim.NotShown(
+                    new Requirement($"weight/{configuration.Name}", Stage.Balance, $"All-up weight, {configuration.Name}", "not stated by the manual"),
+                    $"{(state.Sheet.Balance.AllUpWeight is { } assumed ? $"Not stated by the maker; {assumed.Text} is assumed." : "The manual does not state it.")} A lead gives a value with its reason.");
+            }
+            else
             {
                 yield return Value(state, new Requirement($"weight/{configuration.Name}", Stage.Balance, $"All-up weight, {configuration.Name}", weight.ToString()), weight, cg?.Weight, cg?.UWeight ?? 0, shown, "0.#");
             }
@@ -30,18 +37,28 @@ public static class BalanceRequirements
         }
     }
 
-    private static Claim Range(JobState state, string name, BalanceTarget? target, WeighingShown? shown, CentreOfGravity? cg)
+    private static Claim Range(JobState state, BalanceConfiguration configuration, BalanceTarget? target, WeighingShown? shown, CentreOfGravity? cg)
     {
+        var name = configuration.Name;
         var requirement = new Requirement($"balance/{name}", Stage.Balance, $"Centre of gravity, {name}", target is null ? "not stated by the manual" : $"{target.Range} aft", Page: state.Sheet.Balance.Page);
         if (target is null)
         {
-            return Claim.NotShown(requirement, "The manual does not state it; a lead must give a value with its source.");
+            return Claim.NotShown(requirement, $"{Gap(configuration)} A lead gives a value with its reason.");
         }
 
         // Aft of the range is conceded only with the owner's written acceptance.
         var aft = cg is not null && Numbers.Round(cg.X) > target.Range.High;
         return Value(state, requirement with { Concedable = aft ? Concedable.WithOwner : Concedable.ByLead }, target.Range, cg?.X, cg?.UX ?? 0, shown, "0.0");
     }
+
+    /// <summary>Why a configuration has no range to be judged by.</summary>
+    internal static string Gap(BalanceConfiguration configuration) => configuration switch
+    {
+        { Marks.Length: > 0, Range: null } => $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
+        { Range: null } => "The manual does not state it.",
+        { Range.Assumed: true } => $"Not stated by the maker; {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
+        _ => $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; nobody has decided what counts.",
+    };
 
     private static Claim Value(JobState state, Requirement requirement, Band band, double? value, double u, WeighingShown? shown, string format)
     {

@@ -7,9 +7,11 @@ namespace Zygotome.Core.Balance;
 /// <summary>Three things apart: the sheet's range (verdict), the school's target band, and its middle, the target point.</summary>
 public sealed record BalanceTarget(string Configuration, Band Range, Band Target, string School)
 {
-    public static BalanceTarget? Of(BalanceConfiguration configuration, BalanceSchool school)
+    /// <summary>Null while the maker's range is not known: not stated, assumed, contradicted, or by marks nobody has measured.</summary>
+    public static BalanceTarget? Of(SpecSheet sheet, BalanceConfiguration configuration, BalanceSchool school)
     {
-        if (configuration.Range?.Taken is not { } q)
+        var stated = configuration.Range is { Assumed: false } range0 ? range0.Taken : null;
+        if ((sheet.Given.GetValueOrDefault($"balance/{configuration.Name}")?.Value ?? stated) is not { } q)
         {
             return null;
         }
@@ -22,7 +24,7 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     }
 
     /// <summary>What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.</summary>
-    public static Band? AllUpWeight(SpecSheet sheet) => sheet.Balance.AllUpWeight switch
+    public static Band? AllUpWeight(SpecSheet sheet) => (sheet.Given.GetValueOrDefault("weight")?.Value ?? (sheet.Balance.WeightAssumed ? null : sheet.Balance.AllUpWeight)) switch
     {
         null => null,
         { Form: QuantityForm.Single } q => new Band(null, (double)q.High, "g"),
@@ -32,7 +34,8 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     /// <summary>How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).</summary>
     public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
     {
-        var limit = sheet.Balance.Lateral is { } q ? (double)q.High : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01 : 5;
-        return (new Band(Numbers.Round(-limit), Numbers.Round(limit), "mm"), sheet.Balance.Lateral is null);
+        var stated = sheet.Balance.LateralAssumed ? null : sheet.Balance.Lateral;
+        var limit = stated is { } q ? (double)q.High : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01 : 5;
+        return (new Band(Numbers.Round(-limit), Numbers.Round(limit), "mm"), stated is null);
     }
 }

@@ -83,6 +83,11 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
 
         var step = state.Sheet.Step(Step);
         var done = progress with { Done = Evidence.Of(entry), Adhesive = Adhesive?.Name ?? "", HandleAt = handle, FullAt = full };
+        if (step is { Repairs.Length: > 0 } && state.Unpack.Find(step.Repairs) is { } finding)
+        {
+            return Unpack.RepairSteps.Made(state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } }, entry, finding, Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says", handle);
+        }
+
         return (state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } })
             .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step?.Disturbs ?? []);
     }

@@ -13,6 +13,15 @@ namespace Zygotome.Core.Jobs;
 /// <summary>All that is known of a job after <see cref="Seq"/> entries, composed of its stages' states. Holds instants, never "late" or "cured".</summary>
 public sealed record JobState(SpecSheet Sheet)
 {
+    /// <summary>The revision the job was opened with.</summary>
+    public SpecSheet Filed { get; init; } = Sheet;
+
+    /// <summary>The revision the job is built to now, as it is on file; <see cref="Sheet"/> is that with what this job adds to it.</summary>
+    public SpecSheet Built { get; init; } = Sheet;
+
+    /// <summary>Other revisions this job's journal names, by hash.</summary>
+    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = ImmutableDictionary<string, SpecSheet>.Empty;
+
     public string JobId { get; init; } = "";
 
     /// <summary>The last entry applied; 0 before the opening.</summary>

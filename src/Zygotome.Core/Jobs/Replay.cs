@@ -7,7 +7,8 @@ namespace Zygotome.Core.Jobs;
 public static class Replay
 {
     /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
-    public static JobState Of(SpecSheet sheet, IReadOnlyList<Entry> journal)
+    /// <param name="revisions">Sheets the job moved to, by hash; none when it stayed with its first.</param>
+    public static JobState Of(SpecSheet sheet, IReadOnlyList<Entry> journal, ImmutableDictionary<string, SpecSheet>? revisions = null)
     {
         var retracted = new Dictionary<string, (Entry Entry, Retracted Body)>(StringComparer.Ordinal);
         foreach (var entry in journal)
@@ -19,7 +20,7 @@ public static class Replay
         }
 
         var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
-        var state = new JobState(sheet);
+        var state = new JobState(sheet) { Revisions = revisions ?? ImmutableDictionary<string, SpecSheet>.Empty };
         foreach (var entry in journal)
         {
             state = retracted.TryGetValue(entry.EntryId, out var by) && CanBeRetracted(entry)
@@ -33,7 +34,7 @@ public static class Replay
 
     /// <summary>The state after one more entry. A retraction reaches back, so it folds the whole journal anew.</summary>
     public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) => entry.Body is Retracted
-        ? Of(state.Sheet, [.. journalBefore, entry])
+        ? Of(state.Filed, [.. journalBefore, entry], state.Revisions)
         : Step(state, entry) with { Entries = state.Entries.SetItem(entry.EntryId, entry) };
 
     public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };

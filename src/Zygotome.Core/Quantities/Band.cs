@@ -13,6 +13,9 @@ public sealed record Band(double? Low, double? High, string Unit)
     public double? Width => High - Low;
 
     /// <summary>As people say it: "24 to 28 mm", "at most 1620 g".</summary>
+    /// <summary>Whether a value lies within the limits, ends included.</summary>
+    public bool Contains(double value) => (Low is not { } lo || Numbers.Round(value - lo) >= 0) && (High is not { } hi || Numbers.Round(hi - value) >= 0);
+
     public override string ToString()
     {
         var unit = Unit == "°" ? "°" : " " + Unit;

@@ -11,11 +11,21 @@ public static class ReceiveEntries
         EntryKind.Of<BatteryGiven>("receive/battery"),
         EntryKind.Of<ReceiverGiven>("receive/receiver"),
         EntryKind.Of<PromiseChanged>("receive/promised"),
+        EntryKind.Of<ValueGiven>("receive/value-given"),
+        EntryKind.Of<SheetMoved>("receive/sheet-moved"),
+        EntryKind.Of<PackBrought>("receive/pack-brought"),
+        EntryKind.Of<PackChosen>("receive/pack-chosen"),
+        EntryKind.Of<TransmitterBrought>("receive/transmitter"),
+        EntryKind.Of<AddOnBrought>("receive/add-on"),
+        EntryKind.Of<CartonSeen>("receive/carton"),
+        EntryKind.Of<BoxPhotographed>("receive/box-photo"),
+        EntryKind.Of<SchoolChosen>("receive/school"),
+        EntryKind.Of<ToBuySaid>("receive/to-buy"),
     ];
 }
 
-/// <summary>A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh.</summary>
-public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Quantity Height, int Cells, Quantity Capacity)
+/// <summary>A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh; C rating, 1/h.</summary>
+public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Quantity Height, int Cells, Quantity Capacity, double? CRating = null, string Connector = "")
 {
     internal Refusal? Admit(string where)
     {
@@ -29,15 +39,18 @@ public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Qua
             ?? Between(Width, Dimension.Length, 5, 200, "mm", "a pack's width", $"{where}.width")
             ?? Between(Height, Dimension.Length, 5, 200, "mm", "a pack's height", $"{where}.height")
             ?? Between(Capacity, Dimension.Charge, 50, 30_000, "mAh", "a pack's capacity", $"{where}.capacity")
-            ?? (Cells is < 1 or > 14 ? new Refusal("receive/impossible", $"{Cells} cells in a pack is not possible; 1 to 14 is.", $"{where}.cells") : null);
+            ?? (Cells is < 1 or > 14 ? new Refusal("receive/impossible", $"{Cells} cells in a pack is not possible; 1 to 14 is.", $"{where}.cells") : null)
+            ?? (CRating is < 1 or > 300 ? new Refusal("receive/impossible", $"{CRating} C is not possible; 1 to 300 is.", $"{where}.cRating") : null)
+            ?? Texts.Fits(Connector, $"{where}.connector", 60);
     }
 }
 
 /// <summary>What the shop holds to, copied in so that the job can be read without the shop's settings.</summary>
 /// <param name="Guarded">Guarded acceptance: only "in" releases, "in, close" does not.</param>
 /// <param name="ThrowTolerance">Where the sheet states none, mm.</param>
+/// <param name="DayMinutes">Hands-on minutes of one working day, for dates said before a plan is made.</param>
 /// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says so.</param>
-public sealed record ShopRules(string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects)
+public sealed record ShopRules(string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects, int DayMinutes = 360)
 {
     public static readonly ShopRules Default = new("", "UTC", false, 1.0m, false);
 }
@@ -62,7 +75,14 @@ public sealed record JobOpened(
     DateOnly Promised,
     string Shelf,
     BalanceSchool BalanceSchool,
-    ShopRules Rules) : EntryBody
+    ShopRules Rules,
+    string Order = "",
+    DateOnly? ReceivedOn = null,
+    Supplier? Supplier = null,
+    ReceiverKind? Receiver = null,
+    Carton Carton = Carton.NotLooked,
+    string CartonNote = "",
+    string PackName = "pack 1") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         SheetHash != state.Sheet.Hash ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
@@ -70,7 +90,11 @@ public sealed record JobOpened(
             ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
             ?? PromiseChanged.Possible(Promised, entry, "body.promised")
             ?? Texts.Fits(Shelf, "body.shelf", 40)
-            ?? Texts.Fits(Number, "body.number", 20);
+            ?? Texts.Fits(Number, "body.number", 20)
+            ?? Texts.Fits(Order, "body.order", 40) ?? Texts.Fits(CartonNote, "body.cartonNote") ?? Texts.Fits(PackName, "body.packName", 60)
+            ?? Supplier?.Admit("body.supplier") ?? Receiver?.Admit("body.receiver")
+            ?? (ReceivedOn is { } on && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
+                ? new Refusal("receive/received-on", $"{on:yyyy-MM-dd} is more than a year from today.", "body.receivedOn") : null);
 
     public override JobState Apply(JobState state, Entry entry) => state with
     {
@@ -88,6 +112,13 @@ public sealed record JobOpened(
             Rules = Rules,
             SheetRevision = SheetRevision,
             OpenedEvidence = Evidence.Of(entry),
+            Order = Order,
+            ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
+            Supplier = Supplier,
+            Receiver = Receiver,
+            Packs = [new PackHeld(PackName, Battery)],
+            Carton = Carton,
+            CartonNote = CartonNote,
         },
     };
 
@@ -100,22 +131,23 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) => Battery.Admit("body.battery");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { Battery = Battery } })
+        (state with { Receive = state.Receive with { Battery = Battery, Packs = state.Receive.Packs.Add(new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery)) } })
         .Disturb(entry, $"Another battery, {Battery.Mass.Text}", DisturbanceMatrix.AnotherBattery);
 
     public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
 }
 
-public sealed record ReceiverGiven(int Channels) : EntryBody
+/// <summary>Another receiver than the one on the counter.</summary>
+public sealed record ReceiverGiven(int Channels, ReceiverKind? Receiver = null) : EntryBody
 {
     internal static Refusal? Possible(int channels, string where) => channels is < 1 or > 32
         ? new Refusal("receive/impossible", $"A receiver with {channels} channels is not possible; 1 to 32 is.", where)
         : null;
 
-    public override Refusal? Admit(JobState state, Entry entry) => Possible(Channels, "body.channels");
+    public override Refusal? Admit(JobState state, Entry entry) => Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { ReceiverChannels = Channels } })
+        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } })
         .Disturb(entry, $"Another receiver, {Channels} channels", DisturbanceMatrix.AnotherReceiver);
 
     public override string Say(JobState state) => $"Another receiver, {Channels} channels";

@@ -16,6 +16,16 @@ public static class ReceiveRequirements
         var (ports, portWords) = PortsEnough(state.Sheet, state.Receive.ReceiverChannels);
         yield return new Claim(
             new Requirement("receive/ports", Stage.Receive, "The receiver has the ports"), ports ? Standing.Met : Standing.NotMet, $"{state.Receive.ReceiverChannels} channels", portWords, evidence);
+        foreach (var (section, words, count, _) in SheetGaps.AssumedSections(state.Sheet))
+        {
+            var requirement = new Requirement($"sheet/assumed/{section}", Stage.Receive, $"Assumed in {words}", "the maker's numbers");
+            yield return new Claim(requirement, Standing.NotMet, $"{count} assumed", $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct them against the paper, or a lead accepts them with a reason.", evidence);
+        }
+
+        foreach (var path in state.Sheet.Undecided.Where(u => !u.StartsWith("$.throws", StringComparison.Ordinal) && !u.StartsWith("$.balance", StringComparison.Ordinal)))
+        {
+            yield return new Claim(new Requirement($"sheet/undecided/{path}", Stage.Receive, $"The manual contradicts itself: {path[2..]}"), Standing.NotMet, "undecided", "Two statements, and nobody has decided which counts.", evidence);
+        }
     }
 
     /// <summary>Length, width and height (mm) against the bay; a measure the sheet does not state is not judged.</summary>

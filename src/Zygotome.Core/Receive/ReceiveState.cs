@@ -1,4 +1,6 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -28,4 +30,37 @@ public sealed record ReceiveState
     public int SheetRevision { get; init; }
 
     public Evidence? OpenedEvidence { get; init; }
+
+    /// <summary>Several kits handed over together share an order; empty for a single one.</summary>
+    public string Order { get; init; } = "";
+
+    /// <summary>The day it came in: the claim clock runs from here.</summary>
+    public DateOnly ReceivedOn { get; init; }
+
+    public Supplier? Supplier { get; init; }
+
+    public ReceiverKind? Receiver { get; init; }
+
+    public TransmitterHeld? Transmitter { get; init; }
+
+    /// <summary>Every pack measured at the counter; <see cref="Battery"/> is the one that flies.</summary>
+    public ImmutableList<PackHeld> Packs { get; init; } = [];
+
+    public ImmutableList<AddOn> AddOns { get; init; } = [];
+
+    public Carton Carton { get; init; }
+
+    public string CartonNote { get; init; } = "";
+
+    public ImmutableList<PhotoKept> BoxPhotos { get; init; } = [];
+
+    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } = ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
+
+    public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = ImmutableSortedDictionary.Create<string, Bought>(StringComparer.Ordinal);
+
+    /// <summary>Values a lead gave where the maker states none, by requirement id.</summary>
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+
+    /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
+    public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;
 }

@@ -7,22 +7,66 @@ namespace Zygotome.Core.SpecSheets;
 /// <summary>A mistake in a sheet file: where (a JSON path such as <c>$.throws[2].up</c>) and what.</summary>
 public sealed record SheetError(string Path, string Text);
 
-/// <summary>One place in the file. Reads on after a mistake, so that all of them are listed at once.</summary>
-internal readonly record struct SheetNode(JsonElement Json, string Path, List<SheetError> Errors)
+/// <summary>What reading a file brings to light beside its values.</summary>
+internal sealed class SheetMarks
 {
     private const int MostErrors = 200;
 
-    public bool Exists => Json.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
+    public List<SheetError> Errors { get; } = [];
 
-    public SheetNode this[string name] =>
-        new(Json.ValueKind == JsonValueKind.Object && Json.TryGetProperty(name, out var child) ? child : default, $"{Path}.{name}", Errors);
+    /// <summary>Paths of what the maker did not state: <c>{ "assumed": … }</c> in place of a value, or <c>"assumed": true</c> in a row.</summary>
+    public SortedSet<string> Assumed { get; } = new(StringComparer.Ordinal);
 
-    public void Wrong(string text)
+    /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
+    public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>Paths where the manual contradicts itself and nobody has decided.</summary>
+    public SortedSet<string> Undecided { get; } = new(StringComparer.Ordinal);
+
+    public void Wrong(string path, string text)
     {
         if (Errors.Count < MostErrors)
         {
-            Errors.Add(new SheetError(Path, text));
+            Errors.Add(new SheetError(path, text));
         }
+    }
+}
+
+/// <summary>One place in the file. Reads on after a mistake, so that all of them are listed at once.</summary>
+internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMarks Marks)
+{
+    public bool Exists => Json.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
+
+    public SheetNode this[string name] =>
+        Plain(Json.ValueKind == JsonValueKind.Object && Json.TryGetProperty(name, out var child) ? child : default, $"{Path}.{name}");
+
+    public bool IsAssumed => Marks.Assumed.Contains(Path);
+
+    public void Wrong(string text) => Marks.Wrong(Path, text);
+
+    // An assumed value reads like a stated one; only the mark remembers that the maker did not print it.
+    private SheetNode Plain(JsonElement json, string path)
+    {
+        if (json.ValueKind == JsonValueKind.Object && json.TryGetProperty("assumed", out var assumed))
+        {
+            if (assumed.ValueKind is not JsonValueKind.False)
+            {
+                Marks.Assumed.Add(path);
+            }
+
+            if (assumed.ValueKind is not (JsonValueKind.True or JsonValueKind.False))
+            {
+                json = assumed;
+            }
+        }
+
+        if (json.ValueKind == JsonValueKind.Object && json.TryGetProperty("notStated", out var notStated) && notStated.ValueKind == JsonValueKind.True)
+        {
+            Marks.NotStated.Add(path);
+            json = default;
+        }
+
+        return new SheetNode(json, path, Marks);
     }
 
     /// <summary>An object that must be there; a missing one is one mistake, not one for each of its fields.</summary>
@@ -135,6 +179,12 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, List<Sh
             return null;
         }
 
+        if (Json.ValueKind == JsonValueKind.Object)
+        {
+            var stated = Stated(dimension);
+            return stated?.Taken ?? (stated?.Statements is [var first, ..] ? QuantityParser.Parse(first.Text, dimension).OrDefault() : null);
+        }
+
         var text = Text(required: required);
         if (Json.ValueKind != JsonValueKind.String || text.Length == 0)
         {
@@ -194,8 +244,8 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, List<Sh
             return [];
         }
 
-        var (path, errors) = (Path, Errors);
-        return [.. Json.EnumerateArray().Select((item, i) => read(new SheetNode(item, $"{path}[{i}]", errors)))];
+        var here = this;
+        return [.. Json.EnumerateArray().Select((item, i) => read(here.Plain(item, $"{here.Path}[{i}]")))];
     }
 
     public ImmutableArray<string> Texts() => Each(n => n.Text(required: true));
@@ -207,8 +257,8 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, List<Sh
             return [];
         }
 
-        var (path, errors) = (Path, Errors);
-        return Json.EnumerateObject().Select(p => (p.Name, new SheetNode(p.Value, $"{path}.{p.Name}", errors)));
+        var here = this;
+        return Json.EnumerateObject().Select(p => (p.Name, here.Plain(p.Value, $"{here.Path}.{p.Name}")));
     }
 
     /// <summary>A field that may hold one statement, or several that contradict each other with the decision taken.</summary>
@@ -222,12 +272,23 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, List<Sh
         if (Json.ValueKind == JsonValueKind.Object)
         {
             var statements = this["statements"].Each(s => new Statement(s["text"].Text(required: true), s["page"].Text()), required: true);
-            var taken = dimension is { } d ? this["taken"].Quantity(d) : this["taken"].Throw();
-            return new Stated<Quantity>(taken?.Form == QuantityForm.Descending ? null : taken, statements, this["reason"].Text());
+            var taken = dimension is { } d ? this["taken"].Quantity(d) : this["taken"].Exists ? this["taken"].Throw() : null;
+            return Made(taken, statements, this["reason"].Text());
         }
 
         var only = dimension is { } one ? Quantity(one, required: true) : Throw();
-        return only is null ? null : new Stated<Quantity>(only.Form == QuantityForm.Descending ? null : only, [new Statement(only.Text, "")], only.Form == QuantityForm.Descending ? "A descending pair: a band, or two rates? Nobody has decided yet." : "");
+        return only is null ? null : Made(only, [new Statement(only.Text, "")], only.Form == QuantityForm.Descending ? "A descending pair: a band, or two rates? Nobody has decided yet." : "");
+    }
+
+    private Stated<Quantity> Made(Quantity? taken, ImmutableArray<Statement> statements, string reason)
+    {
+        var decided = taken?.Form == QuantityForm.Descending ? null : taken;
+        if (decided is null)
+        {
+            Marks.Undecided.Add(Path);
+        }
+
+        return new Stated<Quantity>(decided, statements, reason) { Assumed = IsAssumed };
     }
 
     // A throw is a length, an angle or a share of travel.

@@ -6,7 +6,11 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.SpecSheets;
 
 /// <summary>A sheet, or everything that is wrong with the file.</summary>
-public sealed record SheetReading(SpecSheet? Sheet, IReadOnlyList<SheetError> Errors);
+public sealed record SheetReading(SpecSheet? Sheet, IReadOnlyList<SheetError> Errors)
+{
+    /// <summary>What could be read in spite of the mistakes, to be drawn while it is being typed; null when nothing could.</summary>
+    public SpecSheet? Rough { get; init; }
+}
 
 /// <summary>Reads <c>zygotome-spec-sheet/1</c> files. Unknown fields are left alone: the bytes are kept as they came.</summary>
 public static class SheetReader
@@ -30,18 +34,18 @@ public static class SheetReader
 
     private static SheetReading Read(JsonElement json, string hash)
     {
-        var errors = new List<SheetError>();
-        var root = new SheetNode(json, "$", errors);
+        var marks = new SheetMarks();
+        var root = new SheetNode(json, "$", marks);
         if (!root.IsObject())
         {
-            return new SheetReading(null, errors);
+            return new SheetReading(null, marks.Errors);
         }
 
         var format = root["format"].Text(required: true);
         if (format.Length > 0 && format != Format && !format.StartsWith(Format + ".", StringComparison.Ordinal))
         {
             root["format"].Wrong($"\"{format}\" cannot be read here; this version reads {Format}.");
-            return new SheetReading(null, errors);
+            return new SheetReading(null, marks.Errors);
         }
 
         var sheet = new SpecSheet(
@@ -50,16 +54,23 @@ public static class SheetReader
             SheetGeometry.Read(root["geometry"]),
             root["surfaces"].Each(Surface),
             root["throws"].Each(Throw),
-            root["neutral"].Each(n => new NeutralRow(n["surfaces"].Text(required: true), n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing, n["page"].Text())),
+            root["neutral"].Each(n => new NeutralRow(n["surfaces"].Text(required: true), n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing, n["page"].Text()) { Assumed = n.IsAssumed || n["offset"].IsAssumed }),
             Balance(root["balance"]),
-            Power(root["power"]),
+            SheetPower.Read(root["power"]),
             Radio(root["radio"]),
-            root["parts"].Each(Part),
+            root["parts"].Each(Part, most: SpecSheet.MostParts),
             root["steps"].Each(SheetSteps.Read),
             root["cautions"].Texts(),
-            hash);
+            hash)
+        {
+            Servos = root["servos"].Each(SheetPower.Servo),
+            Leads = root["wiring"]["leads"].Each(SheetPower.Lead),
+            Holes = root["holes"].Each(h => new HoleRow(h["surfaces"].Text(required: true), h["arm"].Text(), h["horn"].Text(), h["page"].Text())),
+            Rates = root["rates"].Each(r => new RateSpec(r["name"].Text(required: true), r["scale"].Quantity(Dimension.Percent), r["expo"].Quantity(Dimension.Percent))),
+        };
         SheetChecks.Check(root, sheet);
-        return new SheetReading(errors.Count == 0 ? sheet : null, errors);
+        sheet = sheet with { Assumed = [.. marks.Assumed], Undecided = [.. marks.Undecided], NotStated = [.. marks.NotStated] };
+        return new SheetReading(marks.Errors.Count == 0 ? sheet : null, marks.Errors) { Rough = sheet };
     }
 
     private static readonly Quantity Nothing = Core.Quantities.Quantity.Single(0, Unit.Millimetre);
@@ -73,7 +84,7 @@ public static class SheetReader
             n["id"].Wrong("An id has small letters, digits and hyphens only.");
         }
 
-        return new KitInfo(id, n["name"].Text(required: n.Exists), n["maker"].Text(), n["revision"].Whole(1, 1, 9999, required: n.Exists), n["class"].Text(), n["source"].Text(), n["material"].Text());
+        return new KitInfo(id, n["name"].Text(required: n.Exists), n["maker"].Text(), n["revision"].Whole(1, 1, 9999, required: n.Exists), n["class"].Text(), n["source"].Text(), n["material"].Text()) { Supplied = n["supplied"].Texts() };
     }
 
     private static SheetDefaults Defaults(SheetNode n) => new(
@@ -131,22 +142,15 @@ public static class SheetReader
     }
 
     private static BalanceSpec Balance(SheetNode n) => new(
-        n["configurations"].Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length))),
+        n["configurations"].Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length)) { Marks = c["marks"].Text() }),
         n["allUpWeight"].Quantity(Dimension.Mass),
         n["lateral"].Quantity(Dimension.Length),
-        n["page"].Text());
-
-    private static PowerSpec Power(SheetNode n) => new(
-        n["motors"].Each(m => new MotorSpec(
-            m["id"].Text(required: true),
-            m["kind"].OneOf("propeller", "propeller", "fan", "folding"),
-            m["propeller"].Text(),
-            m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
-            m["at"].Measure(Dimension.Length, -5000, 5000),
-            m["y"].Measure(Dimension.Length, -5000, 5000, 0),
-            m["draw"].Quantity(Dimension.Current))),
-        n["packs"].Each(p => new PackSpec(p["cells"].Whole(1, 1, 14, required: true), p["capacity"].Quantity(Dimension.Charge))),
-        n["duty"].Number(0.6, 0.05, 1));
+        n["page"].Text())
+    {
+        WeightAssumed = n["allUpWeight"].IsAssumed,
+        LateralAssumed = n["lateral"].IsAssumed,
+        Empty = n["empty"].Exists ? new EmptyAircraft(n["empty"]["mass"].Measure(Dimension.Mass, 1, 50_000), n["empty"]["at"].Measure(Dimension.Length, -5000, 5000)) { WithPropeller = n["empty"]["withPropeller"].Flag() } : null,
+    };
 
     private static RadioSpec Radio(SheetNode n) => new(
         n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text("throttle low"), n["modes"].Texts());
@@ -156,5 +160,17 @@ public static class SheetReader
         n["name"].Text(required: true),
         n["bag"].Text("A"),
         n["quantity"].Whole(1, 1, 10_000, required: true),
-        n["fastener"].Exists ? new FastenerSpec(n["fastener"]["diameter"].Measure(Dimension.Length, 0.1, 100), n["fastener"]["length"].Measure(Dimension.Length, 0.5, 1000)) : null);
+        n["fastener"].Exists ? Fastener(n["fastener"]) : null)
+    {
+        Bore = n["bore"].Exists ? n["bore"].Measure(Dimension.Length, 0.1, 200) : null,
+        On = n["on"].Text(),
+        Mass = n["mass"].Exists ? n["mass"].Measure(Dimension.Mass, 0, 10_000) : null,
+    };
+
+    private static FastenerSpec Fastener(SheetNode n) => new(n["diameter"].Measure(Dimension.Length, 0.1, 100), n["length"].Measure(Dimension.Length, 0.5, 1000))
+    {
+        Stack = n["stack"].Exists ? n["stack"].Measure(Dimension.Length, 0, 500) : null,
+        Depth = n["depth"].Exists ? n["depth"].Measure(Dimension.Length, 0, 500) : null,
+        Into = n["into"].OneOf("plastic", "plastic", "foam anchor", "wood", "metal"),
+    };
 }

@@ -22,7 +22,10 @@ internal static class SheetSteps
         new StepNeeds(n["needs"]["power"].Flag(), n["needs"]["unpowered"].Flag(), n["needs"]["people"].Whole(1, 1, 4)),
         n["cautions"].Texts(),
         n["text"].Text(),
-        n["page"].Text());
+        n["page"].Text())
+    {
+        School = n["school"].Fields().ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
+    };
 
     private static Stage StageOf(SheetNode n)
     {

@@ -23,6 +23,29 @@ public sealed record SpecSheet(
     ImmutableArray<string> Cautions,
     string Hash)
 {
+    /// <summary>Lines of a parts list; a longer one is a catalogue, not a kit.</summary>
+    public const int MostParts = 1000;
+
+    public ImmutableArray<ServoSpec> Servos { get; init; } = [];
+
+    public ImmutableArray<LeadSpec> Leads { get; init; } = [];
+
+    public ImmutableArray<HoleRow> Holes { get; init; } = [];
+
+    public ImmutableArray<RateSpec> Rates { get; init; } = [];
+
+    /// <summary>JSON paths of values and rows that are assumed: proportions and custom, never the maker's.</summary>
+    public ImmutableArray<string> Assumed { get; init; } = [];
+
+    /// <summary>JSON paths that somebody looked for and the manual does not state.</summary>
+    public ImmutableArray<string> NotStated { get; init; } = [];
+
+    /// <summary>JSON paths where the manual contradicts itself, or states a descending pair, and nobody has decided.</summary>
+    public ImmutableArray<string> Undecided { get; init; } = [];
+
+    /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+
     public Surface? Surface(string id) => Surfaces.FirstOrDefault(s => s.Id == id);
 
     public StepSpec? Step(string id) => Steps.FirstOrDefault(s => s.Id == id);
@@ -34,7 +57,13 @@ public sealed record SpecSheet(
 }
 
 /// <summary>Which kit, which revision, and where the numbers came from.</summary>
-public sealed record KitInfo(string Id, string Name, string Maker, int Revision, string Class, string Source, string Material);
+public sealed record KitInfo(string Id, string Name, string Maker, int Revision, string Class, string Source, string Material)
+{
+    public ImmutableArray<string> Supplied { get; init; } = [];
+}
+
+/// <summary>A value given in place of one that the maker does not state, with who answers for it and why.</summary>
+public sealed record GivenValue(Quantity Value, Person By, string Reason);
 
 /// <summary>What holds where a row does not say. A missing tolerance is the shop's, and marked as such.</summary>
 public sealed record SheetDefaults(Quantity? ThrowTolerance, Quantity? SideDifference, ThrowMeasure Measure, string FirstFlightRate);
@@ -93,26 +122,106 @@ public sealed record Surface(string Id, string Kind, ImmutableArray<string> Func
 public sealed record ThrowRow(string Surfaces, string Function, string Rate, string Position, ImmutableArray<(Way Way, Stated<Quantity> Value)> Ways, ThrowMeasure? Measure, string Page);
 
 /// <summary>Where a surface stands with the stick at rest: trailing edge up +, mm.</summary>
-public sealed record NeutralRow(string Surfaces, Quantity Offset, string Page);
+public sealed record NeutralRow(string Surfaces, Quantity Offset, string Page)
+{
+    public bool Assumed { get; init; }
+}
 
-public sealed record BalanceSpec(ImmutableArray<BalanceConfiguration> Configurations, Quantity? AllUpWeight, Quantity? Lateral, string Page);
+/// <summary>Which hole of the arm or horn the manual names by its place, such as "second from the outside".</summary>
+public sealed record HoleRow(string Surfaces, string Arm, string Horn, string Page);
+
+/// <summary>A rate: its share of full travel and its expo, where the manual prints them.</summary>
+public sealed record RateSpec(string Name, Quantity? Scale, Quantity? Expo);
+
+public sealed record BalanceSpec(ImmutableArray<BalanceConfiguration> Configurations, Quantity? AllUpWeight, Quantity? Lateral, string Page)
+{
+    public bool WeightAssumed { get; init; }
+
+    public bool LateralAssumed { get; init; }
+
+    /// <summary>The aircraft as supplied, without flight pack and receiver; null when the manual does not state it.</summary>
+    public EmptyAircraft? Empty { get; init; }
+}
+
+/// <summary>Mass, g, and its centre, mm aft of the datum.</summary>
+public sealed record EmptyAircraft(double Mass, double At)
+{
+    /// <summary>Whether propellers and spinners are in that mass.</summary>
+    public bool WithPropeller { get; init; }
+}
 
 /// <param name="Range">Centre of gravity aft of the datum, mm; null when the manual does not state it.</param>
-public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range);
+public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
+{
+    /// <summary>Moulded marks or hole pairs that the manual balances on; their place is measured once and given.</summary>
+    public string Marks { get; init; } = "";
+}
 
-public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty);
+public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty)
+{
+    public ImmutableArray<ControllerSpec> Controllers { get; init; } = [];
+
+    public RegulatorSpec? Regulator { get; init; }
+}
+
+/// <param name="Rating">Continuous, A.</param>
+public sealed record ControllerSpec(string Id, Quantity? Rating, Quantity? Cells);
+
+public sealed record RegulatorSpec(string Kind, Quantity? Volts, Quantity? Continuous, Quantity? Peak);
+
+/// <param name="Working">A while moving, <paramref name="Stall"/>: A held.</param>
+/// <param name="Lead">Length of its own lead, mm; null when not stated.</param>
+public sealed record ServoSpec(string Id, ImmutableArray<string> Drives, Quantity? Working, Quantity? Stall, Quantity? Torque, double? Lead);
+
+/// <summary>A lead that must reach from what it serves to the receiver or a board.</summary>
+/// <param name="Reach">How far it has to go, mm; null when not stated.</param>
+public sealed record LeadSpec(string Id, string Label, string From, double? Reach, bool Separable);
 
 /// <param name="Kind">propeller, fan or folding.</param>
 /// <param name="Mass">Propeller and spinner, g. <paramref name="At"/>: their station, mm from the datum.</param>
-public sealed record MotorSpec(string Id, string Kind, string Propeller, double? Mass, double At, double Y, Quantity? Draw);
+public sealed record MotorSpec(string Id, string Kind, string Propeller, double? Mass, double At, double Y, Quantity? Draw)
+{
+    public string Turns { get; init; } = "";
 
-public sealed record PackSpec(int Cells, Quantity? Capacity);
+    public string Controller { get; init; } = "";
+}
+
+public sealed record PackSpec(int Cells, Quantity? Capacity)
+{
+    public string Connector { get; init; } = "";
+
+    /// <summary>Packs flown together.</summary>
+    public int Count { get; init; } = 1;
+
+    public double? Mass { get; init; }
+
+    public double? Length { get; init; }
+}
 
 public sealed record RadioSpec(ImmutableArray<string> Functions, ImmutableArray<string> BindMethods, string Failsafe, ImmutableArray<string> BindModes);
 
-public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener);
+public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener)
+{
+    /// <summary>Bore of a collar, bearing or wheel, mm; the part it must go on is <see cref="On"/>.</summary>
+    public double? Bore { get; init; }
 
-public sealed record FastenerSpec(double Diameter, double Length);
+    public string On { get; init; } = "";
+
+    public double? Mass { get; init; }
+}
+
+/// <summary>Thread diameter and length under the head, mm.</summary>
+public sealed record FastenerSpec(double Diameter, double Length)
+{
+    /// <summary>What it clamps, mm; null when not stated.</summary>
+    public double? Stack { get; init; }
+
+    /// <summary>How deep the hole it goes into is, mm.</summary>
+    public double? Depth { get; init; }
+
+    /// <summary>plastic, foam anchor, wood or metal.</summary>
+    public string Into { get; init; } = "plastic";
+}
 
 /// <summary>A step of the graph. <c>Fits</c> names drawn parts; <c>Hides</c> requirement prefixes that must be shown first.</summary>
 public sealed record StepSpec(
@@ -130,7 +239,14 @@ public sealed record StepSpec(
     StepNeeds Needs,
     ImmutableArray<string> Cautions,
     string Text,
-    string Page);
+    string Page)
+{
+    /// <summary>Only done when these schools are chosen: <c>tail-fixing</c> is <c>glue</c>.</summary>
+    public ImmutableSortedDictionary<string, string> School { get; init; } = ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+
+    /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
+    public string Repairs { get; init; } = "";
+}
 
 /// <summary>Materials of the two sides and the job of the joint.</summary>
 public sealed record BondSpec(string A, string B, string Kind);
@@ -142,6 +258,10 @@ public sealed record StepNeeds(bool Power, bool Unpowered, int People);
 /// <summary>A field as the manual states it: one statement, or several that contradict each other with the decision taken.</summary>
 /// <param name="Taken">What counts; null while nobody has decided.</param>
 public sealed record Stated<T>(T? Taken, ImmutableArray<Statement> Statements, string Reason)
-    where T : class;
+    where T : class
+{
+    /// <summary>In proportion or by custom; the maker does not state it.</summary>
+    public bool Assumed { get; init; }
+}
 
 public sealed record Statement(string Text, string Page);

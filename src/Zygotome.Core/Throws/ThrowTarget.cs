@@ -18,7 +18,13 @@ public sealed record ThrowTarget(
     public string Unit => Percent ? "%" : Measure == ThrowMeasure.Angle ? "°" : "mm";
 
     /// <summary>What the limits are, with the shop's hand in them marked.</summary>
-    public string Limits => Band is null ? "not decided" : ShopTolerance ? $"{Band} (shop's tolerance)" : Band.ToString();
+    public string Limits => Band is null ? "not decided" : GivenBy.Length > 0 ? $"{Band} (given by {GivenBy})" : ShopTolerance ? $"{Band} (shop's tolerance)" : Band.ToString();
+
+    /// <summary>The lead who gave the value because the maker does not state it; empty when the sheet's own counts.</summary>
+    public string GivenBy { get; init; } = "";
+
+    /// <summary>Why there is no band: assumed, contradicted, or not in the manual at all.</summary>
+    public string Gap { get; init; } = "";
 }
 
 /// <summary>The sheet's throw table, row by row, as single requirements.</summary>
@@ -30,27 +36,53 @@ public static class ThrowTargets
            from surface in sheet.Named(row.Surfaces)
            from way in row.Ways
            select Target(sheet, rules, row, surface, way.Way, way.Value),
+        .. from surface in sheet.Surfaces
+           from function in surface.Functions
+           where !sheet.Throws.Any(r => sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function))
+           from way in Ways(function)
+           select Target(sheet, rules, new ThrowRow(surface.Id, function, "high", "", [], null, ""), surface, way, null),
     ];
 
-    private static ThrowTarget Target(SpecSheet sheet, ShopRules rules, ThrowRow row, Surface surface, Way way, Stated<Quantity> value)
+    // A surface that the table leaves out still has to be measured against something.
+    private static Way[] Ways(string function) => function switch
+    {
+        "rudder" => [Way.Right, Way.Left],
+        "flap" => [Way.Down],
+        "airbrake" => [Way.Out],
+        _ => [Way.Up, Way.Down],
+    };
+
+    private static ThrowTarget Target(SpecSheet sheet, ShopRules rules, ThrowRow row, Surface surface, Way way, Stated<Quantity>? value)
     {
         var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
         var rate = row.Position.Length > 0 ? row.Position : row.Rate;
         var id = $"throw/{surface.Id}/{function}/{rate}/{way.ToString().ToLowerInvariant()}";
-        var printed = string.Join(" against ", value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : "")));
-        if (value.Taken is not { } q)
+        var printed = value is null ? "" : string.Join(" against ", value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : "")));
+        var given = sheet.Given.GetValueOrDefault(id);
+        var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
+        var target = new ThrowTarget(id, surface, function, rate, way, null, 0, row.Measure ?? sheet.Defaults.Measure, false, printed, false, row.Page)
         {
-            return new ThrowTarget(id, surface, function, rate, way, null, 0, row.Measure ?? sheet.Defaults.Measure, false, printed, false, row.Page);
+            GivenBy = given?.By.Name ?? "",
+            Gap = value is null ? "The manual states no throw for it." : value.Assumed ? $"Not stated by the maker; {printed} is assumed." : $"The manual says {printed}; nobody has decided what counts.",
+        };
+        if (counts is not { } q)
+        {
+            return target;
         }
 
         var angle = q.Dimension == Dimension.Angle;
         var percent = q.Dimension == Dimension.Percent;
-        var measure = angle ? ThrowMeasure.Angle : row.Measure ?? sheet.Defaults.Measure;
         var single = q.Form == QuantityForm.Single;
         var stated = sheet.Defaults.ThrowTolerance?.Nominal;
         var tolerance = !single ? 0 : percent ? 5 : angle ? AngleOf(stated ?? rules.ThrowTolerance, surface.Chord) : stated ?? rules.ThrowTolerance;
-        var band = Band.Of(q.Low - tolerance, q.High + tolerance, percent ? "%" : angle ? "°" : "mm");
-        return new ThrowTarget(id, surface, function, rate, way, band, (double)q.Nominal, measure, percent, printed, single && (stated is null || percent), row.Page);
+        return target with
+        {
+            Band = Band.Of(q.Low - tolerance, q.High + tolerance, percent ? "%" : angle ? "°" : "mm"),
+            Nominal = (double)q.Nominal,
+            Measure = angle ? ThrowMeasure.Angle : row.Measure ?? sheet.Defaults.Measure,
+            Percent = percent,
+            ShopTolerance = single && (stated is null || percent),
+        };
     }
 
     // A tolerance in mm at the trailing edge, for a throw stated in degrees.

@@ -12,6 +12,7 @@ public static class ThrowsEntries
     [
         EntryKind.Of<ThrowRead>("throws/read"), EntryKind.Of<TravelSet>("throws/travel-set") with { Retractable = false },
         EntryKind.Of<FreedomSeen>("throws/freedom"), EntryKind.Of<NeutralRead>("throws/neutral"),
+        EntryKind.Of<HolesSeen>("throws/holes"),
         EntryKind.Of<TrimSet>("throws/trim-set") with { Retractable = false },
     ];
 }
@@ -135,4 +136,17 @@ public sealed record TrimSet(string Surface) : EntryBody
     public override JobState Apply(JobState state, Entry entry) => state.Disturb(entry, Say(state), DisturbanceMatrix.TrimSet(Surface));
 
     public override string Say(JobState state) => $"Trim of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} changed";
+}
+
+/// <summary>Somebody looked which holes a pushrod sits in, against those the manual names by their place.</summary>
+public sealed record HolesSeen(string Surface, bool AsSheet) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => BuildRules.KnownSurface(state, Surface);
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with { Throws = state.Throws with { Holes = state.Throws.Holes.SetItem(Surface, new HoleShown(AsSheet, Evidence.Of(entry))) } };
+
+    public override IEnumerable<string> Shows() => [$"hole/{Surface}"];
+
+    public override string Say(JobState state) => $"{state.Sheet.Surface(Surface)?.Name ?? Surface}: pushrod {(AsSheet ? "in the holes the manual names" : "in other holes than the manual names")}";
 }

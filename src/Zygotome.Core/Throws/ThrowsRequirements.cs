@@ -28,6 +28,14 @@ public static class ThrowsRequirements
             }
         }
 
+        foreach (var row in state.Sheet.Holes)
+        {
+            foreach (var surface in state.Sheet.Named(row.Surfaces))
+            {
+                yield return Hole(state, surface, row);
+            }
+        }
+
         foreach (var surface in state.Sheet.Surfaces)
         {
             var requirement = new Requirement($"freedom/{surface.Id}", Stage.Throws, $"{surface.Name} moves freely", Concedable: Concedable.Never);
@@ -43,7 +51,7 @@ public static class ThrowsRequirements
         var requirement = new Requirement(target.Id, Stage.Throws, $"{target.Name}, {target.Rate}", target.Limits, Page: target.Page);
         if (target.Band is not { } band)
         {
-            return Claim.NotShown(requirement, $"The manual says {target.Printed}; nobody has decided what counts.");
+            return Claim.NotShown(requirement, $"{target.Gap} A lead gives a value with its reason.");
         }
 
         if (!state.Throws.Readings.TryGetValue(target.Id, out var shown) || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _))
@@ -74,12 +82,31 @@ public static class ThrowsRequirements
         return $"{readings}{converted}{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {target.Unit} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
     }
 
+    private static Claim Hole(JobState state, SpecSheets.Surface surface, SpecSheets.HoleRow row)
+    {
+        var words = string.Join(", ", new[] { row.Arm.Length > 0 ? $"arm: {row.Arm} hole" : "", row.Horn.Length > 0 ? $"horn: {row.Horn} hole" : "" }.Where(w => w.Length > 0));
+        var requirement = new Requirement($"hole/{surface.Id}", Stage.Throws, $"{surface.Name}, pushrod holes", words, Page: row.Page);
+        return state.Throws.Holes.TryGetValue(surface.Id, out var shown)
+            ? new Claim(requirement, shown.AsSheet ? Standing.Met : Standing.NotMet, shown.AsSheet ? "as printed" : "others", shown.AsSheet ? "Seen in the holes the manual names." : "In other holes than the manual names.", shown.Evidence, [new(AspectKind.Neutral, surface.Id)])
+            : Claim.NotShown(requirement, "Not looked at yet.");
+    }
+
     private static Claim Neutral(JobState state, SpecSheets.Surface surface, SpecSheets.NeutralRow row)
     {
+        if (state.Sheet.Given.TryGetValue($"neutral/{surface.Id}", out var given))
+        {
+            row = row with { Offset = given.Value, Assumed = false };
+        }
+
         var single = row.Offset.Form == QuantityForm.Single;
         var slack = single ? 0.5m : 0;
         var band = Band.Of(row.Offset.Low - slack, row.Offset.High + slack, "mm");
         var requirement = new Requirement($"neutral/{surface.Id}", Stage.Throws, $"{surface.Name}, neutral (up is +)", single ? $"{band} (shop's tolerance)" : band.ToString(), Page: row.Page);
+        if (row.Assumed)
+        {
+            return Claim.NotShown(requirement, $"Not stated by the maker; {row.Offset.Text} is assumed. A lead gives a value with its reason.");
+        }
+
         if (!state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
         {
             return Claim.NotShown(requirement, "Not measured yet.");

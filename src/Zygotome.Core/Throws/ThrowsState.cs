@@ -11,6 +11,9 @@ public sealed record FreedomShown(bool Free, string Note, Evidence Evidence);
 
 public sealed record NeutralShown(double Offset, double U, Evidence Evidence);
 
+/// <summary>Whether the pushrod sits in the holes the manual names by their place.</summary>
+public sealed record HoleShown(bool AsSheet, Evidence Evidence);
+
 /// <summary>The latest readings, and the radio's travel settings as far as they were said.</summary>
 public sealed record ThrowsState
 {
@@ -19,6 +22,8 @@ public sealed record ThrowsState
     public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } = ImmutableDictionary<string, FreedomShown>.Empty;
 
     public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } = ImmutableDictionary<string, NeutralShown>.Empty;
+
+    public ImmutableDictionary<string, HoleShown> Holes { get; init; } = ImmutableDictionary<string, HoleShown>.Empty;
 
     /// <summary>Radio travel by target, %; 100 until said.</summary>
     public ImmutableDictionary<string, double> Travel { get; init; } = ImmutableDictionary<string, double>.Empty;

@@ -6,15 +6,15 @@ namespace Zygotome.Core.Unpack;
 
 /// <summary>Something is wrong with the aircraft, at this or any later stage.</summary>
 /// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
-/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing.</param>
-public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKind Kind, Quantity Size, double X, double Y, string Note) : EntryBody
+/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view mm up.</param>
+public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKind Kind, Quantity Size, double X, double Y, string Note, DrawingSide View = DrawingSide.Plan) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        var drawing = Drawings.Plan(state.Sheet);
+        var drawing = Drawings.Of(state.Sheet, View);
         return drawing.Parts.All(p => p.Id != Place) ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
             : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000 ? new Refusal("unpack/size", $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.", "body.size")
-            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Bounds.Around(X, Y) ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
+            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y) ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
             : Texts.Fits(Note, "body.note");
     }
 
@@ -22,7 +22,7 @@ public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKin
     {
         var size = (double)Size.Nominal;
         var finding = new Finding(
-            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry));
+            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry)) { View = View, Origin = Origins.Of(state, Place, PlaceKind, Kind) };
         return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding) } };
     }
 
@@ -56,7 +56,7 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
     }
 
     public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { } f
-        ? state with { Unpack = state.Unpack.With(f with { Disposition = Disposition, DispositionReason = Reason, DisposedBy = entry.By }) }
+        ? (state with { Unpack = state.Unpack.With(f with { Disposition = Disposition, DispositionReason = Reason, DisposedBy = entry.By }) }).Resheet()
         : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: {UnpackRules.Words(Disposition)}";
@@ -79,9 +79,7 @@ public sealed record Repaired(string Finding, string How, double? HandleMinutes 
             return state.NotSupported(entry);
         }
 
-        var handle = HandleMinutes is { } m ? entry.ObservedAt.AddMinutes(m) : (DateTimeOffset?)null;
-        return (state with { Unpack = state.Unpack.With(f with { Repair = new Repair(How, entry.By, entry.ObservedAt, handle), Sound = false, Reinspection = null, ReinspectedBy = null }) })
-            .Disturb(entry, $"{(f.Disposition == Disposition.Replace ? "Replacement" : "Repair")} for {f.Tag}", DisturbanceMatrix.Repaired(state.Sheet, f.Place, f.PlaceKind));
+        return RepairSteps.Made(state, entry, f, How, HandleMinutes is { } m ? entry.ObservedAt.AddMinutes(m) : null);
     }
 
     public override string Say(JobState state) => $"Repair of {state.Unpack.Find(Finding)?.Tag ?? "a finding"}";

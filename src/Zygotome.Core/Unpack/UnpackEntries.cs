@@ -13,6 +13,10 @@ public static class UnpackEntries
         EntryKind.Of<BagCounted>("unpack/bag-counted"), EntryKind.Of<WrongPart>("unpack/wrong"), EntryKind.Of<ExtraPart>("unpack/extra"),
         EntryKind.Of<FindingRaised>("unpack/finding"), EntryKind.Of<Disposed>("unpack/disposition"),
         EntryKind.Of<Repaired>("unpack/repaired"), EntryKind.Of<Reinspected>("unpack/reinspected"),
+        EntryKind.Of<WrongCounted>("unpack/wrong-counted"), EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere"), EntryKind.Of<SubstituteAccepted>("unpack/substitute"),
+        EntryKind.Of<Walked>("unpack/walked"), EntryKind.Of<FindingPhotographed>("unpack/photo"), EntryKind.Of<OriginSaid>("unpack/origin"), EntryKind.Of<Regraded>("unpack/regraded"),
+        EntryKind.Of<ClaimSent>("unpack/claim-sent") with { Retractable = false }, EntryKind.Of<ClaimAnswered>("unpack/claim-answered") with { AfterRelease = true },
+        EntryKind.Of<PartsArrived>("unpack/parts-arrived") with { Retractable = false, AfterRelease = true },
     ];
 }
 

@@ -13,8 +13,10 @@ public static class UnpackRequirements
         {
             var requirement = new Requirement($"papers/{paper}", Stage.Unpack, $"{char.ToUpperInvariant(paper[0])}{paper[1..]} found");
             yield return unpack.Papers.TryGetValue(paper, out var evidence)
-                ? new Claim(requirement, Standing.Met, "found", "Found in the box.", evidence)
-                : Claim.NotShown(requirement, "Not found yet.");
+                ? unpack.PaperSources.TryGetValue(paper, out var source)
+                    ? new Claim(requirement, Standing.Met, "from elsewhere", $"Not in the box; the numbers are from {source}.", evidence)
+                    : new Claim(requirement, Standing.Met, "found", "Found in the box.", evidence)
+                : Claim.NotShown(requirement, paper is "throws" or "balance" ? "Not found yet; without it the sheet's numbers need a source." : "Not found yet.");
         }
 
         foreach (var bag in state.Sheet.Parts.Select(p => p.Bag).Distinct().Order(StringComparer.Ordinal))
@@ -22,10 +24,27 @@ public static class UnpackRequirements
             yield return Bag(state, bag);
         }
 
+        foreach (var point in InspectionRoute.Of(state.Sheet))
+        {
+            yield return Walk(state, point);
+        }
+
         foreach (var finding in unpack.Findings)
         {
             yield return Of(finding);
         }
+    }
+
+    private static Claim Walk(JobState state, WalkPoint point)
+    {
+        var requirement = new Requirement($"walk/{point.Id}", Stage.Unpack, $"{point.Title} looked at");
+        return state.Unpack.Walk.GetValueOrDefault(point.Id) switch
+        {
+            null => Claim.NotShown(requirement, "Nobody's hands came there yet."),
+            { Answer: WalkAnswer.Sound } w => new Claim(requirement, Standing.Met, "sound", "Felt, and sound.", w.Evidence),
+            { Answer: WalkAnswer.NotFitted } w => new Claim(requirement, Standing.Met, "not fitted", "This aircraft has none.", w.Evidence),
+            { } w => new Claim(requirement, Standing.Met, state.Unpack.Find(w.Finding)?.Tag ?? "a finding", "Looked at; the finding has its own line.", w.Evidence),
+        };
     }
 
     private static Claim Bag(JobState state, string bag)

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Airframe;
 using Zygotome.Core.Jobs;
 
 namespace Zygotome.Core.Unpack;
@@ -31,6 +32,16 @@ public sealed record UnpackState
 
     public ImmutableList<Finding> Findings { get; init; } = [];
 
+    /// <summary>Where the numbers of a missing paper come from.</summary>
+    public ImmutableSortedDictionary<string, string> PaperSources { get; init; } = ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+
+    public ImmutableList<Substitute> Substitutes { get; init; } = [];
+
+    /// <summary>Answered points of the inspection walk, by point.</summary>
+    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } = ImmutableDictionary<string, WalkAnswered>.Empty;
+
+    public ImmutableList<Claimed> Claims { get; init; } = [];
+
     public int CountOf(string part) => Present.GetValueOrDefault(part);
 
     public Finding? Find(string id) => Findings.FirstOrDefault(f => f.Id == id);
@@ -42,7 +53,17 @@ public sealed record UnpackState
 public sealed record Finding(
     string Id, string Tag, string Place, PlaceKind PlaceKind, FindingKind Kind, double Size, double X, double Y, string Note, Grading Grading, Evidence Evidence)
 {
+    /// <summary>The view it was marked on; <see cref="Y"/> is z up (mm) on a side view.</summary>
+    public DrawingSide View { get; init; }
+
+    public OriginInferred Origin { get; init; } = new(Unpack.Origin.Factory, "", "");
+
+    public ImmutableList<PhotoKept> Photos { get; init; } = [];
+
     public Disposition? Disposition { get; init; }
+
+    /// <summary>Repair and replacement are steps of the job.</summary>
+    public bool NeedsStep => Disposition is Unpack.Disposition.Repair or Unpack.Disposition.Replace;
 
     public string DispositionReason { get; init; } = "";
 

@@ -51,7 +51,7 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         {
             var e = job.Entries[i];
             var at = now.AddMinutes(-e.MinutesAgo);
-            if (!Core.Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now)).Try(out var body, out var refusal))
+            if (!Core.Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at)).Try(out var body, out var refusal))
             {
                 throw new InvalidDataException($"{path}, entry {i + 1}: {refusal.Where}: {refusal.Text}");
             }
@@ -64,19 +64,30 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         }
     }
 
-    // The opening names its sheet by id and revision and its date by days from now; hash, rules and date are filled in here.
-    private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now)
+    // The opening names its sheet by id and revision, its supplier and receiver by name and its date by days from now; the rest is filled in here.
+    private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now, DateTimeOffset at)
     {
         if (!body.TryGetProperty("promisedInDays", out var days))
         {
             return body;
         }
 
-        var fields = body.EnumerateObject().Where(p => p.Name != "promisedInDays").ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
+        var fields = body.EnumerateObject().Where(p => p.Name is not ("promisedInDays" or "supplier" or "receiver")).ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
         var sheet = sheets.Find(body.GetProperty("sheetId").GetString()!, body.GetProperty("sheetRevision").GetInt32());
         fields["sheetHash"] = sheet?.Hash ?? "";
         fields["promised"] = DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
+        fields["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime);
         fields["rules"] = file.Rules;
+        if (body.TryGetProperty("supplier", out var supplier))
+        {
+            fields["supplier"] = file.Suppliers.Single(s => s.Id == supplier.GetString());
+        }
+
+        if (body.TryGetProperty("receiver", out var receiver))
+        {
+            fields["receiver"] = file.Receivers.Single(r => r.Name == receiver.GetString());
+        }
+
         return JsonSerializer.SerializeToElement(fields, EntryJson.Lenient);
     }
 

@@ -1,22 +1,67 @@
+using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.SpecSheets;
+using Zygotome.Core.SpecSheets.Editing;
+using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Papers;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
 
-public sealed record SheetCard(string Id, int Revision, string Name, string Maker, string Class, string Source, string Hash, int Throws, int Parts, int Steps, DrawingView Drawing);
+public sealed record SheetCard(
+    string Id, int Revision, string Name, string Maker, string Class, string Source, string Hash, int Throws, int Parts, int Steps, int Assumed, int Doubts, IReadOnlyList<string> Configurations, DrawingView Drawing);
+
+/// <param name="All">How many there are; <paramref name="Sheets"/> may be fewer.</param>
+public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All);
+
+/// <summary>A revision of a kit.</summary>
+public sealed record RevisionCard(int Revision, string Source, string Hash);
+
+/// <summary>Two revisions side by side: what they say otherwise, and both drawings in one box.</summary>
+public sealed record DifferenceView(string Name, int Before, int After, IReadOnlyList<SheetDifference> Differences, DrawingView Old, DrawingView Drawing);
+
+/// <summary>A number that is doubted, on a sheet on file, with its answer when somebody gave one.</summary>
+public sealed record FlagView(Flag Flag, AnswerView? Answer);
 
 internal static class SheetEndpoints
 {
     public static void MapSheets(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/sheets", (SheetStore sheets) => (IReadOnlyList<SheetCard>)[.. sheets.List().Select(l => Card(sheets.Find(l.Hash)!))]);
-        app.MapGet("/api/sheets/{id}/{revision:int}", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
-            sheets.Bytes(id, revision) is { } bytes ? TypedResults.File(bytes, SheetReader.MediaType, $"{id}-{revision}.sheet.json") : Problems.NotFound($"sheet {id} revision {revision}"));
+        app.MapGet("/api/sheets", (SheetStore sheets, string? find, int? most) => sheets.Search(find, Math.Clamp(most ?? 24, 1, 60)) is var (found, all)
+            ? new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all) : new SheetsView([], 0));
+        app.MapGet("/api/sheets/schema", (HttpContext http) => TypedResults.File(Schema(), "application/schema+json")).AllowAnonymous();
+        app.MapGet("/api/sheets/{id}", Results<Ok<IReadOnlyList<RevisionCard>>, ProblemHttpResult> (string id, SheetStore sheets) => sheets.Revisions(id) is { Count: > 0 } revisions
+            ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([.. revisions.Select(r => new RevisionCard((int)r.Revision, sheets.Find(r.Hash)!.Kit.Source, r.Hash))]) : Problems.NotFound($"sheet {id}"));
+        app.MapGet("/api/sheets/{id}/{revision:int}", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, SheetStore sheets, HttpContext http) =>
+        {
+            http.Response.Headers.Link = "</api/sheets/schema>; rel=\"describedby\"";
+            return sheets.Bytes(id, revision) is { } bytes ? TypedResults.File(bytes, SheetReader.MediaType, $"{id}-{revision}.sheet.json") : Problems.NotFound($"sheet {id} revision {revision}");
+        });
+        app.MapGet("/api/sheets/{id}/{revision:int}/{list}.csv", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, string list, SheetStore sheets) =>
+            list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
+                ? TypedResults.File(SheetCsv.Write(File(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
+        app.MapGet("/api/sheets/{id}/{before:int}/against/{after:int}", Against);
+        app.MapGet("/api/sheets/{id}/{revision:int}/flags", Results<Ok<IReadOnlyList<FlagView>>, ProblemHttpResult> (string id, int revision, SheetStore sheets, DraftStore drafts) =>
+        {
+            if (sheets.Find(id, revision) is not { } sheet)
+            {
+                return Problems.NotFound($"sheet {id} revision {revision}");
+            }
+
+            var answers = drafts.Answers(sheet.Hash).ToDictionary(a => a.Flag, StringComparer.Ordinal);
+            return TypedResults.Ok<IReadOnlyList<FlagView>>([.. Plausible.Of(sheet).Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? new AnswerView(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At) : null))]);
+        });
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
     }
+
+    private static Results<Ok<DifferenceView>, ProblemHttpResult> Against(string id, int before, int after, SheetStore sheets) =>
+        sheets.Bytes(id, before) is { } old && sheets.Bytes(id, after) is { } now
+            ? TypedResults.Ok(new DifferenceView(
+                sheets.Find(id, after)!.Kit.Name, before, after, SheetDifference.Between(File(old), File(now)),
+                DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)), DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))))
+            : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");
 
     private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetStore sheets)
     {
@@ -33,6 +78,17 @@ internal static class SheetEndpoints
         return sheets.Add(reading.Sheet, bytes).Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
     }
 
-    private static SheetCard Card(SpecSheet s) =>
-        new(s.Kit.Id, s.Kit.Revision, s.Kit.Name, s.Kit.Maker, s.Kit.Class, s.Kit.Source, s.Hash, s.Throws.Length, s.Parts.Length, s.Steps.Length, DrawingView.Of(Drawings.Plan(s)));
+    private static JsonObject File(byte[] bytes) => DraftEndpoints.Parse(bytes);
+
+    private static byte[] Schema()
+    {
+        using var stream = typeof(SheetEndpoints).Assembly.GetManifestResourceStream("spec-sheet-1.schema.json")!;
+        using var buffer = new MemoryStream();
+        stream.CopyTo(buffer);
+        return buffer.ToArray();
+    }
+
+    internal static SheetCard Card(SpecSheet s) => new(
+        s.Kit.Id, s.Kit.Revision, s.Kit.Name, s.Kit.Maker, s.Kit.Class, s.Kit.Source, s.Hash, s.Throws.Length, s.Parts.Length, s.Steps.Length, s.Assumed.Length, Plausible.Of(s).Count, [.. s.Balance.Configurations.Select(c => c.Name)],
+        DrawingView.Of(Drawings.Plan(s)));
 }

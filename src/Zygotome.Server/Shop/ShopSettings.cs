@@ -14,7 +14,22 @@ public sealed record ShopFile(
     string Format, string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects, string Pin,
     IReadOnlyList<Person> Staff, IReadOnlyList<Customer> Customers, IReadOnlyList<ShopInstrument> Instruments, IReadOnlyList<Adhesive> Adhesives)
 {
-    public ShopRules Rules => new(Shop, TimeZone, Guarded, ThrowTolerance, SelfInspects);
+    /// <summary>Hands-on minutes of a working day.</summary>
+    public int DayMinutes { get; init; } = 360;
+
+    public IReadOnlyList<Supplier> Suppliers { get; init; } = [];
+
+    /// <summary>The receivers the shop sells or knows.</summary>
+    public IReadOnlyList<ReceiverKind> Receivers { get; init; } = [];
+
+    public IReadOnlyList<string> Tools { get; init; } = [];
+
+    /// <summary>Extension leads on the shelf, mm.</summary>
+    public IReadOnlyList<double> LeadLengths { get; init; } = [];
+
+    public ShopRules Rules => new(Shop, TimeZone, Guarded, ThrowTolerance, SelfInspects, DayMinutes);
+
+    public Stock Stock => new([.. Tools], [.. Adhesives.Select(a => a.Name)], [.. LeadLengths]);
 }
 
 /// <summary>The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.</summary>

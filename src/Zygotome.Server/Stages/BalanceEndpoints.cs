@@ -38,7 +38,7 @@ internal static class BalanceEndpoints
     private static ConfigurationView Of(JobState state, Core.SpecSheets.BalanceConfiguration configuration, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine? Line(string id) => ledger.FirstOrDefault(l => l.Id == $"{id}/{configuration.Name}");
-        var target = BalanceTarget.Of(configuration, state.Receive.BalanceSchool);
+        var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
         var cg = state.Balance.Weighings.TryGetValue(configuration.Name, out var shown) && shown.Weighed.Calculate().Try(out var found, out _) ? found : null;
         var range = Line("balance")!;
         return new ConfigurationView(

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Unpack;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
@@ -31,7 +32,7 @@ internal static class EntriesEndpoint
     public static void MapEntries(this IEndpointRouteBuilder app) => app.MapPost("/api/jobs/{id}/entries", Post);
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Post(
-        string id, EntriesPost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer, EntryKinds kinds, Releases releases)
+        string id, EntriesPost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer, EntryKinds kinds, Releases releases, ClaimDesk claims)
     {
         if (post.Entries.Count is 0 or > Most)
         {
@@ -46,7 +47,7 @@ internal static class EntriesEndpoint
         var drafts = new List<Draft>();
         for (var i = 0; i < post.Entries.Count; i++)
         {
-            if (!Draft(post.Entries[i], kinds, releases).Try(out var draft, out var refusal))
+            if (!Draft(post.Entries[i], kinds, releases, claims).Try(out var draft, out var refusal))
             {
                 return Problems.Of(refusal with { Where = $"entries[{i}].{refusal.Where}" });
             }
@@ -57,7 +58,7 @@ internal static class EntriesEndpoint
         return Answer(await writer.Record(new Post(id, drafts, user.Person(), post.Look)), id, reader);
     }
 
-    private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Releases releases)
+    private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Releases releases, ClaimDesk claims)
     {
         if (e.EntryId.Length is < 1 or > 64)
         {
@@ -70,7 +71,7 @@ internal static class EntriesEndpoint
             return new Draft(e.EntryId, e.Type, null, e.ObservedAt, e.ExpectedSeq, releases.Compose);
         }
 
-        return kinds.ReadPosted(e.Type, e.Body).Match<Outcome<Draft>>(body => new Draft(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq), r => r);
+        return kinds.ReadPosted(e.Type, e.Body).Match<Outcome<Draft>>(body => new Draft(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq, body is ClaimSent ? claims.Compose : null), r => r);
     }
 
     internal static Results<Ok<EntriesAnswer>, ProblemHttpResult> Answer(PostAnswer answer, string id, JournalReader reader)

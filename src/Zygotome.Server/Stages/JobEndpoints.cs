@@ -10,9 +10,10 @@ namespace Zygotome.Server.Stages;
 
 /// <summary>A job in the list.</summary>
 public sealed record JobCard(
-    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, Stage Stage, string StageTitle, string Holds, int Shown, int All, bool Released, DrawingView Drawing);
+    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, Stage Stage, string StageTitle, string Holds, int Shown, int All, bool Released, int? ClaimDaysLeft, DrawingView Drawing);
 
-public sealed record JobsView(DateTimeOffset Now, DateOnly Today, IReadOnlyList<JobCard> Jobs);
+/// <param name="All">How many there are; <paramref name="Jobs"/> may be fewer.</param>
+public sealed record JobsView(DateTimeOffset Now, DateOnly Today, IReadOnlyList<JobCard> Jobs, long All);
 
 /// <summary>One graduation of the ruler.</summary>
 public sealed record MarkView(string Id, string Text, Standing Standing);
@@ -26,7 +27,8 @@ public sealed record LampsView(LampView? Propeller, LampView? Pack, LampView? Tr
 
 public sealed record LastEntryView(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable);
 
-public sealed record FindingMark(string Id, string Tag, double X, double Y, double Size, Grade Grade, string GradeWords, bool Cleared);
+/// <summary>A finding on the drawing of the view it was marked on.</summary>
+public sealed record FindingMark(string Id, string Tag, DrawingSide View, double Across, double Down, double Size, Grade Grade, string GradeWords, bool Cleared);
 
 public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt);
 
@@ -42,10 +44,10 @@ internal static class JobEndpoints
 {
     public static void MapJobs(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/jobs", (JobDesk desk) => new JobsView(desk.Now, desk.Today, [.. desk.All().Select(s => Card(desk, s.State))]));
+        app.MapGet("/api/jobs", (JobDesk desk, JobList list, string? find, int? most) => list.Find(find, Math.Clamp(most ?? 40, 1, 100)) is var (jobs, all)
+            ? new JobsView(desk.Now, desk.Today, [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))], all) : new JobsView(desk.Now, desk.Today, [], 0));
         app.MapGet("/api/jobs/{id}", Results<Ok<JobView>, ProblemHttpResult> (string id, JobDesk desk) =>
             desk.Find(id) is { } job ? TypedResults.Ok(View(desk, job)) : Problems.NotFound($"job {id}"));
-        app.MapGet("/api/bench/cures", (JobDesk desk) => new CuresView(desk.Now, [.. desk.All().SelectMany(j => Cure.Of(j.State, desk.Now)).OrderBy(c => c.HandleAt).ThenBy(c => c.JobId, StringComparer.Ordinal)]));
     }
 
     private static JobCard Card(JobDesk desk, JobState state)
@@ -54,7 +56,7 @@ internal static class JobEndpoints
         var outlook = JobOutlook.Of(state, ledger, desk.Now);
         return new JobCard(
             state.JobId, state.Receive.Number, state.Sheet.Kit.Name, desk.CustomerName(state), state.Receive.Promised, state.Receive.Shelf, outlook.Stage, outlook.Stage.Title(),
-            outlook.Holds, outlook.Shown, outlook.All, state.Released, DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger));
+            outlook.Holds, outlook.Shown, outlook.All, state.Released, Claims.DaysLeft(state, desk.Today), DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger));
     }
 
     private static JobView View(JobDesk desk, JobSnapshot job)
@@ -69,11 +71,14 @@ internal static class JobEndpoints
             [.. StageNames.All.Select(s => new RulerStage(s, s.Key(), s.Title(), [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]))],
             new LampsView(Lamp(lamps.Propeller, LampRules.Words), Lamp(lamps.Pack, LampRules.Words), Lamp(lamps.Transmitter, LampRules.Words)),
             DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
-            [.. state.Unpack.Findings.Select(f => new FindingMark(f.Id, f.Tag, f.X, f.Y, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared))],
+            [.. state.Unpack.Findings.Select(Mark)],
             [.. state.Build.Loops.Where(l => l.Closed is null).Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt))],
             new LastEntryView(last.EntryId, last.Body.Say(state), last.By.Name, last.RecordedAt, !state.Released && Replay.CanBeRetracted(last)),
             state.Sheet.Cautions);
     }
+
+    private static FindingMark Mark(Finding f) => DrawingSides.Place(f.View, f.X, f.Y) is var at
+        ? new FindingMark(f.Id, f.Tag, f.View, at.Across, at.Down, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared) : null!;
 
     private static LampView? Lamp<T>(Lamp<T>? lamp, Func<T, string> words)
         where T : struct, Enum =>
@@ -83,17 +88,14 @@ internal static class JobEndpoints
 public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
 
 /// <summary>What endpoints ask of jobs: the committed state, the instant, the names behind ids.</summary>
-internal sealed class JobDesk(JournalReader reader, ShopStore shop, TimeProvider clock)
+internal sealed class JobDesk(JournalReader reader, ShopStore shop, Shop.ShopSettings settings, TimeProvider clock)
 {
     public DateTimeOffset Now => clock.GetUtcNow();
 
-    public DateOnly Today => DateOnly.FromDateTime(Now.UtcDateTime);
+    /// <summary>The day it is at the shop.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(TimeZoneInfo.TryFindSystemTimeZoneById(settings.Current.TimeZone, out var zone) ? TimeZoneInfo.ConvertTime(Now, zone).DateTime : Now.UtcDateTime);
 
     public JobSnapshot? Find(string id) => reader.Find(id);
-
-    /// <summary>Unreleased first, by promised date.</summary>
-    public IReadOnlyList<JobSnapshot> All() =>
-        [.. reader.JobIds().Select(id => reader.Find(id)!).OrderBy(j => j.State.Released).ThenBy(j => j.State.Receive.Promised).ThenBy(j => j.State.JobId, StringComparer.Ordinal)];
 
     /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
     public IReadOnlyList<LedgerLine> Ledger(JobState state) => state.HandOver.Release is { } release ? release.Ledger : Core.Jobs.Ledger.Of(state, Now);

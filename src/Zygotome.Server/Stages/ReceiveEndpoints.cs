@@ -9,36 +9,50 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>The owner: one on file by id, or a new one by name.</summary>
-public sealed record PostedCustomer(string Name, string? Id = null, string Contact = "", string Notes = "");
-
-/// <summary>A kit handed over the counter.</summary>
-public sealed record ReceivePost(
-    string EntryId, PostedCustomer Customer, string SheetId, int SheetRevision, Battery Battery, int ReceiverChannels, DateOnly Promised, string Shelf, BalanceSchool BalanceSchool, DateTimeOffset ObservedAt, string Look);
-
-public sealed record OutlookPost(string SheetId, int SheetRevision, Battery Battery, int ReceiverChannels);
-
-/// <summary>What can be said while the owner is still there.</summary>
-public sealed record OutlookView(bool PackFits, string PackWhy, bool PortsEnough, string PortsWhy, DrawingView Drawing);
-
-public sealed record ReceiveView(
-    string Customer, string Contact, string Notes, string Sheet, int Revision, string Source, Battery Battery, int ReceiverChannels, DateOnly Promised, string BalanceSchool, string ReceivedBy, DateTimeOffset ReceivedAt,
-    IReadOnlyList<LedgerLine> Lines);
-
 internal static class ReceiveEndpoints
 {
+    private const int MostAtOnce = 20;
+
     public static void MapReceive(this IEndpointRouteBuilder app)
     {
         app.MapPost("/api/jobs", Open);
         app.MapPost("/api/receive/outlook", Outlook);
-        app.MapGet("/api/jobs/{id}/receive", (string id, JobDesk desk, ShopStore shop) => desk.View(id, (state, ledger) =>
+        app.MapGet("/api/jobs/{id}/receive", (string id, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list) => desk.View(id, (state, ledger) => View(state, ledger, desk, shop, settings, sheets, list)));
+        app.MapGet("/api/jobs/{id}/receive/move/{revision:int}", (string id, int revision, JobDesk desk, SheetStore sheets, ClaimsPrincipal user) => Move(id, revision, desk, sheets, user));
+    }
+
+    private static ReceiveView View(JobState state, IReadOnlyList<LedgerLine> ledger, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list)
+    {
+        var r = state.Receive;
+        var customer = shop.Customer(r.CustomerId);
+        var kit = state.Sheet.Kit;
+        return new ReceiveView(
+            r.CustomerId, desk.CustomerName(state), customer?.Contact ?? "", customer?.Notes ?? "", r.Order,
+            [.. list.InOrder(r.Order).Where(j => j != state.JobId).Select(j => desk.Find(j)!.State).Select(s => new OrderLine(s.JobId, s.Sheet.Kit.Name, JobOutlook.Of(s, desk.Ledger(s), desk.Now).Holds))],
+            kit.Id, kit.Name, r.SheetRevision, [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)], kit.Source, r.Battery!,
+            [.. r.Packs.Select(p => new PackHeldView(p.Name, p.Battery, ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery))],
+            r.ReceiverChannels, r.Receiver, r.Transmitter, [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))], r.Promised,
+            r.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third", r.OpenedBy!.Name, r.OpenedAt!.Value, r.ReceivedOn, r.Supplier, r.ClaimUntil, Core.Unpack.Claims.DaysLeft(state, desk.Today),
+            r.Carton, CartonWords.Of(r.Carton), r.CartonNote, [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))], [.. Schools.All.Select(s => Of(s, r))], BudgetView.Of(Budget.Of(state), state.Sheet),
+            ToBuy.Of(state, settings.Current.Stock), [.. SheetGaps.Of(state.Sheet, r.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))], [.. ledger.Where(l => l.Stage == Stage.Receive)]);
+    }
+
+    private static SchoolView Of(School s, ReceiveState r)
+    {
+        var answer = r.Schools.GetValueOrDefault(s.Id);
+        return new SchoolView(s.Id, s.Question, answer?.Option ?? s.Default.Id, answer is null || answer.Option == s.Default.Id, answer?.Reason ?? "", answer?.By.Name ?? "", [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]);
+    }
+
+    private static Results<Ok<MoveView>, ProblemHttpResult> Move(string id, int revision, JobDesk desk, SheetStore sheets, ClaimsPrincipal user)
+    {
+        if (desk.Find(id) is not { } job)
         {
-            var r = state.Receive;
-            var customer = shop.Customer(r.CustomerId);
-            return new ReceiveView(
-                desk.CustomerName(state), customer?.Contact ?? "", customer?.Notes ?? "", state.Sheet.Kit.Name, r.SheetRevision, state.Sheet.Kit.Source, r.Battery!, r.ReceiverChannels, r.Promised,
-                r.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third", r.OpenedBy!.Name, r.OpenedAt!.Value, [.. ledger.Where(l => l.Stage == Stage.Receive)]);
-        }));
+            return Problems.NotFound($"job {id}");
+        }
+
+        return sheets.Find(job.State.Filed.Kit.Id, revision) is { } sheet
+            ? TypedResults.Ok(new MoveView(revision, sheet.Hash, MovePreview.Of(job.State, sheet, desk.Now, user.Person())))
+            : Problems.NotFound($"revision {revision} of {job.State.Filed.Kit.Name}");
     }
 
     private static Results<Ok<OutlookView>, ProblemHttpResult> Outlook(OutlookPost post, SheetStore sheets)
@@ -48,22 +62,33 @@ internal static class ReceiveEndpoints
             return Problems.NotFound($"sheet {post.SheetId} revision {post.SheetRevision}");
         }
 
-        var (fits, fitsWhy) = ReceiveRequirements.PackFits(sheet, post.Battery);
         var (ports, portsWhy) = ReceiveRequirements.PortsEnough(sheet, post.ReceiverChannels);
-        return TypedResults.Ok(new OutlookView(fits, fitsWhy, ports, portsWhy, DrawingView.Of(Drawings.Plan(sheet))));
+        var asked = new Budget.Asked(sheet, [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))], post.Receiver, [.. (post.AddOns ?? []).Take(MostAtOnce).Select(a => new AddOn(a.Name, a.Mass, a.At, a.State))], post.BalanceSchool);
+        return TypedResults.Ok(new OutlookView(ports, portsWhy, BudgetView.Of(Budget.Of(asked), sheet), DrawingView.Of(Drawings.Plan(sheet))));
     }
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Open(
         ReceivePost post, ClaimsPrincipal user, SheetStore sheets, ShopStore shop, ShopSettings settings, JobNumbers numbers, JournalReader reader, JournalWriter writer)
     {
-        if (post.EntryId.Length is < 1 or > 64)
+        if (post.EntryId.Length is < 1 or > 60)
         {
-            return Problems.Of(422, "entry/id", "An entry id has 1 to 64 characters.", "entryId");
+            return Problems.Of(422, "entry/id", "An entry id has 1 to 60 characters.", "entryId");
+        }
+
+        if (post.MorePacks?.Count > MostAtOnce || post.AddOns?.Count > MostAtOnce)
+        {
+            return Problems.Of(422, "receive/many", $"At most {MostAtOnce} packs and add-ons at once.", "morePacks");
         }
 
         if (sheets.Find(post.SheetId, post.SheetRevision) is not { } sheet)
         {
             return Problems.Of(422, "receive/sheet", $"There is no sheet {post.SheetId} revision {post.SheetRevision}.", "sheetId");
+        }
+
+        var supplier = settings.Current.Suppliers.FirstOrDefault(s => s.Id == post.SupplierId);
+        if (post.SupplierId.Length > 0 && supplier is null)
+        {
+            return Problems.Of(422, "receive/supplier", $"The shop has no supplier \"{post.SupplierId}\".", "supplierId");
         }
 
         if (!Customer(post.Customer, shop).Try(out var customer, out var refusal))
@@ -73,10 +98,16 @@ internal static class ReceiveEndpoints
 
         // A repeat finds the job its first sending opened, under the number it then got.
         var number = reader.Entry(post.EntryId)?.JobId ?? numbers.Next();
-        var first = (reader.Find(number)?.Journal[0].Body as JobOpened)?.CustomerId;
+        var first = reader.Find(number)?.Journal[0].Body as JobOpened;
         var opened = new JobOpened(
-            number, first ?? customer.Id, post.SheetId, post.SheetRevision, sheet.Hash, post.Battery, post.ReceiverChannels, post.Promised, post.Shelf, post.BalanceSchool, settings.Current.Rules);
-        var answer = await writer.Record(new Post(number, [new Draft(post.EntryId, "receive/opened", opened, post.ObservedAt, null)], user.Person(), post.Look));
+            number, first?.CustomerId ?? customer.Id, post.SheetId, post.SheetRevision, sheet.Hash, post.Battery, post.ReceiverChannels, post.Promised, post.Shelf, post.BalanceSchool, first?.Rules ?? settings.Current.Rules,
+            post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}", post.ReceivedOn, first?.Supplier ?? supplier, post.Receiver, post.Carton, post.CartonNote, post.PackName);
+        var bodies = new List<EntryBody> { opened };
+        bodies.AddRange((post.MorePacks ?? []).Select(p => new PackBrought(p.Name, p.Battery)));
+        bodies.AddRange(post.AddOns ?? []);
+        bodies.AddRange(post.Transmitter is { } transmitter ? [transmitter] : []);
+        var drafts = bodies.Select((b, i) => new Draft(i == 0 ? post.EntryId : $"{post.EntryId}-{i}", Core.Jobs.Stages.Kinds.TypeOf(b), b, post.ObservedAt, null)).ToArray();
+        var answer = await writer.Record(new Post(number, drafts, user.Person(), post.Look));
         if (answer is PostAnswer.Recorded && first is null && post.Customer.Id is null)
         {
             shop.PutCustomer(customer);
@@ -92,8 +123,8 @@ internal static class ReceiveEndpoints
             return shop.Customer(id) is { } known ? known : new Refusal("receive/customer", "There is no such customer.", "customer.id");
         }
 
-        var refusal = Texts.Reason(posted.Name, "customer.name", "A customer has a name.") ?? Texts.Fits(posted.Name, "customer.name", 120)
-            ?? Texts.Fits(posted.Contact, "customer.contact", 200) ?? Texts.Fits(posted.Notes, "customer.notes");
-        return refusal is null ? new Customer($"c-{Guid.NewGuid():N}", posted.Name.Trim(), posted.Contact.Trim(), posted.Notes.Trim()) : refusal;
+        return CustomerEndpoints.Refused(posted.Name, posted.Contact, posted.Notes, "customer.") is { } refusal
+            ? refusal
+            : new Customer($"c-{Guid.NewGuid():N}", posted.Name.Trim(), posted.Contact.Trim(), posted.Notes.Trim());
     }
 }

@@ -139,7 +139,10 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    find?: string;
+                    most?: number;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -213,41 +216,6 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["JobView"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/cures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["CuresView"];
                     };
                 };
             };
@@ -377,6 +345,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/receive/move/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MoveView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/unpack": {
         parameters: {
             query?: never;
@@ -402,6 +408,44 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["UnpackView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/drawing/{side}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    side: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrawingView"];
                     };
                 };
             };
@@ -485,6 +529,156 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/unpack/substitute": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SubstitutePost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JudgedView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/unpack/fasteners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OutlineView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/claims/{number}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/claims/{number}.eml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -721,7 +915,10 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    find?: string;
+                    most?: number;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -734,7 +931,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SheetCard"][];
+                        "application/json": components["schemas"]["SheetsView"];
                     };
                 };
             };
@@ -771,6 +968,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RevisionCard"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/{revision}": {
         parameters: {
             query?: never;
@@ -796,6 +1063,782 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/{revision}/{list}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                    list: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/{before}/against/{after}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    before: number;
+                    after: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DifferenceView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/{revision}/flags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FlagView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/archetypes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArchetypeView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftCard"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/archetype": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ArchetypePost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RevisionPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditsPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnswerPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/csv/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query: {
+                    version: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    list: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                    "text/plain": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/file-it": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SheetCard"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/customers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    find?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Customer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/customers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CustomerPut"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Customer"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                    "image/webp": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PhotoView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{hash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    hash: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{hash}/small": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    hash: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BenchView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/cures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CuresView"];
+                    };
                 };
             };
         };
@@ -846,6 +1889,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddOnBrought: {
+            name: string;
+            mass: components["schemas"]["Quantity"];
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            at?: string;
+            state?: components["schemas"]["AddOnState"];
+        };
+        /**
+         * @default recorded
+         * @enum {unknown}
+         */
+        AddOnState: "recorded" | "tested" | "notConnected";
+        AddOnView: {
+            name: string;
+            mass: components["schemas"]["Quantity"];
+            at: null | components["schemas"]["Quantity"];
+            state: components["schemas"]["AddOnState"];
+        };
         Adhesive: {
             id: string;
             name: string;
@@ -854,6 +1915,36 @@ export interface components {
             /** Format: double */
             fullMinutes: number;
             epoxy: boolean;
+        };
+        AnswerPost: {
+            /** Format: int64 */
+            version: number;
+            flag: string;
+            answer: components["schemas"]["FlagAnswer"];
+            note: string;
+            /** @default  */
+            text: string;
+        };
+        AnswerView: {
+            flag: string;
+            answer: components["schemas"]["FlagAnswer"];
+            note: string;
+            by: string;
+            at: string;
+        };
+        ArchetypePost: {
+            class: string;
+            name: string;
+            maker: string;
+            span: string;
+            length: string;
+            emptyWeight: string;
+            material: string;
+            fitted: string[];
+        };
+        ArchetypeView: {
+            key: string;
+            name: string;
         };
         BagView: {
             bag: string;
@@ -903,6 +1994,17 @@ export interface components {
             /** Format: int32 */
             cells: number;
             capacity: components["schemas"]["Quantity"];
+            /** Format: double */
+            cRating?: null | number;
+            /** @default  */
+            connector: string;
+        };
+        BenchView: {
+            /** Format: date */
+            today: string;
+            claims: components["schemas"]["ClaimLine"][];
+            parts: components["schemas"]["PartsLine"][];
+            next: components["schemas"]["NextLine"][];
         };
         BindView: {
             bound: components["schemas"]["LedgerLine"];
@@ -914,6 +2016,83 @@ export interface components {
             mode: number;
             directions: components["schemas"]["DirectionView"][];
             atRest: components["schemas"]["DrawingView"];
+        };
+        BudgetPartView: {
+            name: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            at: null | number;
+            source: string;
+        };
+        BudgetView: {
+            parts: components["schemas"]["BudgetPartView"][];
+            /** Format: double */
+            targetLow: null | number;
+            /** Format: double */
+            targetHigh: null | number;
+            school: string;
+            words: string;
+            weightLimits: string;
+            packs: components["schemas"]["PackOutlook"][];
+        };
+        /** @enum {unknown} */
+        BuyState: "open" | "ordered" | "here" | "notNeeded";
+        /**
+         * @default notLooked
+         * @enum {unknown}
+         */
+        Carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
+        /** @enum {unknown} */
+        ClaimAnswerKind: "accepted" | "partlyAccepted" | "refused" | "askedForMore" | null;
+        ClaimLine: {
+            job: string;
+            number: string;
+            kit: string;
+            to: string;
+            /** Format: date */
+            until: string;
+            /** Format: int32 */
+            daysLeft: number;
+            what: string[];
+        };
+        ClaimView: {
+            id: string;
+            /** Format: int32 */
+            number: number;
+            to: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            wish: string;
+            what: string[];
+            letterHash: string;
+            mailFile: string;
+            answer: null | components["schemas"]["ClaimAnswerKind"];
+            answerWords: string;
+            answerText: string;
+            /** Format: date */
+            partsDue: null | string;
+            partsLate: boolean;
+            arrived: boolean;
+        };
+        ClaimableView: {
+            id: string;
+            isPart: boolean;
+            text: string;
+            stands: boolean;
+            why: string;
+            sent: boolean;
+        };
+        ClaimsView: {
+            supplier: string;
+            contact: string;
+            /** Format: date */
+            until: null | string;
+            /** Format: int32 */
+            daysLeft: null | number;
+            claimable: components["schemas"]["ClaimableView"][];
+            sent: components["schemas"]["ClaimView"][];
         };
         /** @enum {unknown} */
         Concedable: "never" | "byLead" | "withOwner";
@@ -968,6 +2147,33 @@ export interface components {
             contact: string;
             notes: string;
         };
+        CustomerPut: {
+            name: string;
+            contact: string;
+            notes: string;
+        };
+        DifferenceView: {
+            name: string;
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            after: number;
+            differences: components["schemas"]["SheetDifference"][];
+            old: components["schemas"]["DrawingView"];
+            drawing: components["schemas"]["DrawingView"];
+        };
+        DimensionView: {
+            /** Format: double */
+            fromAcross: number;
+            /** Format: double */
+            fromDown: number;
+            /** Format: double */
+            toAcross: number;
+            /** Format: double */
+            toDown: number;
+            text: string;
+            path: string;
+        };
         DirectionView: {
             function: string;
             call: string;
@@ -977,6 +2183,32 @@ export interface components {
         };
         /** @enum {unknown} */
         Disposition: "repair" | "replace" | "useAsIs" | "return" | null;
+        DraftCard: {
+            id: string;
+            name: string;
+            changedAt: string;
+            by: string;
+        };
+        DraftView: {
+            id: string;
+            name: string;
+            /** Format: int64 */
+            version: number;
+            by: string;
+            changedAt: string;
+            sections: components["schemas"]["SectionNow"][];
+            mistakes: components["schemas"]["SheetError"][];
+            answers: components["schemas"]["AnswerView"][];
+            drawing: null | components["schemas"]["DrawingView"];
+            dimensions: components["schemas"]["DimensionView"][];
+            /** Format: int32 */
+            assumed: number;
+            /** Format: int32 */
+            doubts: number;
+            nextRevision: string;
+        };
+        /** @enum {unknown} */
+        DrawingSide: "plan" | "below" | "side";
         DrawingView: {
             /** Format: double */
             left: number;
@@ -990,6 +2222,13 @@ export interface components {
             rightTip: components["schemas"]["PointView"];
             parts: components["schemas"]["PartView"][];
         };
+        /** @enum {unknown} */
+        EditAct: "set" | "clear" | "notStated" | "confirm" | "also" | "take" | "addRow" | "removeRow";
+        EditsPost: {
+            /** Format: int64 */
+            version: number;
+            edits: components["schemas"]["SheetEdit"][];
+        };
         EntriesAnswer: {
             jobId: string;
             /** Format: int64 */
@@ -999,6 +2238,18 @@ export interface components {
         EntriesPost: {
             entries: components["schemas"]["PostedEntry"][];
             look: string;
+        };
+        "Entry.AddOnBrought": {
+            name: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            mass: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            at?: string;
+            /**
+             * @default recorded
+             * @enum {unknown}
+             */
+            state: "recorded" | "tested" | "notConnected";
         };
         "Entry.BagCounted": {
             bag: string;
@@ -1023,6 +2274,10 @@ export interface components {
                 cells: number;
                 /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
                 capacity: string;
+                /** Format: double */
+                cRating?: null | number;
+                /** @default  */
+                connector: string;
             };
         };
         "Entry.Bound": {
@@ -1030,6 +2285,57 @@ export interface components {
             /** Format: int32 */
             mode: number;
             method: string;
+        };
+        "Entry.BoxPhotographed": {
+            hash: string;
+            /** @default  */
+            note: string;
+        };
+        "Entry.CartonSeen": {
+            /** @enum {unknown} */
+            carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
+            note: string;
+        };
+        "Entry.ClaimAnswered": {
+            claim: string;
+            /** @enum {unknown} */
+            answer: "accepted" | "partlyAccepted" | "refused" | "askedForMore";
+            words: string;
+            /** Format: date */
+            partsDue?: null | string;
+        };
+        "Entry.ClaimSent": {
+            findings: string[];
+            parts: string[];
+            wish: string;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            number: number;
+            to?: {
+                id: string;
+                name: string;
+                contact: string;
+                /** Format: int32 */
+                claimDays: number;
+                /**
+                 * Format: int32
+                 * @default 7
+                 */
+                partsDays: number;
+            };
+            shortages?: null | {
+                part: string;
+                name: string;
+                /** Format: int32 */
+                quantity: number;
+                bag: string;
+            }[];
+            /** @default  */
+            letterHash: string;
+            /** @default  */
+            mailHash: string;
         };
         "Entry.Conceded": {
             requirement: string;
@@ -1072,6 +2378,12 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.FindingPhotographed": {
+            finding: string;
+            hash: string;
+            /** @default  */
+            note: string;
+        };
         "Entry.FindingRaised": {
             place: string;
             /** @enum {unknown} */
@@ -1085,12 +2397,21 @@ export interface components {
             /** Format: double */
             y: number;
             note: string;
+            /**
+             * @default plan
+             * @enum {unknown}
+             */
+            view: "plan" | "below" | "side";
         };
         "Entry.FreedomSeen": {
             surface: string;
             free: boolean;
             /** @default  */
             note: string;
+        };
+        "Entry.HolesSeen": {
+            surface: string;
+            asSheet: boolean;
         };
         "Entry.JobOpened": {
             number: string;
@@ -1112,6 +2433,10 @@ export interface components {
                 cells: number;
                 /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
                 capacity: string;
+                /** Format: double */
+                cRating?: null | number;
+                /** @default  */
+                connector: string;
             };
             /** Format: int32 */
             receiverChannels: number;
@@ -1127,7 +2452,46 @@ export interface components {
                 /** Format: double */
                 throwTolerance: number;
                 selfInspects: boolean;
+                /**
+                 * Format: int32
+                 * @default 360
+                 */
+                dayMinutes: number;
             };
+            /** @default  */
+            order: string;
+            /** Format: date */
+            receivedOn?: null | string;
+            supplier?: {
+                id: string;
+                name: string;
+                contact: string;
+                /** Format: int32 */
+                claimDays: number;
+                /**
+                 * Format: int32
+                 * @default 7
+                 */
+                partsDays: number;
+            };
+            receiver?: {
+                name: string;
+                /** Format: int32 */
+                channels: number;
+                /** Format: int32 */
+                ports: number;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                mass?: string;
+            };
+            /**
+             * @default notLooked
+             * @enum {unknown}
+             */
+            carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
+            /** @default  */
+            cartonNote: string;
+            /** @default pack 1 */
+            packName: string;
         };
         "Entry.LinkageMoved": {
             surface: string;
@@ -1156,10 +2520,40 @@ export interface components {
                 u: number;
             };
         };
+        "Entry.OriginSaid": {
+            finding: string;
+            /** @enum {unknown} */
+            origin: "transport" | "factory" | "shop";
+            reason: string;
+        };
         "Entry.OwnerAnswered": {
             accepted: boolean;
             /** @default  */
             words: string;
+        };
+        "Entry.PackBrought": {
+            name: string;
+            battery: {
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                mass: string;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                length: string;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                width: string;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                height: string;
+                /** Format: int32 */
+                cells: number;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                capacity: string;
+                /** Format: double */
+                cRating?: null | number;
+                /** @default  */
+                connector: string;
+            };
+        };
+        "Entry.PackChosen": {
+            name: string;
         };
         "Entry.PackMoved": {
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
@@ -1169,8 +2563,17 @@ export interface components {
             /** @enum {unknown} */
             state: "out" | "inBay" | "connected";
         };
+        "Entry.PaperFromElsewhere": {
+            paper: string;
+            source: string;
+        };
         "Entry.PapersFound": {
             paper: string;
+        };
+        "Entry.PartsArrived": {
+            claim: string;
+            /** @default  */
+            note: string;
         };
         "Entry.PromiseChanged": {
             /** Format: date */
@@ -1184,9 +2587,24 @@ export interface components {
         "Entry.ReceiverGiven": {
             /** Format: int32 */
             channels: number;
+            receiver?: {
+                name: string;
+                /** Format: int32 */
+                channels: number;
+                /** Format: int32 */
+                ports: number;
+                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                mass?: string;
+            };
         };
         "Entry.RecordSent": {
             to: string;
+        };
+        "Entry.Regraded": {
+            finding: string;
+            /** @enum {unknown} */
+            grade: "cosmetic" | "functional" | "structural" | "flightCritical";
+            reason: string;
         };
         "Entry.Reinspected": {
             finding: string;
@@ -1248,6 +2666,18 @@ export interface components {
         "Entry.Reversed": {
             function: string;
         };
+        "Entry.SchoolChosen": {
+            school: string;
+            option: string;
+            /** @default  */
+            reason: string;
+        };
+        "Entry.SheetMoved": {
+            /** Format: int32 */
+            revision: number;
+            sheetHash: string;
+            reason: string;
+        };
         "Entry.StepDone": {
             step: string;
             adhesive?: {
@@ -1268,6 +2698,21 @@ export interface components {
         "Entry.StepStarted": {
             step: string;
         };
+        "Entry.SubstituteAccepted": {
+            part: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            diameter: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            length: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            stack?: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            depth?: string;
+            /** @default  */
+            note: string;
+        };
         "Entry.ThrowRead": {
             target: string;
             readings: unknown[];
@@ -1284,6 +2729,21 @@ export interface components {
              */
             travel: number;
         };
+        "Entry.ToBuySaid": {
+            item: string;
+            /** @enum {unknown} */
+            state: "open" | "ordered" | "here" | "notNeeded";
+            /** Format: date */
+            due?: null | string;
+            /** @default  */
+            note: string;
+        };
+        "Entry.TransmitterBrought": {
+            name: string;
+            memories: string;
+            /** Format: int32 */
+            freeMemories?: null | number;
+        };
         "Entry.TransmitterSaid": {
             /** @enum {unknown} */
             state: "off" | "on" | "onCutSet";
@@ -1295,6 +2755,19 @@ export interface components {
         };
         "Entry.TrimSet": {
             surface: string;
+        };
+        "Entry.ValueGiven": {
+            for: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            value: string;
+            reason: string;
+        };
+        "Entry.Walked": {
+            point: string;
+            /** @enum {unknown} */
+            answer: "sound" | "finding" | "notFitted";
+            /** @default  */
+            finding: string;
         };
         "Entry.Weighed": {
             configuration: string;
@@ -1320,6 +2793,13 @@ export interface components {
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
             height?: string;
         };
+        "Entry.WrongCounted": {
+            part: string;
+            /** Format: int32 */
+            delta: number;
+            /** @default  */
+            note: string;
+        };
         "Entry.WrongPart": {
             part: string;
             /** Format: int32 */
@@ -1334,14 +2814,32 @@ export interface components {
             seen: null | components["schemas"]["Movement"];
         };
         /** @enum {unknown} */
+        FieldKind: "text" | "quantity" | "stated" | "whole" | "number" | "choice" | "flag" | "texts" | "counts";
+        FieldNow: {
+            path: string;
+            label: string;
+            kind: components["schemas"]["FieldKind"];
+            text: string;
+            both: string;
+            standing: components["schemas"]["FieldStanding"];
+            choices: string[];
+            statements: components["schemas"]["Statement"][];
+            reason: string;
+            mistake: string;
+            flags: components["schemas"]["Flag"][];
+        };
+        /** @enum {unknown} */
+        FieldStanding: "empty" | "stated" | "assumed" | "notStated" | "contradicted";
+        /** @enum {unknown} */
         FindingKind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
         FindingMark: {
             id: string;
             tag: string;
+            view: components["schemas"]["DrawingSide"];
             /** Format: double */
-            x: number;
+            across: number;
             /** Format: double */
-            y: number;
+            down: number;
             /** Format: double */
             size: number;
             grade: components["schemas"]["Grade"];
@@ -1370,6 +2868,33 @@ export interface components {
             reinspectedBy: string;
             cleared: boolean;
             standing: string;
+            view: components["schemas"]["DrawingSide"];
+            origin: components["schemas"]["Origin"];
+            originWords: string;
+            originRule: string;
+            originWhy: string;
+            claimable: boolean;
+            photos: components["schemas"]["PhotoMark"][];
+            waysOut: components["schemas"]["WayOut"][];
+            stepId: string;
+        };
+        Flag: {
+            id: string;
+            path: string;
+            reason: string;
+            misreading: string;
+            suggestion: string;
+        };
+        /** @enum {unknown} */
+        FlagAnswer: "corrected" | "asPrinted" | "confirmedWithMaker";
+        FlagView: {
+            flag: components["schemas"]["Flag"];
+            answer: null | components["schemas"]["AnswerView"];
+        };
+        GapView: {
+            id: string;
+            text: string;
+            why: string;
         };
         /** @enum {unknown} */
         Grade: "cosmetic" | "functional" | "structural" | "flightCritical";
@@ -1416,6 +2941,8 @@ export interface components {
             /** Format: int32 */
             all: number;
             released: boolean;
+            /** Format: int32 */
+            claimDaysLeft: null | number;
             drawing: components["schemas"]["DrawingView"];
         };
         JobView: {
@@ -1448,8 +2975,22 @@ export interface components {
             /** Format: date */
             today: string;
             jobs: components["schemas"]["JobCard"][];
+            /** Format: int64 */
+            all: number;
         };
         JsonElement: unknown;
+        JudgedView: {
+            fits: boolean;
+            why: string;
+            /** Format: double */
+            least: null | number;
+            /** Format: double */
+            most: null | number;
+            misprint: boolean;
+            needsMeasuring: boolean;
+            listed: components["schemas"]["OutlineView"];
+            inHand: components["schemas"]["OutlineView"];
+        };
         LampView: {
             value: string;
             words: string;
@@ -1509,22 +3050,93 @@ export interface components {
             text: string;
             standing: components["schemas"]["Standing"];
         };
+        MovePreview: {
+            id: string;
+            text: string;
+            before: string;
+            after: string;
+            standsBefore: components["schemas"]["Standing"];
+            standsAfter: null | components["schemas"]["Standing"];
+            why: string;
+        };
+        MoveView: {
+            /** Format: int32 */
+            revision: number;
+            hash: string;
+            lines: components["schemas"]["MovePreview"][];
+        };
         /** @enum {unknown} */
         Movement: "up" | "down" | "right" | "left" | "out" | "none";
+        NextLine: {
+            job: string;
+            number: string;
+            kit: string;
+            stage: string;
+            stageTitle: string;
+            holds: string;
+            /** Format: date */
+            promised: string;
+            late: boolean;
+        };
+        OrderLine: {
+            job: string;
+            kit: string;
+            holds: string;
+        };
+        /** @enum {unknown} */
+        Origin: "transport" | "factory" | "shop";
+        OutlineView: {
+            name: string;
+            path: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
         OutlookPost: {
             sheetId: string;
             /** Format: int32 */
             sheetRevision: number;
-            battery: components["schemas"]["Battery"];
+            packs: components["schemas"]["PostedPack"][];
             /** Format: int32 */
             receiverChannels: number;
+            balanceSchool: components["schemas"]["BalanceSchool"];
+            receiver?: null | components["schemas"]["ReceiverKind"];
+            addOns?: null | components["schemas"]["AddOnBrought"][];
         };
         OutlookView: {
-            packFits: boolean;
-            packWhy: string;
             portsEnough: boolean;
             portsWhy: string;
+            budget: components["schemas"]["BudgetView"];
             drawing: components["schemas"]["DrawingView"];
+        };
+        PackHeldView: {
+            name: string;
+            battery: components["schemas"]["Battery"];
+            flies: boolean;
+        };
+        PackOutlook: {
+            name: string;
+            fits: boolean;
+            fitWhy: string;
+            balances: null | boolean;
+            /** Format: double */
+            first: null | number;
+            /** Format: double */
+            last: null | number;
+            /** Format: double */
+            front: null | number;
+            /** Format: double */
+            landsAt: null | number;
+            /** Format: int32 */
+            pieces: number;
+            station: string;
+            /** Format: double */
+            ballastGrams: number;
+            /** Format: double */
+            totalGrams: number;
+            weightInLimit: null | boolean;
+            words: string;
         };
         PackView: {
             /** Format: double */
@@ -1546,6 +3158,8 @@ export interface components {
         PaperView: {
             paper: string;
             found: boolean;
+            source: string;
+            onIt: string;
         };
         PartCountView: {
             id: string;
@@ -1560,6 +3174,8 @@ export interface components {
             /** Format: int32 */
             short: number;
             blocksSteps: string[];
+            isFastener: boolean;
+            misprint: boolean;
         };
         /** @enum {unknown} */
         PartKind: "wing" | "tail" | "fin" | "body" | "wheel" | "motor" | "surface";
@@ -1575,10 +3191,31 @@ export interface components {
             ink: components["schemas"]["Ink"];
             throws: null | components["schemas"]["Standing"];
         };
+        PartsLine: {
+            job: string;
+            number: string;
+            kit: string;
+            to: string;
+            /** Format: date */
+            due: null | string;
+            late: boolean;
+            what: string[];
+        };
         Person: {
             id: string;
             name: string;
             role: components["schemas"]["Role"];
+        };
+        PhotoMark: {
+            hash: string;
+            note: string;
+        };
+        PhotoView: {
+            hash: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
         };
         /** @enum {unknown} */
         PlaceKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal";
@@ -1609,6 +3246,10 @@ export interface components {
             /** Format: int64 */
             expectedSeq?: null | number;
         };
+        PostedPack: {
+            name: string;
+            battery: components["schemas"]["Battery"];
+        };
         /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
         Quantity: string;
         ReceivePost: {
@@ -1627,25 +3268,73 @@ export interface components {
             /** Format: date-time */
             observedAt: string;
             look: string;
+            /** @default  */
+            order: string;
+            /** Format: date */
+            receivedOn?: null | string;
+            /** @default  */
+            supplierId: string;
+            receiver?: null | components["schemas"]["ReceiverKind"];
+            carton?: components["schemas"]["Carton"];
+            /** @default  */
+            cartonNote: string;
+            /** @default pack 1 */
+            packName: string;
+            morePacks?: null | components["schemas"]["PostedPack"][];
+            addOns?: null | components["schemas"]["AddOnBrought"][];
+            transmitter?: null | components["schemas"]["TransmitterBrought"];
         };
         ReceiveView: {
+            customerId: string;
             customer: string;
             contact: string;
             notes: string;
+            order: string;
+            orderOthers: components["schemas"]["OrderLine"][];
+            sheetId: string;
             sheet: string;
             /** Format: int32 */
             revision: number;
+            otherRevisions: number[];
             source: string;
             battery: components["schemas"]["Battery"];
+            packs: components["schemas"]["PackHeldView"][];
             /** Format: int32 */
             receiverChannels: number;
+            receiver: null | components["schemas"]["ReceiverKind"];
+            transmitter: null | components["schemas"]["TransmitterHeld"];
+            addOns: components["schemas"]["AddOnView"][];
             /** Format: date */
             promised: string;
             balanceSchool: string;
             receivedBy: string;
             /** Format: date-time */
             receivedAt: string;
+            /** Format: date */
+            receivedOn: string;
+            supplier: null | components["schemas"]["Supplier"];
+            /** Format: date */
+            claimUntil: null | string;
+            /** Format: int32 */
+            claimDaysLeft: null | number;
+            carton: components["schemas"]["Carton"];
+            cartonWords: string;
+            cartonNote: string;
+            boxPhotos: components["schemas"]["PhotoMark"][];
+            schools: components["schemas"]["SchoolView"][];
+            budget: components["schemas"]["BudgetView"];
+            toBuy: components["schemas"]["ToBuyLine"][];
+            gaps: components["schemas"]["GapView"][];
             lines: components["schemas"]["LedgerLine"][];
+        };
+        ReceiverKind: {
+            name: string;
+            /** Format: int32 */
+            channels: number;
+            /** Format: int32 */
+            ports: number;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            mass?: string;
         };
         RecordedEntry: {
             entryId: string;
@@ -1670,13 +3359,64 @@ export interface components {
             at: string;
             reason: string;
         };
+        RevisionCard: {
+            /** Format: int32 */
+            revision: number;
+            source: string;
+            hash: string;
+        };
+        RevisionPost: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+        };
         /** @enum {unknown} */
         Role: "technician" | "lead" | "counter";
+        RowNow: {
+            path: string;
+            title: string;
+            assumed: boolean;
+            fields: components["schemas"]["FieldNow"][];
+            lists: components["schemas"]["RowsNow"][];
+        };
+        RowsNow: {
+            path: string;
+            one: string;
+            rows: components["schemas"]["RowNow"][];
+            mistake: string;
+        };
         RulerStage: {
             stage: components["schemas"]["Stage"];
             key: string;
             title: string;
             marks: components["schemas"]["MarkView"][];
+        };
+        SchoolOptionView: {
+            id: string;
+            text: string;
+            reason: string;
+            effect: string;
+        };
+        SchoolView: {
+            id: string;
+            question: string;
+            chosen: string;
+            isDefault: boolean;
+            reason: string;
+            by: string;
+            options: components["schemas"]["SchoolOptionView"][];
+        };
+        SectionNow: {
+            key: string;
+            title: string;
+            fields: components["schemas"]["FieldNow"][];
+            lists: components["schemas"]["RowsNow"][];
+            /** Format: int32 */
+            mistakes: number;
+            /** Format: int32 */
+            doubts: number;
+            /** Format: int32 */
+            assumed: number;
         };
         SheetCard: {
             id: string;
@@ -1693,7 +3433,37 @@ export interface components {
             parts: number;
             /** Format: int32 */
             steps: number;
+            /** Format: int32 */
+            assumed: number;
+            /** Format: int32 */
+            doubts: number;
+            configurations: string[];
             drawing: components["schemas"]["DrawingView"];
+        };
+        SheetDifference: {
+            section: string;
+            place: string;
+            before: string;
+            after: string;
+        };
+        SheetEdit: {
+            path: string;
+            act: components["schemas"]["EditAct"];
+            /** @default  */
+            text: string;
+            /** @default  */
+            page: string;
+            /** @default  */
+            reason: string;
+        };
+        SheetError: {
+            path: string;
+            text: string;
+        };
+        SheetsView: {
+            sheets: components["schemas"]["SheetCard"][];
+            /** Format: int64 */
+            all: number;
         };
         ShopInstrument: {
             id: string;
@@ -1705,9 +3475,10 @@ export interface components {
         ShopView: {
             name: string;
             timeZone: string;
-            customers: components["schemas"]["Customer"][];
             instruments: components["schemas"]["ShopInstrument"][];
             adhesives: components["schemas"]["Adhesive"][];
+            suppliers: components["schemas"]["Supplier"][];
+            receivers: components["schemas"]["ReceiverKind"][];
         };
         /** @enum {unknown} */
         Side: "within" | "tooLittle" | "tooMuch";
@@ -1724,6 +3495,10 @@ export interface components {
         Stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
         /** @enum {unknown} */
         Standing: "met" | "close" | "notMet" | "notShown" | "stale" | "conceded" | null;
+        Statement: {
+            text: string;
+            page: string;
+        };
         StepPart: {
             name: string;
             /** Format: int32 */
@@ -1766,6 +3541,35 @@ export interface components {
             loops: components["schemas"]["LoopView"][];
             functions: string[];
             moved: string[];
+        };
+        SubstitutePost: {
+            part: string;
+            diameter: components["schemas"]["Quantity"];
+            length: components["schemas"]["Quantity"];
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            stack?: string;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            depth?: string;
+        };
+        SubstituteView: {
+            part: string;
+            /** Format: int32 */
+            quantity: number;
+            size: string;
+            why: string;
+            by: string;
+        };
+        Supplier: {
+            id: string;
+            name: string;
+            contact: string;
+            /** Format: int32 */
+            claimDays: number;
+            /**
+             * Format: int32
+             * @default 7
+             */
+            partsDays: number;
         };
         SupportPlace: {
             x: string;
@@ -1813,6 +3617,30 @@ export interface components {
             freedom: components["schemas"]["LedgerLine"][];
             guarded: boolean;
         };
+        ToBuyLine: {
+            id: string;
+            what: string;
+            why: string;
+            for: string;
+            /** Format: date */
+            since: string;
+            state: components["schemas"]["BuyState"];
+            /** Format: date */
+            due: null | string;
+            note: string;
+        };
+        TransmitterBrought: {
+            name: string;
+            memories: string;
+            /** Format: int32 */
+            freeMemories?: null | number;
+        };
+        TransmitterHeld: {
+            name: string;
+            memories: string;
+            /** Format: int32 */
+            freeMemories: null | number;
+        };
         TravelAdviceView: {
             /** Format: double */
             percent: null | number;
@@ -1830,11 +3658,52 @@ export interface components {
             minutesPossible: number;
             /** Format: double */
             minutesAll: number;
+            walk: components["schemas"]["WalkPointView"][];
+            substitutes: components["schemas"]["SubstituteView"][];
+            claims: components["schemas"]["ClaimsView"];
+            lastCount: null | components["schemas"]["LastEntryView"];
         };
         /** @enum {unknown} */
         Verdict: "in" | "inClose" | "outClose" | "out" | null;
         /** @enum {unknown} */
+        WalkAnswer: "sound" | "finding" | "notFitted" | null;
+        WalkPointView: {
+            id: string;
+            title: string;
+            part: string;
+            kind: components["schemas"]["PlaceKind"];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            down: number;
+            feel: string;
+            answer: null | components["schemas"]["WalkAnswer"];
+            by: string;
+            findingTag: string;
+        };
+        /** @enum {unknown} */
         Way: "up" | "down" | "right" | "left" | "out";
+        WayOut: {
+            disposition: components["schemas"]["Disposition"];
+            allowed: boolean;
+            words: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            cureMinutes: number;
+            glue: string;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            ready: string;
+            effect: string;
+        };
     };
     responses: never;
     parameters: never;

@@ -1,0 +1,29 @@
+using System.Collections.Immutable;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>The sheet as one job works to it: the revision on file, the values a lead gave, without the steps of schools not chosen, with a step for each repair.</summary>
+public static class EffectiveSheet
+{
+    /// <summary>To be called by whatever changes one of those.</summary>
+    public static JobState Resheet(this JobState state)
+    {
+        var left = state.Built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
+        var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
+
+        // A step left out passes on what it waited for, so that nothing after it waits in vain.
+        var steps = left.Select(s => s.After.All(known.Contains) ? s : s with { After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()] });
+        return state with
+        {
+            Sheet = state.Built with { Given = state.Receive.Given, Steps = [.. steps, .. state.Unpack.Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(state.Built, f))] },
+        };
+    }
+
+    private static string Chosen(JobState state, string school) =>
+        state.Receive.Schools.GetValueOrDefault(school)?.Option ?? Receive.Schools.Find(school)?.Default.Id ?? "";
+
+    private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known) =>
+        known.Contains(step) ? [step] : sheet.Step(step)?.After.SelectMany(a => Through(sheet, a, known)) ?? [];
+}

@@ -1,0 +1,105 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>What the shop has on its shelf. Lead lengths in mm.</summary>
+public sealed record Stock(ImmutableArray<string> Tools, ImmutableArray<string> Adhesives, ImmutableArray<double> LeadLengths);
+
+/// <summary>A line of the to-buy list: what, why, for which step, since when it is known, and where it has got to.</summary>
+public sealed record ToBuyLine(string Id, string What, string Why, string For, DateOnly Since, BuyState State, DateOnly? Due, string Note);
+
+/// <summary>Everything that must be bought, derived on the first day from sheet, schools, receiver, packs and what the shop has.</summary>
+public static class ToBuy
+{
+    // Slack so that a lead is never taut where a wing parts.
+    private const double Slack = 40;
+
+    public static ImmutableArray<ToBuyLine> Of(JobState state, Stock stock) =>
+    [
+        .. Asked(state, stock).DistinctBy(a => a.Id).Select(a => state.Receive.Bought.TryGetValue(a.Id, out var b)
+            ? new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, b.State, b.Due, b.Note)
+            : new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, BuyState.Open, null, "")),
+    ];
+
+    private static IEnumerable<(string Id, string What, string Why, string For)> Asked(JobState state, Stock stock) =>
+        [.. Power(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
+
+    private static IEnumerable<(string Id, string What, string Why, string For)> Power(JobState state)
+    {
+        var (sheet, r) = (state.Sheet, state.Receive);
+        if (!r.Packs.Any(p => ReceiveRequirements.PackFits(sheet, p.Battery).Fits) && sheet.Geometry.Bay is { } bay)
+        {
+            yield return ("pack/fits", $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}", ReceiveRequirements.PackFits(sheet, r.Battery!).Why, "Balance");
+        }
+
+        foreach (var pack in sheet.Power.Packs.Where(p => p.Connector.Length > 0 && r.Battery is { Connector.Length: > 0 } b && !p.Connector.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)))
+        {
+            yield return ("adapter/pack", $"Adapter, {r.Battery!.Connector} to {pack.Connector}", "The pack's connector is not the controller's.", "Bind");
+        }
+
+        var draw = sheet.Power.Motors.Sum(m => (double)(m.Draw?.High ?? 0));
+        if (r.Battery is { CRating: { } c } flight && draw > 0 && c * (double)flight.Capacity.Nominal / 1000 < draw)
+        {
+            yield return ("pack/c-rating", $"Flight pack of at least {Numbers.Say(Math.Ceiling(draw * 1000 / (double)flight.Capacity.Nominal))} C", $"{Numbers.Say(draw)} A from {flight.Capacity.Text} at {Numbers.Say(c)} C gives only {Numbers.Say(c * (double)flight.Capacity.Nominal / 1000)} A.", "Check");
+        }
+
+        if (ReceiveRequirements.PortsEnough(sheet, r.ReceiverChannels) is { Enough: false } ports)
+        {
+            yield return ("receiver/ports", $"Receiver with {sheet.Radio.Functions.Length} channels or more", ports.Why, "Wire");
+        }
+    }
+
+    private static IEnumerable<(string Id, string What, string Why, string For)> Leads(JobState state, Stock stock)
+    {
+        var sheet = state.Sheet;
+        foreach (var lead in sheet.Leads.Where(l => l.Reach is not null))
+        {
+            var own = sheet.Servos.FirstOrDefault(s => s.Id == lead.From)?.Lead ?? 0;
+            var wanting = lead.Reach!.Value + Slack - own;
+            if (wanting <= 0)
+            {
+                continue;
+            }
+
+            var length = stock.LeadLengths.Where(l => l >= wanting).DefaultIfEmpty(wanting).Min();
+            yield return ($"lead/{lead.Id}", $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for {(lead.Label.Length > 0 ? lead.Label : lead.Id)}", $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and {Numbers.Say(Slack)} mm are left slack.", "Wire");
+        }
+
+        var pairs = sheet.Surfaces.Where(s => s.Side == "left" && s.Functions.Length == 1 && sheet.Surfaces.Any(o => o.Side == "right" && o.Kind == s.Kind && o.On == s.On)).Select(s => s.Kind).Distinct().ToArray();
+        var yLead = state.Receive.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
+        var ports = state.Receive.Receiver?.Ports ?? state.Receive.ReceiverChannels;
+        var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
+        var shortOf = Math.Max(0, plugs - ports);
+        foreach (var kind in yLead ? pairs : pairs.Take(shortOf))
+        {
+            yield return ($"y-lead/{kind}", $"Y-lead for the two {kind}s", yLead ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.", "Wire");
+        }
+    }
+
+    private static IEnumerable<(string Id, string What, string Why, string For)> Glue(JobState state, Stock stock)
+    {
+        foreach (var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Build.Progress(s.Id)?.Done is null))
+        {
+            var advice = AdhesiveAdviser.For(step.Bond!.A, step.Bond.B, step.Bond.Kind);
+            var name = advice.Name == "foam-safe contact" && state.Receive.Schools.GetValueOrDefault(Schools.FoamGlue)?.Option == "epoxy" ? "slow epoxy" : advice.Name;
+            if (!stock.Adhesives.Contains(name, StringComparer.OrdinalIgnoreCase))
+            {
+                yield return ($"glue/{name.Replace(' ', '-')}", char.ToUpperInvariant(name[0]) + name[1..], $"{step.Bond.A} to {step.Bond.B}, {step.Bond.Kind}; not on the shop's shelf.", step.Title);
+            }
+        }
+    }
+
+    private static IEnumerable<(string Id, string What, string Why, string For)> Tools(JobState state, Stock stock)
+    {
+        foreach (var step in state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null))
+        {
+            foreach (var tool in step.Tools.Where(t => !stock.Tools.Contains(t, StringComparer.OrdinalIgnoreCase)))
+            {
+                yield return ($"tool/{tool.Replace(' ', '-')}", char.ToUpperInvariant(tool[0]) + tool[1..], "Not among the shop's tools.", step.Title);
+            }
+        }
+    }
+}

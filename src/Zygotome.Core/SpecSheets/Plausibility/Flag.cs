@@ -1,0 +1,32 @@
+using System.Security.Cryptography;
+using System.Text;
+
+namespace Zygotome.Core.SpecSheets.Plausibility;
+
+/// <summary>A number that may have been misread or misprinted. A flag never blocks.</summary>
+/// <param name="Id">Stable for the same rule, place and printed value, so that its answer is found again.</param>
+/// <param name="Path">Where in the file, such as <c>$.throws[2].up</c>.</param>
+/// <param name="Reason">Why it is doubted, with the numbers.</param>
+/// <param name="Misreading">What it may have been; empty when nothing suggests itself.</param>
+/// <param name="Suggestion">The text to put in its place on "corrected"; empty when there is none.</param>
+public sealed record Flag(string Id, string Path, string Reason, string Misreading, string Suggestion)
+{
+    internal static Flag Of(string rule, string path, string printed, string reason, string misreading = "", string suggestion = "") =>
+        new(IdOf(rule, path, printed), path, reason, misreading, suggestion);
+
+    private static string IdOf(string rule, string path, string printed) =>
+        $"{rule}-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{path}\n{printed}")).AsSpan(0, 4))}";
+}
+
+/// <summary>What somebody said of a flag.</summary>
+public enum FlagAnswer
+{
+    /// <summary>The number was wrong here; the sheet now says another.</summary>
+    Corrected,
+
+    /// <summary>The manual does print it.</summary>
+    AsPrinted,
+
+    /// <summary>The maker was asked and says so.</summary>
+    ConfirmedWithMaker,
+}

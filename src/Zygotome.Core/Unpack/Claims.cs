@@ -1,0 +1,57 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>A claim as sent, with what came of it.</summary>
+public sealed record Claimed(
+    string Id, int Number, string To, ImmutableArray<string> Findings, ImmutableArray<ClaimedShortage> Shortages, string Wish, string LetterHash, string MailHash, Evidence Evidence)
+{
+    public ClaimAnswer? Answer { get; init; }
+
+    public Evidence? Arrived { get; init; }
+}
+
+public sealed record ClaimAnswer(ClaimAnswerKind Kind, string Words, DateOnly? PartsDue, Evidence Evidence);
+
+/// <summary>Something a claim could be made for. <paramref name="Stands"/> is false when it happened here.</summary>
+public sealed record Claimable(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent);
+
+/// <summary>What can be claimed from the supplier, and until when.</summary>
+public static class Claims
+{
+    /// <summary>Every finding that is not cosmetic, and every shortage or wrong part of a counted bag.</summary>
+    public static IEnumerable<Claimable> Of(JobState state)
+    {
+        foreach (var f in state.Unpack.Findings.Where(f => f.Grading.Grade != Grade.Cosmetic))
+        {
+            yield return new Claimable(
+                f.Id, false, $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}", f.Origin.Claimable, $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
+                state.Unpack.Claims.Any(c => c.Findings.Contains(f.Id)));
+        }
+
+        foreach (var part in state.Sheet.Parts)
+        {
+            if (Short(state, part.Id) is > 0 and var n)
+            {
+                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, "counted short", state.Unpack.Claims.Any(c => c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
+            }
+        }
+    }
+
+    /// <summary>How many of a part are short in a counted bag; 0 while the bag is not counted.</summary>
+    public static int Short(JobState state, string part) =>
+        state.Sheet.Part(part) is { } p && Counting.Of(state.Sheet, state.Unpack, p) is { Standing: CountStanding.Missing or CountStanding.Wrong } count ? count.Short : 0;
+
+    /// <summary>Whether something stands that was never claimed: then the window matters.</summary>
+    public static bool Waiting(JobState state) => !state.Released && Of(state).Any(c => c.Stands && !c.Sent);
+
+    /// <summary>Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.</summary>
+    public static int? DaysLeft(JobState state, DateOnly today) => Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
+
+    internal static JobState Change(JobState state, Entry entry, string claim, Func<Claimed, Claimed> change)
+    {
+        var at = state.Unpack.Claims.FindIndex(c => c.Id == claim);
+        return at < 0 ? state.NotSupported(entry) : state with { Unpack = state.Unpack with { Claims = state.Unpack.Claims.SetItem(at, change(state.Unpack.Claims[at])) } };
+    }
+}

@@ -1,0 +1,58 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>A repair decided on becomes a step of the job: hands-on time, bond, what it disturbs, and the re-inspection that follows.</summary>
+public static class RepairSteps
+{
+    public static string IdOf(Finding finding) => $"repair-{finding.Tag.ToLowerInvariant()}";
+
+    public static StepSpec Of(SpecSheet sheet, Finding f)
+    {
+        var replace = f.Disposition == Disposition.Replace;
+        var plan = RepairPlan.Of(sheet, f);
+        var inspector = f.Grading.Grade == Grade.FlightCritical ? "Re-inspected by somebody other than who repairs it." : "Re-inspected before release.";
+        return new StepSpec(
+            IdOf(f), Stage.Build, $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {f.Place.Replace('-', ' ')}", [], plan.Minutes, ImmutableSortedDictionary<string, int>.Empty, [],
+            replace ? null : plan.Bond, [], [], [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)], new StepNeeds(false, true, 1), plan.Cautions, $"{plan.Words} {inspector}", "") { Repairs = f.Id };
+    }
+
+    /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
+    internal static JobState Made(JobState state, Entry entry, Finding f, string how, DateTimeOffset? handleAt)
+    {
+        var step = Of(state.Built, f);
+        var done = state.Build.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);
+        return (state with
+        {
+            Unpack = state.Unpack.With(f with { Repair = new Repair(how, entry.By, entry.ObservedAt, handleAt), Sound = false, Reinspection = null, ReinspectedBy = null }),
+            Build = state.Build with { Steps = state.Build.Steps.SetItem(step.Id, done with { Done = Evidence.Of(entry), HandleAt = handleAt, FullAt = done.FullAt ?? handleAt }) },
+        }).Disturb(entry, $"{(f.Disposition == Disposition.Replace ? "Replacement" : "Repair")} for {f.Tag}", step.Disturbs);
+    }
+}
+
+/// <summary>What a repair takes: minutes at the bench, the joint it makes, glue, mass added (g), cure (min).</summary>
+public sealed record RepairPlan(double Minutes, BondSpec? Bond, string Glue, double HandleMinutes, double FullMinutes, double Grams, string Words, ImmutableArray<string> Cautions)
+{
+    /// <summary>From place, kind and size (mm): a base of minutes for the kind, more for length; the adhesive by the material.</summary>
+    public static RepairPlan Of(SpecSheet sheet, Finding f)
+    {
+        var material = f.PlaceKind == PlaceKind.Canopy ? "clear canopy plastic" : sheet.Kit.Material.Length > 0 ? sheet.Kit.Material : "EPO";
+        if (f.Kind == FindingKind.Scuff || (f.Kind == FindingKind.Dent && f.Grading.Grade == Grade.Cosmetic))
+        {
+            return new RepairPlan(8, null, "none", 0, 0, 0, "Clean it, warm a dent with a damp cloth, touch in the colour.", []);
+        }
+
+        var perHundred = f.Kind switch { FindingKind.Crush or FindingKind.Crease => 20, FindingKind.Parting => 12, _ => 14 };
+        var first = FindingGrades.Grounds(f.PlaceKind) ? 25 : 12;
+        var minutes = Math.Round(first + (perHundred * f.Size / 100));
+        var glue = AdhesiveAdviser.For(material, f.PlaceKind == PlaceKind.Spar ? "carbon" : material, f.PlaceKind switch { PlaceKind.Hinge => "hinge", PlaceKind.Canopy => "canopy", PlaceKind.Servo => "servo", _ => "structural" });
+        var grams = Numbers.Round(Math.Round((1 + (f.Size * 0.03)) * glue.GramsFactor, 1));
+        return new RepairPlan(
+            minutes, new BondSpec(material, f.PlaceKind == PlaceKind.Spar ? "carbon" : material, glue.Job), glue.Name, glue.HandleMinutes, glue.FullMinutes, grams,
+            $"{glue.Preparation} {glue.Name}, {Numbers.Say(glue.HandleMinutes)} min to handle.{(f.PlaceKind == PlaceKind.Hinge ? " Free movement before it sets and after." : "")}", [.. glue.Harms.Select(h => $"Not here: {h}.")]);
+    }
+}

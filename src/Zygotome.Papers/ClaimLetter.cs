@@ -1,0 +1,137 @@
+using System.Globalization;
+using MimeKit;
+using SkiaSharp;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Papers;
+
+/// <summary>What a claim is written from.</summary>
+/// <param name="Photos">Stored pictures by hash.</param>
+public sealed record ClaimPaper(JobState State, int Number, Supplier To, IReadOnlyList<Finding> Findings, IReadOnlyList<ClaimedShortage> Shortages, string Wish, Person By, DateTimeOffset At, IReadOnlyDictionary<string, byte[]> Photos);
+
+/// <summary>The claim to a supplier: a letter with drawing and pictures as PDF, and the mail that carries it. The owner is not named in either.</summary>
+public static class ClaimLetter
+{
+    public static string Title(ClaimPaper p) => $"Claim {p.State.Receive.Number}-{p.Number}";
+
+    public static byte[] Pdf(ClaimPaper p)
+    {
+        using var stream = new MemoryStream();
+        var state = p.State;
+        var metadata = new SKDocumentPdfMetadata { Title = Title(p), Author = state.Receive.Rules.Shop, Creation = p.At.UtcDateTime, Modified = p.At.UtcDateTime, Producer = "Zygotome" };
+        using (var document = SKDocument.CreatePdf(stream, metadata))
+        {
+            using (var s = new Sheets(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
+            {
+                s.Y += 18;
+                s.Draw(Title(p), Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
+                s.Y += 8;
+                foreach (var paragraph in Opening(p))
+                {
+                    s.Paragraph(paragraph, 10.5f);
+                }
+
+                Lists(s, p);
+                foreach (var side in p.Findings.Select(f => f.View).Distinct().Order())
+                {
+                    s.Heading(side switch { DrawingSide.Below => "Seen from below", DrawingSide.Side => "Seen from its left", _ => "Seen from above" }, 11);
+                    DrawingOnPaper.Put(s, Drawings.Of(state.Sheet, side), p.Findings, 230);
+                }
+
+                Pictures(s, p);
+                s.Heading("Asked for", 11);
+                s.Paragraph(p.Wish.Length > 0 ? p.Wish : "Replacement of the parts named above.", 10.5f);
+                s.Paragraph($"{p.By.Name}, {state.Receive.Rules.Shop}", 10.5f);
+            }
+
+            document.Close();
+        }
+
+        return stream.ToArray();
+    }
+
+    /// <summary>The mail as an .eml file: plain words, the letter attached, the pictures attached.</summary>
+    public static byte[] Eml(ClaimPaper p, byte[] letter)
+    {
+        using var message = new MimeMessage();
+        message.From.Add(new MailboxAddress(p.State.Receive.Rules.Shop, "claims@shop.invalid"));
+        message.To.Add(MailboxAddress.TryParse(p.To.Contact, out var to) ? new MailboxAddress(p.To.Name, to.Address) : new MailboxAddress(p.To.Name, "unknown@supplier.invalid"));
+        message.Subject = $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
+        message.Date = p.At;
+        message.MessageId = $"{p.State.JobId}-{p.Number}@shop.invalid";
+        var body = new BodyBuilder { TextBody = string.Join("\r\n\r\n", Opening(p).Concat(Lines(p)).Append(p.Wish).Where(t => t.Length > 0)) + "\r\n" };
+        body.Attachments.Add($"{Title(p).Replace(' ', '-')}.pdf", letter, new ContentType("application", "pdf"));
+        foreach (var (finding, photo, i) in Taken(p))
+        {
+            body.Attachments.Add($"{finding.Tag}-{i + 1}.jpg", p.Photos[photo.Hash], new ContentType("image", "jpeg"));
+        }
+
+        message.Body = body.ToMessageBody();
+        using var stream = new MemoryStream();
+        message.WriteTo(FormatOptions.Default, stream);
+        return stream.ToArray();
+    }
+
+    private static IEnumerable<string> Opening(ClaimPaper p)
+    {
+        var r = p.State.Receive;
+        yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. {p.At.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
+        yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on {r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote}" : "")}.";
+    }
+
+    private static IEnumerable<string> Lines(ClaimPaper p)
+    {
+        foreach (var f in p.Findings)
+        {
+            yield return $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Numbers.Say(f.Size)} mm, {UnpackWords.Place(f.PlaceKind)}, {f.Place.Replace('-', ' ')}; {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). {(f.Origin.Origin == Origin.Transport ? "From transport" : "From the factory")}: {f.Origin.Why}{(f.Note.Length > 0 ? $" {f.Note}" : "")}";
+        }
+
+        foreach (var shortage in p.Shortages)
+        {
+            yield return $"{shortage.Quantity} × {shortage.Name} missing from bag {shortage.Bag}.";
+        }
+    }
+
+    private static void Lists(Sheets s, ClaimPaper p)
+    {
+        s.Heading($"{p.Findings.Count} damaged, {p.Shortages.Count} short", 11);
+        foreach (var line in Lines(p))
+        {
+            s.Paragraph(line, 10);
+            s.Y += 3;
+        }
+    }
+
+    private static IEnumerable<(Finding Finding, PhotoKept Photo, int Index)> Taken(ClaimPaper p) =>
+        p.Findings.SelectMany(f => f.Photos.Select((photo, i) => (f, photo, i))).Where(t => p.Photos.ContainsKey(t.photo.Hash));
+
+    private static void Pictures(Sheets s, ClaimPaper p)
+    {
+        const float Wide = 248, Tall = 186;
+        var taken = Taken(p).ToArray();
+        for (var i = 0; i < taken.Length; i += 2)
+        {
+            s.Keep(Tall + 24);
+            s.Y += 10;
+            foreach (var (t, k) in taken.Skip(i).Take(2).Select((t, k) => (t, k)))
+            {
+                using var image = SKImage.FromEncodedData(p.Photos[t.Photo.Hash]);
+                if (image is null)
+                {
+                    continue;
+                }
+
+                var scale = Math.Min(Wide / image.Width, Tall / image.Height);
+                var x = Sheets.Margin + (k * (Wide + 14));
+                s.Canvas.DrawImage(image, new SKRect(x, s.Y, x + (image.Width * scale), s.Y + (image.Height * scale)), new SKSamplingOptions(SKFilterMode.Linear));
+                s.Draw($"{t.Finding.Tag}{(t.Photo.Note.Length > 0 ? $": {t.Photo.Note}" : "")}", x, s.Y + Tall + 11, Typefaces.Text, 8.5f, Sheets.Pencil);
+            }
+
+            s.Y += Tall + 16;
+        }
+    }
+}

@@ -1,0 +1,135 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json.Nodes;
+using CsvHelper;
+using CsvHelper.Configuration;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.SpecSheets.Editing;
+
+namespace Zygotome.Papers;
+
+/// <summary>Rows read from a table file, or every mistake in it with its line.</summary>
+public sealed record CsvRows(JsonArray? Rows, IReadOnlyList<SheetError> Mistakes);
+
+/// <summary>
+/// Parts list and throws as CSV. Written with commas, quotes where needed, UTF-8 with a byte-order mark; a cell that a table
+/// program would run as a formula gets an apostrophe before it, which reading takes off again. Reads commas, semicolons and tabs, decimal commas,
+/// with or without the mark.
+/// </summary>
+public static class SheetCsv
+{
+    private const int MostLines = SpecSheet.MostParts;
+
+    /// <summary>Columns of a list, as they are named in the header: a field's path within its row.</summary>
+    private static ListSpec List(string name) => FormSpec.List("$." + name)!;
+
+    public static byte[] Write(JsonObject sheet, string list)
+    {
+        var spec = List(list);
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n" }))
+        {
+            foreach (var field in spec.Fields)
+            {
+                csv.WriteField(field.Name);
+            }
+
+            csv.NextRecord();
+            foreach (var i in Enumerable.Range(0, (JsonPath.Get(sheet, "$." + list) as JsonArray)?.Count ?? 0))
+            {
+                foreach (var field in spec.Fields)
+                {
+                    csv.WriteField(Harmless(Cell(JsonPath.Get(sheet, $"$.{list}[{i}].{field.Name}"))));
+                }
+
+                csv.NextRecord();
+            }
+        }
+
+        return [.. Encoding.UTF8.Preamble, .. Encoding.UTF8.GetBytes(text.ToString())];
+    }
+
+    public static CsvRows Read(byte[] bytes, string list)
+    {
+        var spec = List(list);
+        string text;
+        try
+        {
+            text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes.AsSpan().StartsWith(Encoding.UTF8.Preamble) ? bytes.AsSpan(3) : bytes);
+        }
+        catch (DecoderFallbackException)
+        {
+            return new CsvRows(null, [new SheetError("line 1", "This is not UTF-8 text; save the table as CSV, UTF-8.")]);
+        }
+
+        var first = text.Split('\n', 2)[0];
+        var separator = new[] { ",", ";", "\t" }.MaxBy(s => first.Split(s).Length)!;
+        var mistakes = new List<SheetError>();
+        var rows = new JsonArray();
+        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = separator, BadDataFound = null, MissingFieldFound = null, TrimOptions = TrimOptions.Trim, IgnoreBlankLines = true });
+        if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is null)
+        {
+            return new CsvRows(null, [new SheetError("line 1", "The file is empty; its first line names the columns.")]);
+        }
+
+        var columns = csv.HeaderRecord.Select(h => spec.Fields.FirstOrDefault(f => f.Name.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase) || f.Label.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase))).ToArray();
+        mistakes.AddRange(csv.HeaderRecord.Where((h, i) => columns[i] is null && h.Trim().Length > 0).Select(h => new SheetError("line 1", $"There is no column \"{h.Trim()}\"; known are {string.Join(", ", spec.Fields.Select(f => f.Name))}.")));
+        while (csv.Read())
+        {
+            if (rows.Count >= MostLines)
+            {
+                return new CsvRows(null, [new SheetError($"line {csv.Parser.RawRow}", $"This list is longer than {MostLines} lines; that is no kit's list. Nothing was taken.")]);
+            }
+
+            rows.Add(Row(csv, columns, mistakes));
+        }
+
+        return new CsvRows(mistakes.Count == 0 ? rows : null, mistakes);
+    }
+
+    private static JsonObject Row(CsvReader csv, FieldSpec?[] columns, List<SheetError> mistakes)
+    {
+        var row = new JsonObject();
+        for (var i = 0; i < columns.Length; i++)
+        {
+            if (columns[i] is not { } field || csv.GetField(i) is not { Length: > 0 } cell)
+            {
+                continue;
+            }
+
+            if (!SheetEdits.Value(field, Unharmed(cell)).Try(out var value, out var refusal))
+            {
+                mistakes.Add(new SheetError($"line {csv.Parser.RawRow}, {field.Name}", refusal.Text));
+            }
+            else if (value is not null)
+            {
+                JsonPath.Set(row, "$." + field.Name, value);
+            }
+        }
+
+        if (row.ContainsKey("name") && !row.ContainsKey("id"))
+        {
+            row["id"] = Core.SpecSheets.Archetypes.ArchetypeSheet.IdOf(row["name"]!.ToString());
+        }
+
+        return row;
+    }
+
+    private static string Cell(JsonNode? node) => node switch
+    {
+        null => "",
+        JsonArray a => string.Join("; ", a.Select(Cell)),
+        JsonObject o when o["notStated"] is not null => "",
+        JsonObject o when o["assumed"] is { } inner => Cell(inner),
+        JsonObject o when o["taken"] is { } taken => Cell(taken),
+        JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Cell(p.Value)}")),
+        _ => node.GetValueKind() switch { System.Text.Json.JsonValueKind.True => "yes", System.Text.Json.JsonValueKind.False => "no", _ => node.ToString() },
+    };
+
+    // A quantity may begin with a minus or plus; it is a number to every table program and harmless.
+    private static string Harmless(string cell) =>
+        cell.Length > 0 && cell[0] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'' && QuantityParser.Parse(cell).Refused is not null ? "'" + cell : cell;
+
+    private static string Unharmed(string cell) => cell.Length > 1 && cell[0] == '\'' && cell[1] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'' ? cell[1..] : cell;
+}

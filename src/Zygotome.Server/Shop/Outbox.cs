@@ -1,0 +1,40 @@
+using Zygotome.Store;
+
+namespace Zygotome.Server.Shop;
+
+/// <summary>
+/// The simulated mail service: a folder that a real one would empty. Mail is written to the database with the entry that sends it and
+/// put here after the commit; what a crash kept back is put here at the next start.
+/// </summary>
+internal sealed class Outbox(ServerOptions options, MailStore mail, TimeProvider clock, ILogger<Outbox> log)
+{
+    private readonly Lock _one = new();
+
+    public string Folder { get; } = Path.Combine(options.Data, "outbox");
+
+    public void Follow(JournalWriter writer) => writer.Moved += (_, _) => Deliver();
+
+    public void Deliver()
+    {
+        lock (_one)
+        {
+            foreach (var waiting in mail.Waiting())
+            {
+                try
+                {
+                    Directory.CreateDirectory(Folder);
+                    var whole = Path.Combine(Folder, waiting.File);
+                    File.WriteAllBytes(whole + ".part", waiting.Bytes);
+                    File.Move(whole + ".part", whole, overwrite: true);
+                    mail.Delivered(waiting.Hash, clock.GetUtcNow());
+                }
+                catch (IOException e)
+                {
+                    // It stays in the database and is tried again with the next mail or start.
+                    log.LogWarning("The outbox could not be written: {Reason}", e.Message);
+                    return;
+                }
+            }
+        }
+    }
+}
