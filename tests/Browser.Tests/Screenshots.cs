@@ -9,10 +9,15 @@ public sealed class Screenshots
     private static readonly (string Name, string Path, int Width, int Height, bool Dim)[] Views =
     [
         ("jobs", "/jobs", 1280, 800, false),
+        ("bench", "/bench", 1280, 800, false),
         ("spec-sheets", "/sheets", 1280, 800, false),
-        ("receive", "/jobs/J-0152/receive", 1280, 800, false),
+        ("spec-sheet-new", "/sheets/new", 1280, 800, false),
+        ("receive", "/jobs/J-0153/receive", 1280, 800, false),
         ("receive-new", "/jobs/new", 1280, 800, false),
-        ("unpack", "/jobs/J-0152/unpack", 1280, 800, false),
+        ("unpack", "/jobs/J-0150/unpack?room=findings", 1280, 800, false),
+        ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
+        ("unpack-walk-upright", "/jobs/J-0148/unpack?room=walk", 834, 1112, false),
+        ("claim", "/jobs/J-0150/unpack?room=claim", 1280, 800, false),
         ("build", "/jobs/J-0151/build", 1280, 800, false),
         ("bind", "/jobs/J-0147/bind", 1280, 800, false),
         ("throws", "/jobs/J-0147/throws", 1280, 800, false),

@@ -23,12 +23,12 @@ internal sealed class Bench
 
     private readonly List<Entry> _journal = [];
 
-    public Bench(SpecSheet? sheet = null)
+    public Bench(SpecSheet? sheet = null, Supplier? supplier = null)
     {
         State = new JobState(sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var rules = new ShopRules("Test shop", "UTC", false, 1.0m, false);
-        Do(new JobOpened("J-0001", "c-1", State.Sheet.Kit.Id, 1, State.Sheet.Hash, Battery(), 8, DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5), "1", BalanceSchool.ForwardThird, rules));
+        Do(new JobOpened("J-0001", "c-1", State.Sheet.Kit.Id, 1, State.Sheet.Hash, Battery(), 8, DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5), "1", BalanceSchool.ForwardThird, rules, Supplier: supplier));
     }
 
     public JobState State { get; private set; }
@@ -58,6 +58,9 @@ internal sealed class Bench
         _journal.Add(entry);
         return entry;
     }
+
+    /// <summary>Puts a sheet on file for this job to move to.</summary>
+    public void Know(SpecSheet sheet) => State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) };
 
     /// <summary>The refusal this would get; null when it would be taken. Nothing is recorded.</summary>
     public Refusal? Refused(EntryBody body, Person? by = null) => Ask(body, by, null).Answer.Refused;
@@ -90,6 +93,11 @@ internal sealed class Bench
         foreach (var bag in State.Sheet.Parts.Select(p => p.Bag).Distinct())
         {
             Do(new BagCounted(bag, true));
+        }
+
+        foreach (var point in InspectionRoute.Of(State.Sheet))
+        {
+            Do(new Walked(point.Id, WalkAnswer.Sound));
         }
 
         return this;

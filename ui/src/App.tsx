@@ -11,7 +11,11 @@ import { ReceiveNew } from './stages/receive/ReceiveNew';
 import { Jobs } from './shop/Jobs';
 import { Later } from './shop/Later';
 import { Outside } from './shop/Outside';
-import { Sheets } from './shop/Sheets';
+import { Bench } from './shop/Bench';
+import { Editor } from './shop/sheets/Editor';
+import { NewSheet } from './shop/sheets/NewSheet';
+import { SheetPage } from './shop/sheets/SheetPage';
+import { Sheets } from './shop/sheets/Sheets';
 import { SignIn } from './shop/SignIn';
 
 export function App() {
@@ -45,7 +49,11 @@ export function App() {
         <Route path="/sign-in" element={<SignIn />} />
         <Route path="/jobs/new" element={<ReceiveNew />} />
         <Route path="/jobs/:id/:stage" element={<JobFrame room={room} turn={turn} />} />
+        <Route path="/drafts/:id" element={<Editor />} />
         <Route element={<Outside room={room} turn={turn} />}>
+          <Route path="/bench" element={<Bench />} />
+          <Route path="/sheets/new" element={<NewSheet />} />
+          <Route path="/sheets/:id/:revision" element={<SheetPage />} />
           <Route path="/jobs" element={<Jobs />} />
           <Route path="/sheets" element={<Sheets />} />
           <Route path="/:later" element={<Later />} />

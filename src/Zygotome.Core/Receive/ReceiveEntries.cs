@@ -96,7 +96,7 @@ public sealed record JobOpened(
             ?? (ReceivedOn is { } on && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
                 ? new Refusal("receive/received-on", $"{on:yyyy-MM-dd} is more than a year from today.", "body.receivedOn") : null);
 
-    public override JobState Apply(JobState state, Entry entry) => state with
+    public override JobState Apply(JobState state, Entry entry) => (state with
     {
         Receive = new ReceiveState
         {
@@ -120,7 +120,7 @@ public sealed record JobOpened(
             Carton = Carton,
             CartonNote = CartonNote,
         },
-    };
+    }).Resheet();
 
     public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
 }

@@ -4,34 +4,6 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.SpecSheets;
 
-/// <summary>A mistake in a sheet file: where (a JSON path such as <c>$.throws[2].up</c>) and what.</summary>
-public sealed record SheetError(string Path, string Text);
-
-/// <summary>What reading a file brings to light beside its values.</summary>
-internal sealed class SheetMarks
-{
-    private const int MostErrors = 200;
-
-    public List<SheetError> Errors { get; } = [];
-
-    /// <summary>Paths of what the maker did not state: <c>{ "assumed": … }</c> in place of a value, or <c>"assumed": true</c> in a row.</summary>
-    public SortedSet<string> Assumed { get; } = new(StringComparer.Ordinal);
-
-    /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
-    public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
-
-    /// <summary>Paths where the manual contradicts itself and nobody has decided.</summary>
-    public SortedSet<string> Undecided { get; } = new(StringComparer.Ordinal);
-
-    public void Wrong(string path, string text)
-    {
-        if (Errors.Count < MostErrors)
-        {
-            Errors.Add(new SheetError(path, text));
-        }
-    }
-}
-
 /// <summary>One place in the file. Reads on after a mistake, so that all of them are listed at once.</summary>
 internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMarks Marks)
 {

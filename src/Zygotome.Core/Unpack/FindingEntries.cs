@@ -97,7 +97,7 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "") :
         : Texts.Fits(Note, "body.note");
 
     public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { Repair: not null } f
-        ? state with { Unpack = state.Unpack.With(f with { Sound = Sound, ReinspectedBy = entry.By, Reinspection = Evidence.Of(entry), Repair = Sound ? f.Repair : null }) }
+        ? RepairSteps.Inspected(state with { Unpack = state.Unpack.With(f with { Sound = Sound, ReinspectedBy = entry.By, Reinspection = Evidence.Of(entry), Repair = Sound ? f.Repair : null }) }, f, Sound)
         : state.NotSupported(entry);
 
     public override IEnumerable<string> Shows() => [$"finding/{Finding}"];

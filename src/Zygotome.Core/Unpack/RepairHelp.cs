@@ -34,14 +34,15 @@ public static class RepairHelp
         ];
     }
 
-    /// <summary>The day that many hands-on minutes are over, after so many days of waiting; a cure longer than a day's work adds a night.</summary>
+    /// <summary>The day that many hands-on minutes are over, after so many days of waiting; a cure longer than a day's work adds a night; nobody works at the weekend.</summary>
     private static DateOnly Ready(JobState state, DateOnly today, double minutes, int days, bool night)
     {
         var workdays = (int)Math.Ceiling(Math.Max(1, minutes) / Math.Max(60, state.Receive.Rules.DayMinutes)) + (night ? 1 : 0);
-        var day = today.AddDays(days);
+        static DateOnly Working(DateOnly d) => d.AddDays(d.DayOfWeek == DayOfWeek.Saturday ? 2 : d.DayOfWeek == DayOfWeek.Sunday ? 1 : 0);
+        var day = Working(today.AddDays(days));
         for (var left = workdays - 1; left > 0; left--)
         {
-            day = day.AddDays(day.DayOfWeek == DayOfWeek.Friday ? 3 : day.DayOfWeek == DayOfWeek.Saturday ? 2 : 1);
+            day = Working(day.AddDays(1));
         }
 
         return day;

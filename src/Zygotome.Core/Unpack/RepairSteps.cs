@@ -21,6 +21,12 @@ public static class RepairSteps
             replace ? null : plan.Bond, [], [], [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)], new StepNeeds(false, true, 1), plan.Cautions, $"{plan.Words} {inspector}", "") { Repairs = f.Id };
     }
 
+    /// <summary>Hands were on it: the bead on the rail rests. What was not sound is to be repaired anew, so its step is open again.</summary>
+    internal static JobState Inspected(JobState state, Finding f, bool sound) => state.Build.Progress(IdOf(f)) is not { } progress ? state : state with
+    {
+        Build = state.Build with { Steps = sound ? state.Build.Steps.SetItem(IdOf(f), progress with { Handled = true }) : state.Build.Steps.Remove(IdOf(f)) },
+    };
+
     /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
     internal static JobState Made(JobState state, Entry entry, Finding f, string how, DateTimeOffset? handleAt)
     {

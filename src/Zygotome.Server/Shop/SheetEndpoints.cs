@@ -1,3 +1,4 @@
+using System.Security.Claims;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Airframe;
@@ -25,13 +26,16 @@ public sealed record DifferenceView(string Name, int Before, int After, IReadOnl
 /// <summary>A number that is doubted, on a sheet on file, with its answer when somebody gave one.</summary>
 public sealed record FlagView(Flag Flag, AnswerView? Answer);
 
+/// <summary>What somebody says of a doubted number on file: as printed, or confirmed with the maker.</summary>
+public sealed record FiledAnswerPost(string Flag, FlagAnswer Answer, string Note);
+
 internal static class SheetEndpoints
 {
     public static void MapSheets(this IEndpointRouteBuilder app)
     {
         app.MapGet("/api/sheets", (SheetStore sheets, string? find, int? most) => sheets.Search(find, Math.Clamp(most ?? 24, 1, 60)) is var (found, all)
             ? new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all) : new SheetsView([], 0));
-        app.MapGet("/api/sheets/schema", (HttpContext http) => TypedResults.File(Schema(), "application/schema+json")).AllowAnonymous();
+        app.MapGet("/api/sheets/schema", () => TypedResults.File(Schema(), "application/schema+json"));
         app.MapGet("/api/sheets/{id}", Results<Ok<IReadOnlyList<RevisionCard>>, ProblemHttpResult> (string id, SheetStore sheets) => sheets.Revisions(id) is { Count: > 0 } revisions
             ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([.. revisions.Select(r => new RevisionCard((int)r.Revision, sheets.Find(r.Hash)!.Kit.Source, r.Hash))]) : Problems.NotFound($"sheet {id}"));
         app.MapGet("/api/sheets/{id}/{revision:int}", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, SheetStore sheets, HttpContext http) =>
@@ -39,6 +43,8 @@ internal static class SheetEndpoints
             http.Response.Headers.Link = "</api/sheets/schema>; rel=\"describedby\"";
             return sheets.Bytes(id, revision) is { } bytes ? TypedResults.File(bytes, SheetReader.MediaType, $"{id}-{revision}.sheet.json") : Problems.NotFound($"sheet {id} revision {revision}");
         });
+        app.MapGet("/api/sheets/{id}/{revision:int}/card", Results<Ok<SheetCard>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
+            sheets.Find(id, revision) is { } sheet ? TypedResults.Ok(Card(sheet)) : Problems.NotFound($"sheet {id} revision {revision}"));
         app.MapGet("/api/sheets/{id}/{revision:int}/{list}.csv", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, string list, SheetStore sheets) =>
             list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
                 ? TypedResults.File(SheetCsv.Write(File(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
@@ -53,6 +59,7 @@ internal static class SheetEndpoints
             var answers = drafts.Answers(sheet.Hash).ToDictionary(a => a.Flag, StringComparer.Ordinal);
             return TypedResults.Ok<IReadOnlyList<FlagView>>([.. Plausible.Of(sheet).Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? new AnswerView(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At) : null))]);
         });
+        app.MapPost("/api/sheets/{id}/{revision:int}/answers", Answer);
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
     }
 
@@ -76,6 +83,33 @@ internal static class SheetEndpoints
         }
 
         return sheets.Add(reading.Sheet, bytes).Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
+    }
+
+    // Numbers on file are not changed: "corrected" is the next revision's.
+    private static Results<NoContent, ProblemHttpResult> Answer(string id, int revision, FiledAnswerPost post, ClaimsPrincipal user, SheetStore sheets, DraftStore drafts, TimeProvider clock)
+    {
+        if (sheets.Find(id, revision) is not { } sheet)
+        {
+            return Problems.NotFound($"sheet {id} revision {revision}");
+        }
+
+        if (Plausible.Of(sheet).All(f => f.Id != post.Flag))
+        {
+            return Problems.Of(422, "sheet/flag", "That number is not doubted.", "flag");
+        }
+
+        if (post.Answer == FlagAnswer.Corrected)
+        {
+            return Problems.Of(422, "sheet/on-file", "A sheet on file is not changed; type the next revision.", "answer");
+        }
+
+        if (Core.Texts.Fits(post.Note, "note") is { } unfit)
+        {
+            return Problems.Of(unfit);
+        }
+
+        drafts.Answer(sheet.Hash, new FlagAnswered(post.Flag, post.Answer.ToString(), post.Note, user.Person().Name, clock.GetUtcNow().UtcDateTime.ToString("O")));
+        return TypedResults.NoContent();
     }
 
     private static JsonObject File(byte[] bytes) => DraftEndpoints.Parse(bytes);

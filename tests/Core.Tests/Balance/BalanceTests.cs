@@ -83,7 +83,7 @@ public sealed class BalanceTests
             var bench = new Bench().Unpacked();
             bench.Do(new PackSaid(PackSeen.InBay));
             bench.Do(bench.Weighing(x, $"{front} mm"));
-            var target = BalanceTarget.Of(bench.State.Sheet.Balance.Configurations[0], bench.State.Receive.BalanceSchool)!;
+            var target = BalanceTarget.Of(bench.State.Sheet, bench.State.Sheet.Balance.Configurations[0], bench.State.Receive.BalanceSchool)!;
             var cg = bench.State.Balance.Weighings.Values.Single().Weighed.Calculate().OrDefault()!;
             return BalanceAdvice.For(bench.State, target, cg).Match(
                 a =>
@@ -100,8 +100,8 @@ public sealed class BalanceTests
     [Fact]
     public void The_forward_third_of_the_range_is_aimed_for_and_the_whole_range_judged()
     {
-        var target = BalanceTarget.Of(Bench.Parasol.Balance.Configurations[0], Receive.BalanceSchool.ForwardThird)!;
+        var target = BalanceTarget.Of(Bench.Parasol, Bench.Parasol.Balance.Configurations[0], Core.Receive.BalanceSchool.ForwardThird)!;
         Assert.Equal(("58 to 70 mm", "58 to 62 mm"), (target.Range.ToString(), target.Target.ToString()));
-        Assert.Equal("62 to 66 mm", BalanceTarget.Of(Bench.Parasol.Balance.Configurations[0], Receive.BalanceSchool.Middle)!.Target.ToString());
+        Assert.Equal("62 to 66 mm", BalanceTarget.Of(Bench.Parasol, Bench.Parasol.Balance.Configurations[0], Core.Receive.BalanceSchool.Middle)!.Target.ToString());
     }
 }

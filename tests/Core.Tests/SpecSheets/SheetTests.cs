@@ -91,7 +91,7 @@ public sealed class SheetTests
     public void An_undecided_descending_pair_has_no_limits_until_somebody_decides()
     {
         var sheet = Change(n => n["throws"]![2]!["up"] = "16 mm to 12 mm").Sheet!;
-        var target = Core.Throws.ThrowTargets.Of(sheet, Receive.ShopRules.Default).First(t => t.Id == "throw/elevon-left/elevator/high/up");
+        var target = Core.Throws.ThrowTargets.Of(sheet, Core.Receive.ShopRules.Default).First(t => t.Id == "throw/elevon-left/elevator/high/up");
         Assert.Null(target.Band);
         Assert.Equal("16 mm to 12 mm", target.Printed);
     }

@@ -72,13 +72,13 @@ public sealed class ThrowTests
     [Fact]
     public void Every_row_of_the_sheet_is_a_requirement_for_each_surface_rate_and_way()
     {
-        var ids = ThrowTargets.Of(Bench.Parasol, Receive.ShopRules.Default).Select(t => t.Id).ToArray();
+        var ids = ThrowTargets.Of(Bench.Parasol, Core.Receive.ShopRules.Default).Select(t => t.Id).ToArray();
         Assert.Equal(20, ids.Length);
         Assert.Contains("throw/aileron-left/aileron/high/up", ids);
         Assert.Contains("throw/rudder/rudder/low/left", ids);
 
         // Elevons: each command alone, and both together.
-        var delta = ThrowTargets.Of(Bench.Delta, Receive.ShopRules.Default).Select(t => t.Id).ToArray();
+        var delta = ThrowTargets.Of(Bench.Delta, Core.Receive.ShopRules.Default).Select(t => t.Id).ToArray();
         Assert.Contains("throw/elevon-left/aileron/high/up", delta);
         Assert.Contains("throw/elevon-left/elevator/high/up", delta);
         Assert.Contains("throw/elevon-left/combined/high/up", delta);
@@ -87,11 +87,11 @@ public sealed class ThrowTests
     [Fact]
     public void A_single_value_has_the_sheets_tolerance_and_without_one_the_shops_marked_as_such()
     {
-        var elevator = ThrowTargets.Of(Bench.Parasol, Receive.ShopRules.Default).First(t => t.Id == "throw/elevator-left/elevator/high/up");
+        var elevator = ThrowTargets.Of(Bench.Parasol, Core.Receive.ShopRules.Default).First(t => t.Id == "throw/elevator-left/elevator/high/up");
         Assert.Equal("14.88 to 16.88 mm", elevator.Band!.ToString());
         Assert.False(elevator.ShopTolerance);
         var bare = Bench.Parasol with { Defaults = Bench.Parasol.Defaults with { ThrowTolerance = null } };
-        Assert.Contains("shop's tolerance", ThrowTargets.Of(bare, Receive.ShopRules.Default).First(t => t.Id == elevator.Id).Limits, StringComparison.Ordinal);
+        Assert.Contains("shop's tolerance", ThrowTargets.Of(bare, Core.Receive.ShopRules.Default).First(t => t.Id == elevator.Id).Limits, StringComparison.Ordinal);
     }
 
     [Fact]

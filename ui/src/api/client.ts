@@ -30,3 +30,13 @@ export function answer<T>(result: { data?: T; error?: unknown; response: Respons
     problem,
   );
 }
+
+/** Sends bytes as they are (a file, a picture, a table) and answers like every other call. */
+export async function sendBytes<T>(path: string, body: Blob, type: string): Promise<T> {
+  const response = await fetch(path, { method: 'POST', body, headers: { 'Content-Type': type } });
+  const read: unknown = await response.json().catch(() => undefined);
+  return response.ok ? (read as T) : answer<T>({ error: read ?? {}, response });
+}
+
+/** What went wrong, as a refusal, whatever it was. */
+export const refusalOf = (e: unknown) => (e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached.', ''));

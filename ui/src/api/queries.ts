@@ -3,8 +3,16 @@ import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr';
 import { useEffect, useState } from 'react';
 import { answer, api } from './client';
 
-export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: async () => answer(await api.GET('/api/jobs')) });
-export const useSheets = () => useQuery({ queryKey: ['sheets'], queryFn: async () => answer(await api.GET('/api/sheets')) });
+const keep = <T>(before: T) => before;
+
+export const useJobs = (find = '') => useQuery({ queryKey: ['jobs', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/jobs', { params: { query: { find } } })) });
+export const useSheets = (find = '') => useQuery({ queryKey: ['sheets', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/sheets', { params: { query: { find } } })) });
+export const useCustomers = (find = '') => useQuery({ queryKey: ['customers', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/customers', { params: { query: { find } } })) });
+export const useBench = () => useQuery({ queryKey: ['jobs', 'bench'], queryFn: async () => answer(await api.GET('/api/bench')) });
+export const useDrafts = () => useQuery({ queryKey: ['drafts'], queryFn: async () => answer(await api.GET('/api/drafts')) });
+export const useDraft = (id: string) => useQuery({ queryKey: ['draft', id], retry: false, queryFn: async () => answer(await api.GET('/api/drafts/{id}', { params: { path: { id } } })) });
+export const useTurned = (id: string, side: string, seq: number) =>
+  useQuery({ queryKey: ['job', id, 'drawing', side, seq], enabled: side !== 'plan', placeholderData: keep, queryFn: async () => answer(await api.GET('/api/jobs/{id}/drawing/{side}', { params: { path: { id, side } } })) });
 export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
 export const useCures = () => useQuery({ queryKey: ['cures'], queryFn: async () => answer(await api.GET('/api/bench/cures')), refetchInterval: 30_000 });
 export const useJob = (id: string) => useQuery({ queryKey: ['job', id], queryFn: async () => answer(await api.GET('/api/jobs/{id}', { params: { path: { id } } })) });

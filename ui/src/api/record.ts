@@ -10,6 +10,16 @@ export type Bodies = {
   'receive/battery': Schemas['Entry.BatteryGiven'];
   'receive/receiver': Schemas['Entry.ReceiverGiven'];
   'receive/promised': Schemas['Entry.PromiseChanged'];
+  'receive/value-given': Schemas['Entry.ValueGiven'];
+  'receive/sheet-moved': Schemas['Entry.SheetMoved'];
+  'receive/pack-brought': Schemas['Entry.PackBrought'];
+  'receive/pack-chosen': Schemas['Entry.PackChosen'];
+  'receive/transmitter': Schemas['Entry.TransmitterBrought'];
+  'receive/add-on': Schemas['Entry.AddOnBrought'];
+  'receive/carton': Schemas['Entry.CartonSeen'];
+  'receive/box-photo': Schemas['Entry.BoxPhotographed'];
+  'receive/school': Schemas['Entry.SchoolChosen'];
+  'receive/to-buy': Schemas['Entry.ToBuySaid'];
   'unpack/papers': Schemas['Entry.PapersFound'];
   'unpack/counted': Schemas['Entry.Counted'];
   'unpack/count-set': Schemas['Entry.CountSet'];
@@ -20,6 +30,16 @@ export type Bodies = {
   'unpack/disposition': Schemas['Entry.Disposed'];
   'unpack/repaired': Schemas['Entry.Repaired'];
   'unpack/reinspected': Schemas['Entry.Reinspected'];
+  'unpack/wrong-counted': Schemas['Entry.WrongCounted'];
+  'unpack/paper-elsewhere': Schemas['Entry.PaperFromElsewhere'];
+  'unpack/substitute': Schemas['Entry.SubstituteAccepted'];
+  'unpack/walked': Schemas['Entry.Walked'];
+  'unpack/photo': Schemas['Entry.FindingPhotographed'];
+  'unpack/origin': Schemas['Entry.OriginSaid'];
+  'unpack/regraded': Schemas['Entry.Regraded'];
+  'unpack/claim-sent': Pick<Schemas['Entry.ClaimSent'], 'findings' | 'parts' | 'wish'>;
+  'unpack/claim-answered': Schemas['Entry.ClaimAnswered'];
+  'unpack/parts-arrived': Schemas['Entry.PartsArrived'];
   'build/step-started': Schemas['Entry.StepStarted'];
   'build/step-done': Schemas['Entry.StepDone'];
   'build/step-handled': Schemas['Entry.StepHandled'];
@@ -48,8 +68,14 @@ export type Bodies = {
   'job/retracted': Schemas['Entry.Retracted'];
 };
 
-const DECISIONS = new Set<keyof Bodies>(['receive/promised', 'unpack/count-set', 'unpack/disposition', 'handover/conceded', 'handover/released', 'handover/reopened', 'job/retracted']);
+const DECISIONS = new Set<keyof Bodies>([
+  'receive/promised', 'receive/value-given', 'receive/sheet-moved', 'receive/pack-chosen', 'receive/school', 'unpack/origin', 'unpack/regraded', 'unpack/claim-sent',
+  'unpack/count-set', 'unpack/disposition', 'handover/conceded', 'handover/released', 'handover/reopened', 'job/retracted',
+]);
 const isDecision = (type: keyof Bodies, body: unknown) => DECISIONS.has(type) || (type === 'build/pack' && (body as Bodies['build/pack']).state === 'connected');
+
+/** An entry to be recorded with another, all or none. */
+export type Said = { type: keyof Bodies; body: Bodies[keyof Bodies] };
 
 export type Recorder = ReturnType<typeof useRecord>;
 
@@ -61,14 +87,15 @@ export function useRecord(jobId: string, seq: number) {
   const [busy, setBusy] = useState(false);
 
   const record = useCallback(
-    async <T extends keyof Bodies>(type: T, body: Bodies[T]): Promise<boolean> => {
+    async <T extends keyof Bodies>(type: T, body: Bodies[T], follow?: (id: string) => Said): Promise<boolean> => {
       setBusy(true);
       setRefusal(null);
-      const decision = isDecision(type, body);
       const id = crypto.randomUUID();
-      const entry = { entryId: id, type, body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null };
+      const said: Said[] = follow ? [{ type, body }, follow(id)] : [{ type, body }];
+      const decision = said.some((s) => isDecision(s.type, s.body));
+      const entries = said.map((s, i) => ({ entryId: i === 0 ? id : crypto.randomUUID(), type: s.type, body: s.body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null }));
       try {
-        const answer = await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries: [entry] }, decision);
+        const answer = await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries }, decision);
         if (answer !== 'waiting') await client.invalidateQueries();
         return true;
       } catch (e) {

@@ -8,11 +8,11 @@ import { STAGE_KEYS } from './stageKeys';
 export function Find({ open, onOpenChange, jobId }: { open: boolean; onOpenChange: (open: boolean) => void; jobId?: string }) {
   const [text, setText] = useState('');
   const navigate = useNavigate();
-  const { data } = useJobs();
+  const { data } = useJobs(text);
   const wanted = text.trim().toLowerCase();
   const stages = jobId ? STAGE_KEYS.map((s) => ({ to: `/jobs/${jobId}/${s}`, words: `This job: ${s === 'handover' ? 'hand over' : s}` })) : [];
   const jobs = (data?.jobs ?? []).map((j) => ({ to: `/jobs/${j.id}/${j.stage.toLowerCase()}`, words: `${j.number} ${j.kit}, ${j.customer}` }));
-  const found = [...jobs, ...stages].filter((f) => f.words.toLowerCase().includes(wanted)).slice(0, 9);
+  const found = [...jobs, ...stages.filter((f) => f.words.toLowerCase().includes(wanted))].slice(0, 9);
   const go = (to: string) => {
     onOpenChange(false);
     setText('');

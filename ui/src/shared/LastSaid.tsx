@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
 import { clock } from './time';
@@ -22,6 +23,11 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
       <span className="min-w-0 flex-1 truncate">
         {clock(last.at)} {last.by}: {last.said}
       </span>
+      {!job.released && (
+        <Link className="inline-flex min-h-[44px] items-center px-1 text-ink underline" to={`/jobs/${job.id}/unpack?room=findings`}>
+          finding
+        </Link>
+      )}
       {last.retractable && (
         <Popover.Root open={open} onOpenChange={setOpen}>
           <Popover.Trigger className="min-h-[44px] px-1 text-ink underline">retract</Popover.Trigger>

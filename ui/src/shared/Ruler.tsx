@@ -54,7 +54,20 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
 
 const open = (m: Schemas['MarkView']) => m.standing === 'notShown' || m.standing === 'notMet' || m.standing === 'stale';
 
-function Graduations({ marks }: { marks: readonly Schemas['MarkView'][] }) {
+const MOST = 24;
+const WORST = ['notMet', 'stale', 'notShown', 'conceded', 'close', 'met'] as const;
+
+/** As many graduations as can be told apart: where there are more requirements, neighbours share one, and the worst of them shows. */
+function fewer(marks: readonly Schemas['MarkView'][]) {
+  if (marks.length <= MOST) return marks;
+  return Array.from({ length: MOST }, (_, i) => {
+    const together = marks.slice(Math.floor((i * marks.length) / MOST), Math.floor(((i + 1) * marks.length) / MOST));
+    return together.reduce((a, b) => (WORST.indexOf(a.standing) <= WORST.indexOf(b.standing) ? a : b));
+  });
+}
+
+function Graduations({ marks: all }: { marks: readonly Schemas['MarkView'][] }) {
+  const marks = fewer(all);
   const gap = Math.min(5, 46 / Math.max(1, marks.length - 1));
   const top = 28 - ((marks.length - 1) * gap) / 2;
   const weight = gap < 2.5 ? 1 : 2;

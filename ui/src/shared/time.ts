@@ -20,3 +20,6 @@ const format = (o: Intl.DateTimeFormatOptions) => {
 export const clock = (at: string | number) => format({ hour: '2-digit', minute: '2-digit' }).format(new Date(at));
 export const dayAndClock = (at: string | number) => format({ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(at));
 export const day = (date: string) => new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));
+
+/** A claim window that runs, as people say it. */
+export const daysLeft = (days: number) => (days < 0 ? `over by ${-days} ${days === -1 ? 'day' : 'days'}` : days === 0 ? 'last day' : `${days} ${days === 1 ? 'day' : 'days'} left`);

@@ -1,7 +1,6 @@
 import { Navigate, useParams } from 'react-router';
 
 const COMING: Record<string, [string, string]> = {
-  bench: ['Bench', 'Here will be what is next at your hands, today as a steel rule with a lane for each pair of hands, and the cures hooked to what they free. The cures themselves are on the rail below already.'],
   calculators: ['Calculators', 'Here will be each computation by itself: throw conversion, linkage, travel, balance, cures, power. The stages use them already.'],
   practice: ['Practice', 'Here will be a made-up aircraft on blue tape, to learn on. Nothing practised is ever recorded in a job.'],
   shop: ['Shop', 'Here the shop will keep its people, instruments, adhesives and schools. Until then they are read from the shop file.'],

@@ -98,7 +98,7 @@ public static class FormSpec
         new("steps", "Steps", [],
             [new("steps", "step", """{"id":"step","stage":"build","title":"Step","handsOn":"10 min"}""",
                 [T("id", "id"), C("stage", "stage", [.. StageNames.All.Select(s => s.Key())]), T("title", "title"), new("after", "after", FieldKind.Texts), Q("handsOn", "hands-on", Unit.Minute), new("parts", "parts", FieldKind.Counts), new("tools", "tools", FieldKind.Texts), T("joint.a", "joins"), T("joint.b", "to"), T("joint.kind", "joint"), new("fits", "fits", FieldKind.Texts), new("hides", "hides", FieldKind.Texts), new("disturbs", "disturbs", FieldKind.Texts), new("needs.power", "powered", FieldKind.Flag), new("needs.unpowered", "pack not connected", FieldKind.Flag), new("needs.people", "people", FieldKind.Whole), new("cautions", "cautions", FieldKind.Texts), T("text", "how"), T("page", "page")])]),
-        new("cautions", "Cautions", [new("cautions", "printed cautions", FieldKind.Texts)], [new("trueness", "trueness", """{"kind":"tip to tail","limit":"± 4 mm"}""", [T("kind", "what"), Q("limit", "limit", Mm)])]),
+        new("cautions", "Cautions", [new("cautions", "printed cautions", FieldKind.Texts)], [new("trueness", "trueness", """{"kind":"tip to tail","limit":"± 4 mm"}""", [T("kind", "what"), T("limit", "limit")])]),
     ];
 
     /// <summary>The field at a path of the file, indices left out of account; null when the form has none there.</summary>

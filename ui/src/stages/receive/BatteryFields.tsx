@@ -1,20 +1,30 @@
 import type { Schemas } from '../../api/client';
 import { withDefault } from '../balance/WeighingForm';
 
-export type BatteryText = { mass: string; length: string; width: string; height: string; cells: string; capacity: string };
+export type BatteryText = { mass: string; length: string; width: string; height: string; cells: string; capacity: string; cRating: string; connector: string };
 
-const FIELDS: [keyof BatteryText, string, string][] = [
-  ['mass', 'mass on the scale, g', 'g'],
-  ['length', 'length, mm', 'mm'],
-  ['width', 'width, mm', 'mm'],
-  ['height', 'height, mm', 'mm'],
-  ['cells', 'cells', ''],
-  ['capacity', 'capacity, mAh', 'mAh'],
+export const NO_BATTERY: BatteryText = { mass: '', length: '', width: '', height: '', cells: '4', capacity: '', cRating: '', connector: '' };
+
+const FIELDS: [keyof BatteryText, string][] = [
+  ['mass', 'mass on the scale, g'],
+  ['length', 'length, mm'],
+  ['width', 'width, mm'],
+  ['height', 'height, mm'],
+  ['cells', 'cells'],
+  ['capacity', 'capacity, mAh'],
+  ['cRating', 'C rating'],
+  ['connector', 'connector'],
 ];
+
+/** What must be there before anything can be said. */
+export const batteryFull = (t: BatteryText) => (['mass', 'length', 'width', 'height', 'cells', 'capacity'] as const).every((f) => t[f].trim());
 
 /** The battery as the server takes it: each number with its unit. */
 export function batteryFrom(t: BatteryText): Schemas['Battery'] {
-  return { mass: withDefault(t.mass, 'g'), length: withDefault(t.length, 'mm'), width: withDefault(t.width, 'mm'), height: withDefault(t.height, 'mm'), cells: Number(t.cells) || 0, capacity: withDefault(t.capacity, 'mAh') };
+  return {
+    mass: withDefault(t.mass, 'g'), length: withDefault(t.length, 'mm'), width: withDefault(t.width, 'mm'), height: withDefault(t.height, 'mm'), cells: Number(t.cells) || 0, capacity: withDefault(t.capacity, 'mAh'),
+    cRating: t.cRating.trim() ? Number(t.cRating.replace(',', '.')) || 0 : null, connector: t.connector.trim(),
+  };
 }
 
 export function BatteryFields({ value, onChange }: { value: BatteryText; onChange: (b: BatteryText) => void }) {
@@ -23,7 +33,7 @@ export function BatteryFields({ value, onChange }: { value: BatteryText; onChang
       {FIELDS.map(([field, title]) => (
         <label key={field} className="text-[14px] text-pencil">
           {title}
-          <input className={`field ${field === 'mass' ? 'text-[24px] font-bold' : 'text-[18px]'}`} inputMode="decimal" value={value[field]} onChange={(e) => onChange({ ...value, [field]: e.target.value })} />
+          <input className={`field text-ink ${field === 'mass' ? 'text-[24px] font-bold' : 'text-[18px]'}`} inputMode={field === 'connector' ? 'text' : 'decimal'} value={value[field]} onChange={(e) => onChange({ ...value, [field]: e.target.value })} />
         </label>
       ))}
     </div>

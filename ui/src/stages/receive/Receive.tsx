@@ -3,79 +3,84 @@ import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
-import { day, dayAndClock } from '../../shared/time';
-import { LineRow } from '../balance/LineRow';
+import { Tabs } from '../../shared/Tabs';
 import type { StageProps } from '../JobFrame';
-import { BatteryFields, batteryFrom, type BatteryText } from './BatteryFields';
+import { BatteryFields, batteryFrom, batteryFull, type BatteryText, NO_BATTERY } from './BatteryFields';
+import { Brought } from './Brought';
+import { BudgetOver, BudgetParts, PackWords } from './Budget';
+import { SchoolList } from './SchoolList';
+import { SheetOfJob } from './SheetOfJob';
+import { ToBuyList } from './ToBuyList';
 
-/** What was taken in; another battery or receiver than the one on the counter makes stale what it disturbs. */
+type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
+
+/** What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done. */
 export function Receive({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'receive');
-  const [other, setOther] = useState<BatteryText>();
-  const [channels, setChannels] = useState('');
+  const [room, setRoom] = useState<Room>('brought');
+  const [pack, setPack] = useState<{ name: string; battery: BatteryText }>();
   if (!data) return <Mat title="Receive" aside="opening…">{null}</Mat>;
-  const b = data.battery;
-  const facts: [string, string][] = [
-    ['owner', `${data.customer}${data.contact ? `, ${data.contact}` : ''}`],
-    ['spec sheet', `${data.sheet}, revision ${data.revision}`],
-    ['flight pack', `${b.cells} cells, ${b.capacity}, ${b.mass}, ${b.length} × ${b.width} × ${b.height}`],
-    ['receiver', `${data.receiverChannels} channels`],
-    ['promised', day(data.promised)],
-    ['first flight', `balance in the ${data.balanceSchool}`],
-    ['received', `${dayAndClock(data.receivedAt)} by ${data.receivedBy}`],
-  ];
+  const flies = data.packs.find((p) => p.flies)?.name;
+  const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
+  const open = data.lines.filter((l) => l.open).length;
+  const bad = data.budget.packs.some((p) => p.name === flies && (!p.fits || p.balances === false));
   const save = async () => {
-    if (other && (await recorder.record('receive/battery', { battery: batteryFrom(other) }))) setOther(undefined);
+    if (pack && (await recorder.record('receive/pack-brought', { name: pack.name, battery: batteryFrom(pack.battery) }))) setPack(undefined);
   };
   return (
     <>
       <Mat title="Receive" aside={`${data.sheet}, ${data.source}`}>
-        <Drawing drawing={job.drawing} mode="fit" />
+        <Drawing drawing={job.drawing} mode="fit" over={(px) => <BudgetOver budget={data.budget} px={px} />} />
       </Mat>
       <Paper
         job={job}
         recorder={recorder}
         act={
-          other ? (
-            <Act label="Record this battery" onAct={() => void save()} disabled={recorder.busy} />
+          pack ? (
+            <Act label="Record this pack" onAct={() => void save()} disabled={recorder.busy || !batteryFull(pack.battery) || !pack.name.trim()} hint={batteryFull(pack.battery) ? undefined : "the pack's numbers are missing"} />
           ) : (
-            <Act label="Another battery" onAct={() => setOther({ mass: '', length: '', width: '', height: '', cells: String(b.cells), capacity: '' })} disabled={job.released} />
+            <Act label="Another pack" onAct={() => (setRoom('budget'), setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } }))} disabled={job.released} />
           )
         }
       >
-        <h2 className="text-[25px] font-bold">{job.kit}</h2>
-        <dl className="grid grid-cols-[104px_1fr] gap-x-3 py-2 text-[17px]">
-          {facts.map(([name, value]) => (
-            <div key={name} className="contents">
-              <dt className="border-b border-steel py-2 text-[15px] text-pencil">{name}</dt>
-              <dd className="border-b border-steel py-2">{value}</dd>
-            </div>
-          ))}
-        </dl>
-        {data.notes && <p className="text-[16px]">{data.notes}</p>}
-        {data.lines.map((l) => (
-          <div key={l.id}>
-            <LineRow line={l} />
-            {!l.open && <p className="pb-1 text-[15px] text-pencil">{l.why}</p>}
-          </div>
-        ))}
-        {other && (
-          <div className="pt-4">
-            <h3 className="pb-2 text-[18px] font-bold">Another battery</h3>
-            <BatteryFields value={other} onChange={setOther} />
-          </div>
+        <div className="-mx-[18px] -mt-3 mb-3">
+          <Tabs
+            label="Received"
+            value={room}
+            onChoose={setRoom}
+            tabs={[
+              { key: 'brought', title: 'Brought' },
+              { key: 'budget', title: 'Balance', note: bad ? 'trouble' : data.budget.packs.length > 1 ? `${data.budget.packs.length} packs` : undefined, red: bad },
+              { key: 'buy', title: 'To buy', note: `${toBuy}` },
+              { key: 'schools', title: 'Schools' },
+              { key: 'sheet', title: 'Sheet', note: open > 0 ? `${open} open` : data.gaps.length > 0 ? `${data.gaps.length} gaps` : undefined, red: open > 0 },
+            ]}
+          />
+        </div>
+        {room === 'brought' && <Brought job={job} data={data} recorder={recorder} />}
+        {room === 'budget' && (
+          <>
+            {pack ? (
+              <div className="pb-3">
+                <h2 className="pb-2 text-[20px] font-bold">Another pack</h2>
+                <label className="text-[14px] text-pencil">
+                  it is called
+                  <input className="field mb-2 text-[17px] text-ink" value={pack.name} onChange={(e) => setPack({ ...pack, name: e.target.value })} />
+                </label>
+                <BatteryFields value={pack.battery} onChange={(battery) => setPack({ ...pack, battery })} />
+                <button className="min-h-[44px] underline" onClick={() => setPack(undefined)}>
+                  leave it
+                </button>
+              </div>
+            ) : (
+              <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: (name: string) => void recorder.record('receive/pack-chosen', { name }) })} />
+            )}
+            <BudgetParts budget={data.budget} />
+          </>
         )}
-        {!job.released && (
-          <div className="flex items-end gap-2 py-4">
-            <label className="flex-1 text-[14px] text-pencil">
-              another receiver, channels
-              <input className="field" inputMode="numeric" value={channels} onChange={(e) => setChannels(e.target.value)} />
-            </label>
-            <button className="button" disabled={!channels.trim()} onClick={() => void recorder.record('receive/receiver', { channels: Number(channels) || 0 }).then((ok) => ok && setChannels(''))}>
-              it has this one now
-            </button>
-          </div>
-        )}
+        {room === 'buy' && <ToBuyList job={job} lines={data.toBuy} recorder={recorder} />}
+        {room === 'schools' && <SchoolList job={job} schools={data.schools} recorder={recorder} />}
+        {room === 'sheet' && <SheetOfJob job={job} data={data} recorder={recorder} />}
       </Paper>
     </>
   );

@@ -1,13 +1,17 @@
 import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useMe } from '../../api/me';
 import { useShop } from '../../api/queries';
 import type { Recorder } from '../../api/record';
+import { Pictures } from '../../shared/Pictures';
 import { duration } from '../../shared/time';
+import { FindingMore } from './FindingMore';
+import { WaysOut } from './WaysOut';
 
 type Props = { job: Schemas['JobView']; recorder: Recorder; finding: Schemas['FindingView']; chosen: boolean };
 
-/** One finding: grade by rule, what was decided, its repair, and who looked again. */
+/** One finding: grade by rule, where it came from, pictures, what was decided, its repair, and who looked again. */
 export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   const { data: shop } = useShop();
   const me = useMe();
@@ -33,23 +37,31 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       <p className="text-[16px]">
         <strong>{f.gradeWords}</strong> <span className="text-[15px] text-pencil">{f.rule}: {f.ruleText}</span>
       </p>
-      {f.note && <p className="text-[15px]">{f.note}</p>}
-      <p className="text-[16px] font-bold">{f.standing}</p>
+      <p className="text-[15px]">
+        From <strong>{f.originWords}</strong>. {f.originWhy} {f.claimable ? 'A claim stands.' : 'No claim stands.'}
+      </p>
+      {f.note && (
+        <p className="text-[15px]">
+          <bdi>{f.note}</bdi>
+        </p>
+      )}
+      <div className="pt-2">
+        <Pictures photos={f.photos} label={`finding ${f.tag}`} disabled={job.released} onTaken={(hash) => record('unpack/photo', { finding: f.id, hash, note: '' })} />
+      </div>
+      <p className="pt-1 text-[16px] font-bold">{f.standing}</p>
       {!f.cleared && !job.released && (
         <div className="flex flex-col gap-2 pt-2">
           {!f.disposition && (
             <>
               <input className="field" aria-label="Reason" placeholder="reason, where one is needed" value={text} onChange={(e) => setText(e.target.value)} />
-              <div className="grid grid-cols-2 gap-2">
-                <button className="button" onClick={() => decide('repair')}>repair here</button>
-                <button className="button" onClick={() => decide('replace')}>replace</button>
-                <button className="button" onClick={() => decide('useAsIs')}>use as it is</button>
-                <button className="button" onClick={() => decide('return')}>return</button>
-              </div>
+              <WaysOut ways={f.waysOut} onDecide={decide} />
             </>
           )}
           {repairing && (
             <>
+              <p className="text-[15px]">
+                It is a step of the job: <Link className="underline" to={`/jobs/${job.id}/build`}>{f.disposition === 'replace' ? 'Replace' : 'Repair'} {f.tag}</Link>. Or say here what was done:
+              </p>
               <input className="field" aria-label="How it was repaired" placeholder="how it was repaired" value={text} onChange={(e) => setText(e.target.value)} />
               <select className="field" aria-label="Glue" value={glue} onChange={(e) => setGlue(e.target.value)}>
                 <option value="">no glue</option>
@@ -75,6 +87,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
               </div>
             </>
           )}
+          <FindingMore recorder={recorder} finding={f} />
         </div>
       )}
     </article>

@@ -5,8 +5,8 @@ const NOTCHES = { cosmetic: 0, functional: 1, structural: 2, flightCritical: 3 }
 
 /** A tied paper tag; its notches say the grade. The thin patch on the drawing is hit through it. */
 export function FindingTag({ finding, place, chosen, onChoose }: { finding: Schemas['FindingMark']; place: Place; chosen: boolean; onChoose: () => void }) {
-  const x = place.x(finding.y);
-  const y = place.y(finding.x);
+  const x = place.x(finding.across);
+  const y = place.y(finding.down);
   const left = x + 170 > place.width;
   const notches = NOTCHES[finding.grade];
   return (

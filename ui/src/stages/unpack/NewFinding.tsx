@@ -2,15 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
+import { onAircraft, type Side, spaced } from './places';
 
-export type Tapped = { place: string; x: number; y: number };
-type Props = { job: Schemas['JobView']; recorder: Recorder; tapped: Tapped; onPlace: (t: Tapped) => void; onDone: () => void };
-
-const words = (camel: string) => camel.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+export type Tapped = { place: string; x: number; y: number; view: Side; about?: Schemas['PlaceKind'] };
+type Props = { job: Schemas['JobView']; drawing: Schemas['DrawingView']; recorder: Recorder; tapped: Tapped; walkPoint: string | undefined; onPlace: (t: Tapped) => void; onDone: (recorded: boolean) => void };
 
 /** What is wrong there: kind and size; the grade and its rule show before anything is recorded. */
-export function NewFinding({ job, recorder, tapped, onPlace, onDone }: Props) {
-  const [placeKind, setPlaceKind] = useState<Schemas['PlaceKind']>();
+export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace, onDone }: Props) {
+  const [placeKind, setPlaceKind] = useState<Schemas['PlaceKind'] | undefined>(tapped.about);
   const [kind, setKind] = useState<Schemas['FindingKind']>('crack');
   const [size, setSize] = useState('');
   const [note, setNote] = useState('');
@@ -27,7 +26,10 @@ export function NewFinding({ job, recorder, tapped, onPlace, onDone }: Props) {
     queryFn: async () => answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size: measured } })),
   });
   const save = async () => {
-    if (about && (await recorder.record('unpack/finding', { place: tapped.place, placeKind: about, kind, size: measured, x: tapped.x, y: tapped.y, note }))) onDone();
+    if (!about) return;
+    // What was found on the walk answers its place, in the same breath.
+    const answers = walkPoint ? (finding: string) => ({ type: 'unpack/walked' as const, body: { point: walkPoint, answer: 'finding' as const, finding } }) : undefined;
+    if (await recorder.record('unpack/finding', { place: tapped.place, placeKind: about, kind, size: measured, x: tapped.x, y: tapped.y, view: tapped.view, note }, answers)) onDone(true);
   };
 
   return (
@@ -39,11 +41,11 @@ export function NewFinding({ job, recorder, tapped, onPlace, onDone }: Props) {
           className="field text-[17px]"
           value={tapped.place}
           onChange={(e) => {
-            const part = job.drawing.parts.find((p) => p.id === e.target.value)!;
-            onPlace({ place: part.id, x: Math.round(part.atDown), y: Math.round(part.atAcross) });
+            const part = drawing.parts.find((p) => p.id === e.target.value)!;
+            onPlace({ place: part.id, view: tapped.view, ...onAircraft(tapped.view, part.atAcross, part.atDown) });
           }}
         >
-          {job.drawing.parts.map((p) => (
+          {drawing.parts.map((p) => (
             <option key={p.id} value={p.id}>
               {p.name}
             </option>
@@ -64,7 +66,7 @@ export function NewFinding({ job, recorder, tapped, onPlace, onDone }: Props) {
         {error ? <span className="text-red">{error.message}</span> : grade ? (<><strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}</>) : 'Its grade shows here once it has a size.'}
       </div>
       <div className="flex gap-2">
-        <button className="button flex-1" onClick={onDone}>
+        <button className="button flex-1" onClick={() => onDone(false)}>
           Leave it
         </button>
         <button className="button dark flex-[2] text-[18px] font-bold" disabled={!grade || recorder.busy} onClick={() => void save()}>
@@ -82,7 +84,7 @@ function Choice<T extends string>({ title, options, value, onChoose }: { title: 
       <div className="flex flex-wrap gap-[6px]">
         {options.map((o) => (
           <button key={o} role="radio" aria-checked={o === value} className="button px-3 text-[15px]" onClick={() => onChoose(o)}>
-            {words(o)}
+            {spaced(o)}
           </button>
         ))}
       </div>

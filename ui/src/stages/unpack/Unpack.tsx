@@ -1,86 +1,133 @@
 import { useState } from 'react';
-import { useStage } from '../../api/queries';
+import { useSearchParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useStage, useTurned } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
-import { duration } from '../../shared/time';
+import { Tabs } from '../../shared/Tabs';
+import { daysLeft } from '../../shared/time';
 import type { StageProps } from '../JobFrame';
 import { Bags } from './Bags';
+import { claimed, type ClaimDraft, Claims } from './Claims';
 import { FindingCard } from './FindingCard';
 import { FindingTag } from './FindingTag';
 import { NewFinding, type Tapped } from './NewFinding';
+import { Papers } from './Papers';
+import { onAircraft, onDrawing, type Side, SIDES, SIDE_WORDS } from './places';
+import { next, Walk } from './Walk';
 
-/** Papers, parts, and everything wrong with the aircraft, tapped on the drawing. */
+type Room = 'papers' | 'parts' | 'walk' | 'findings' | 'claim';
+
+/** Papers, parts, the walk round the aircraft, everything wrong with it, and the claim that follows. */
 export function Unpack({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'unpack');
+  const [query, setQuery] = useSearchParams();
+  const [side, setSide] = useState<Side>('plan');
+  const { data: turned } = useTurned(job.id, side, job.seq);
   const [tapped, setTapped] = useState<Tapped>();
+  const [point, setPoint] = useState('');
+  const [asking, setAsking] = useState<string>();
   const [chosen, setChosen] = useState<string>();
+  const [bag, setBag] = useState('');
+  const [part, setPart] = useState('');
+  const [draft, setDraft] = useState<ClaimDraft>({ left: new Set(), wish: '' });
   if (!data) return <Mat title="Unpack" aside="opening…">{null}</Mat>;
 
   const missing = data.papers.filter((p) => !p.found);
-  const openBag = data.bags.find((b) => !b.counted);
-  const main = missing[0]
-    ? { label: `Found: ${missing[0].paper}`, run: () => void recorder.record('unpack/papers', { paper: missing[0]!.paper }) }
-    : openBag
-      ? { label: `Bag ${openBag.bag}: all here`, run: () => void recorder.record('unpack/bag-counted', { bag: openBag.bag, allHere: true }) }
-      : { label: 'All counted', run: () => undefined };
-  const quiet = !missing[0] && !openBag;
+  const openBags = data.bags.filter((b) => !b.counted);
+  const walkLeft = data.walk.filter((p) => !p.answer).length;
+  const openFindings = data.findings.filter((f) => !f.cleared).length;
+  const room = (query.get('room') as Room | null) ?? (missing.length > 0 ? 'papers' : openBags.length > 0 ? 'parts' : walkLeft > 0 ? 'walk' : 'findings');
+  const go = (to: Room) => (setQuery({ room: to }, { replace: true }), setTapped(undefined), setAsking(undefined));
+  const drawing = side === 'plan' ? job.drawing : turned ?? job.drawing;
+  const now = data.walk.find((p) => p.id === point) ?? data.walk.find((p) => !p.answer) ?? data.walk[0];
+  const inClaim = claimed(data.claims, draft);
+  const bagNow = data.bags.find((b) => b.bag === bag) ?? openBags[0] ?? data.bags.find((b) => b.parts.some((p) => p.short > 0)) ?? data.bags[0];
+
+  const acts: Record<Room, { label: string; hint?: string; run?: () => void }> = {
+    papers: missing[0] ? { label: `Found: ${missing[0].paper}`, run: () => void recorder.record('unpack/papers', { paper: missing[0]!.paper }) } : { label: 'Next: parts', run: () => go('parts') },
+    parts:
+      bagNow && !bagNow.counted
+        ? { label: `Bag ${bagNow.bag}: all here`, run: () => void recorder.record('unpack/bag-counted', { bag: bagNow.bag, allHere: true }).then(() => (setBag(''), setPart(''))) }
+        : openBags[0]
+          ? { label: `Next: bag ${openBags[0].bag}`, run: () => (setBag(openBags[0]!.bag), setPart('')) }
+          : { label: 'Next: the walk', run: () => go('walk') },
+    walk: now && (!now.answer || walkLeft > 0) ? { label: now.answer ? 'Next place' : `${now.title}: sound`, run: () => (now.answer ? setPoint(next(data.walk, now.id)) : void recorder.record('unpack/walked', { point: now.id, answer: 'sound', finding: '' }).then((ok) => ok && setPoint(next(data.walk, now.id)))) } : { label: 'Every place answered', hint: 'a finding can still be recorded, at any stage' },
+    findings: { label: 'Record a finding', run: () => start() },
+    claim: inClaim.length > 0 && data.claims.supplier ? { label: `Send the claim: ${inClaim.length} ${inClaim.length === 1 ? 'line' : 'lines'}`, hint: `to ${data.claims.supplier}, into the outbox`, run: () => void send() } : { label: 'Nothing to send' },
+  };
+  const act = acts[room];
+
+  const start = (at?: Schemas['WalkPointView']) => {
+    const p = job.drawing.parts.find((x) => x.id === at?.part) ?? job.drawing.parts[0]!;
+    setAsking(at?.id);
+    setSide('plan');
+    setTapped(at ? { place: p.id, x: at.x, y: at.y, view: 'plan', about: at.kind } : { place: p.id, view: 'plan', ...onAircraft('plan', p.atAcross, p.atDown) });
+  };
+  const recorded = (ok: boolean) => {
+    setTapped(undefined);
+    if (ok && asking) setPoint(next(data.walk, asking));
+    setAsking(undefined);
+  };
+  const send = () => recorder.record('unpack/claim-sent', { findings: inClaim.filter((c) => !c.isPart).map((c) => c.id), parts: inClaim.filter((c) => c.isPart).map((c) => c.id), wish: draft.wish }).then((ok) => ok && setDraft({ left: new Set(), wish: '' }));
+  const cross = tapped && tapped.view === side ? onDrawing(side, tapped.x, tapped.y) : undefined;
 
   return (
     <>
       <Mat title="Unpack" aside="tap the drawing where something is wrong">
         <Drawing
-          drawing={job.drawing}
+          drawing={drawing}
           mode="plain"
-          selected={tapped?.place}
-          onTap={(place, y, x) => !job.released && (setTapped({ place, x: Math.round(x), y: Math.round(y) }), setChosen(undefined))}
+          selected={tapped?.place ?? (room === 'walk' ? now?.part : undefined)}
+          onTap={(place, across, down) => !job.released && (setTapped({ place, view: side, ...onAircraft(side, across, down) }), setAsking(undefined), setChosen(undefined))}
+          foot={SIDE_WORDS[side]}
           over={(px) => (
             <>
-              {job.findings.map((f) => (
-                <circle key={f.id} cx={f.y} cy={f.x} r={Math.max(f.size / 2, 6 * px)} fill={f.cleared ? 'none' : 'url(#hatch)'} stroke={f.cleared ? 'var(--line)' : 'var(--red-mat)'} strokeWidth={2 * px} strokeDasharray={f.cleared ? `${4 * px} ${3 * px}` : undefined} />
+              {room === 'walk' && side === 'plan' && !tapped && data.walk.map((p) => <circle key={p.id} cx={p.across} cy={p.down} r={(p.id === now?.id ? 9 : 4) * px} fill={p.answer ? 'var(--line)' : p.id === now?.id ? 'var(--tape)' : 'none'} stroke="var(--line)" strokeWidth={1.5 * px} />)}
+              {job.findings.filter((f) => f.view === side).map((f) => (
+                <circle key={f.id} cx={f.across} cy={f.down} r={Math.max(f.size / 2, 6 * px)} fill={f.cleared ? 'none' : 'url(#hatch)'} stroke={f.cleared ? 'var(--line)' : 'var(--red-mat)'} strokeWidth={2 * px} strokeDasharray={f.cleared ? `${4 * px} ${3 * px}` : undefined} />
               ))}
-              {tapped && <path d={`M${tapped.y - 12 * px} ${tapped.x}h${24 * px}M${tapped.y} ${tapped.x - 12 * px}v${24 * px}`} stroke="var(--red-mat)" strokeWidth={3 * px} />}
+              {cross && <path d={`M${cross.across - 12 * px} ${cross.down}h${24 * px}M${cross.across} ${cross.down - 12 * px}v${24 * px}`} stroke="var(--red-mat)" strokeWidth={3 * px} />}
             </>
           )}
-          tags={(place) => job.findings.map((f) => <FindingTag key={f.id} finding={f} place={place} chosen={f.id === chosen} onChoose={() => (setChosen(f.id), setTapped(undefined))} />)}
+          tags={(place) => job.findings.filter((f) => f.view === side).map((f) => <FindingTag key={f.id} finding={f} place={place} chosen={f.id === chosen} onChoose={() => (go('findings'), setChosen(f.id))} />)}
         />
+        <button className="button absolute top-3 right-4 px-4" onClick={() => setSide(SIDES[(SIDES.indexOf(side) + 1) % SIDES.length]!)}>
+          {side === 'plan' ? 'Turn over' : side === 'below' ? 'From its left' : 'From above'}
+        </button>
       </Mat>
-      <Paper
-        job={job}
-        recorder={recorder}
-        act={tapped ? <div data-region="act" /> : <Act label={main.label} onAct={main.run} disabled={recorder.busy || job.released || quiet} hint={quiet ? 'what is missing is counted below when it comes' : undefined} />}
-      >
+      <Paper job={job} recorder={recorder} act={tapped ? <div data-region="act" /> : <Act label={act.label} onAct={() => act.run?.()} disabled={recorder.busy || job.released || !act.run} hint={act.hint} />}>
         {tapped ? (
-          <NewFinding job={job} recorder={recorder} tapped={tapped} onPlace={setTapped} onDone={() => setTapped(undefined)} />
+          <NewFinding key={`${tapped.place} ${tapped.view}`} job={job} drawing={drawing} recorder={recorder} tapped={tapped} walkPoint={asking} onPlace={setTapped} onDone={recorded} />
         ) : (
           <>
-            <section aria-label="Papers">
-              <h2 className="text-[22px] font-bold">Papers first</h2>
-              <div className="grid grid-cols-2 gap-2 pt-2">
-                {data.papers.map((p) => (
-                  <button key={p.paper} className="button text-left" aria-pressed={p.found} disabled={job.released} onClick={() => !p.found && void recorder.record('unpack/papers', { paper: p.paper })}>
-                    {p.paper}
-                    <span className="float-right">{p.found ? 'found' : 'not yet'}</span>
-                  </button>
+            <div className="-mx-[18px] -mt-3 mb-3">
+              <Tabs
+                label="Unpack"
+                value={room}
+                onChoose={go}
+                tabs={[
+                  { key: 'papers', title: 'Papers', note: missing.length > 0 ? `${missing.length} not yet` : 'all' },
+                  { key: 'parts', title: 'Parts', note: openBags.length > 0 ? `${openBags.length} bags open` : `${data.bags.reduce((n, b) => n + b.parts.reduce((m, p) => m + p.short, 0), 0)} short` },
+                  { key: 'walk', title: 'Walk', note: walkLeft > 0 ? `${walkLeft} to go` : 'all' },
+                  { key: 'findings', title: 'Findings', note: openFindings > 0 ? `${openFindings} open` : `${data.findings.length}`, red: openFindings > 0 },
+                  { key: 'claim', title: 'Claim', note: data.claims.daysLeft != null ? daysLeft(data.claims.daysLeft) : data.claims.sent.length > 0 ? `${data.claims.sent.length} sent` : 'nothing', red: data.claims.daysLeft != null && data.claims.daysLeft < 3 },
+                ]}
+              />
+            </div>
+            {room === 'papers' && <Papers job={job} papers={data.papers} recorder={recorder} />}
+            {room === 'parts' && <Bags job={job} recorder={recorder} data={data} bag={bagNow?.bag ?? ''} part={part} onBag={setBag} onPart={setPart} />}
+            {room === 'walk' && <Walk job={job} recorder={recorder} walk={data.walk} at={now?.id ?? ''} onPoint={setPoint} onFinding={start} />}
+            {room === 'findings' && (
+              <section aria-label="Findings" data-region="list">
+                {data.findings.length === 0 && <p className="text-[17px] text-pencil">None yet. Tap the drawing where something is wrong, or answer the walk.</p>}
+                {data.findings.map((f) => (
+                  <FindingCard key={f.id} job={job} recorder={recorder} finding={f} chosen={f.id === chosen} />
                 ))}
-              </div>
-            </section>
-            <Bags job={job} recorder={recorder} bags={data.bags} extra={data.extra} />
-            <p className="border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-              {data.minutesPossible < data.minutesAll ? `Without what is missing, ${duration(data.minutesPossible)} of ${duration(data.minutesAll)} of work remain possible.` : `Nothing is known to be missing: all ${duration(data.minutesAll)} of work are possible.`}
-            </p>
-            <section aria-label="Findings" data-region="list" className="py-4">
-              <h2 className="text-[22px] font-bold">Findings</h2>
-              {data.findings.length === 0 && <p className="text-[16px] text-pencil">None yet. Tap the drawing, or</p>}
-              {!job.released && (
-                <button className="button mt-2" onClick={() => setTapped({ place: job.drawing.parts[0]!.id, x: Math.round(job.drawing.parts[0]!.atDown), y: Math.round(job.drawing.parts[0]!.atAcross) })}>
-                  record a finding from the list of parts
-                </button>
-              )}
-              {data.findings.map((f) => (
-                <FindingCard key={f.id} job={job} recorder={recorder} finding={f} chosen={f.id === chosen} />
-              ))}
-            </section>
+              </section>
+            )}
+            {room === 'claim' && <Claims job={job} recorder={recorder} claims={data.claims} draft={draft} onDraft={setDraft} />}
           </>
         )}
       </Paper>

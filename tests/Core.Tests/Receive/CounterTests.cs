@@ -1,0 +1,155 @@
+using CsCheck;
+using Xunit;
+using Zygotome.Core.Balance;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Tests.Receive;
+
+public sealed class CounterTests
+{
+    private static readonly SpecSheet Canard = Bench.Sheet("merle-1200");
+
+    private static PackHeld Pack(double grams, double mm = 112) => new("pack", new Battery(Bench.Q($"{grams} g"), Bench.Q($"{mm} mm"), Bench.Q("34 mm"), Bench.Q("32 mm"), 4, Bench.Q("2400 mAh"), 30, "shop's flat pair"));
+
+    private static PackOutlook Outlook(SpecSheet sheet, PackHeld pack, params AddOn[] addOns) =>
+        Assert.Single(Budget.Of(new Budget.Asked(sheet, [pack], null, [.. addOns], BalanceSchool.ForwardThird)).Packs);
+
+    [Fact]
+    public void The_usual_pack_of_every_demo_sheet_balances_within_its_bay()
+    {
+        foreach (var name in new[] { "merle-1200", "brindle-pair", "saltern-1500", "wicken-1350", "tansy-needle", "lowen-2600", "plimsey-1400" })
+        {
+            var sheet = Bench.Sheet(name);
+            var usual = sheet.Power.Packs[0];
+            var outlook = Outlook(sheet, Pack(usual.Mass!.Value * usual.Count, usual.Length!.Value));
+            Assert.True(outlook is { Fits: true, Balances: true, WeightInLimit: true, Pieces: 0 }, $"{name}: {outlook.Words}");
+        }
+    }
+
+    [Fact]
+    public void A_pack_too_long_for_its_bay_is_said_at_the_counter_and_is_on_the_to_buy_list()
+    {
+        Assert.False(Outlook(Canard, Pack(402, 232)).Fits);
+        var bench = new Bench(Canard);
+        bench.Do(new BatteryGiven(Pack(402, 232).Battery));
+        Assert.DoesNotContain(ToBuy.Of(bench.State, Shop), l => l.Id == "pack/fits");
+        Assert.Equal(Standing.NotMet, bench.Line("receive/pack-fits").Standing);
+    }
+
+    [Fact]
+    public void A_pack_too_light_to_balance_says_how_much_ballast_and_where()
+    {
+        var outlook = Outlook(Canard, Pack(120, 80));
+        Assert.True(outlook is { Balances: true, Pieces: > 0, Station: "nose" }, outlook.Words);
+        Assert.Contains("g (", outlook.Words, StringComparison.Ordinal);
+    }
+
+    /// <summary>Putting the pack where the budget says, with the ballast it names, lands inside the target band, or it says that nothing can.</summary>
+    [Fact]
+    public void Taking_the_budgets_advice_lands_in_the_target_band() => Gen.Select(Gen.Double[60, 420], Gen.Double[40, 216], Gen.Double[0, 150], Gen.Double[-540, 240]).Sample((grams, mm, extra, at) =>
+    {
+        (grams, mm, extra, at) = (Math.Round(grams), Math.Round(mm), Math.Round(extra), Math.Round(at));
+        var budget = Budget.Of(new Budget.Asked(Canard, [Pack(grams, mm)], null, [new AddOn("camera", Bench.Q($"{extra} g"), Bench.Q($"{at} mm"), AddOnState.Recorded)], BalanceSchool.Middle));
+        var pack = budget.Packs[0];
+        if (pack.Balances != true)
+        {
+            return pack.Balances == false && pack.Words.Contains("cannot", StringComparison.Ordinal);
+        }
+
+        var station = Canard.Geometry.BallastStations.FirstOrDefault(s => s.Name == pack.Station);
+        var placed = budget.Parts.Select(p => (p.Grams, At: p.At ?? budget.Target!.Middle)).Append((grams, pack.Front!.Value + (mm / 2))).Append((pack.BallastGrams, station?.At ?? 0)).ToArray();
+        var x = placed.Sum(p => p.Item1 * p.Item2) / placed.Sum(p => p.Item1);
+        return x >= budget.Target!.Low - 0.06 && x <= budget.Target.High + 0.06 && pack.Front >= Canard.Geometry.Bay!.From - 0.06 && pack.Front + mm <= Canard.Geometry.Bay.To + 0.06;
+    });
+
+    private static readonly Stock Shop = new(["hex driver 2.5 mm"], ["slow epoxy"], [150, 300, 600]);
+
+    [Fact]
+    public void The_to_buy_list_is_derived_on_the_first_day_with_lengths_adapters_glue_and_tools()
+    {
+        var bench = new Bench(Canard);
+        bench.Do(new BatteryGiven(Pack(250).Battery with { Connector = "shop's round pair" }));
+        var lines = ToBuy.Of(bench.State, Shop).ToDictionary(l => l.Id, StringComparer.Ordinal);
+        Assert.Equal("Extension lead 600 mm for rudder left", lines["lead/lead-rud-l"].What);
+        Assert.Equal("Extension lead 300 mm for aileron left", lines["lead/lead-ail-l"].What);
+        Assert.Contains("round pair to", lines["adapter/pack"].What, StringComparison.Ordinal);
+        Assert.Contains("glue/foam-safe-contact", lines.Keys);
+        Assert.Contains("tool/cross-driver-1", lines.Keys);
+        Assert.DoesNotContain("tool/hex-driver-2.5-mm", lines.Keys);
+        bench.Do(new ToBuySaid("adapter/pack", BuyState.Ordered, DateOnly.FromDateTime(bench.Now.UtcDateTime).AddDays(3)));
+        Assert.Equal(BuyState.Ordered, ToBuy.Of(bench.State, Shop).Single(l => l.Id == "adapter/pack").State);
+    }
+
+    [Fact]
+    public void Paired_surfaces_on_a_Y_lead_ask_for_one()
+    {
+        var bench = new Bench(Canard);
+        Assert.DoesNotContain(ToBuy.Of(bench.State, Shop), l => l.Id.StartsWith("y-lead/", StringComparison.Ordinal));
+        bench.Do(new SchoolChosen(Schools.PairedSurfaces, "y-lead"));
+        Assert.Contains(ToBuy.Of(bench.State, Shop), l => l.Id == "y-lead/aileron");
+    }
+
+    [Fact]
+    public void A_school_swaps_its_steps_and_what_came_after_waits_for_what_is_left()
+    {
+        var bench = new Bench(Bench.Sheet("brindle-pair"));
+        Assert.NotNull(bench.State.Sheet.Step("fit-tail"));
+        Assert.Null(bench.State.Sheet.Step("fit-tail-screws"));
+        bench.Do(new SchoolChosen(Schools.TailFixing, "screws"));
+        Assert.Null(bench.State.Sheet.Step("fit-tail"));
+        Assert.Contains("fit-tail-screws", bench.State.Sheet.Step("linkages")!.After);
+        Assert.DoesNotContain("fit-tail", bench.State.Sheet.Step("linkages")!.After);
+        Assert.Equal("receive/school-sheet", new Bench(Canard).Refused(new SchoolChosen(Schools.TailFixing, "screws"))!.Code);
+        Assert.Equal("receive/school-option", bench.Refused(new SchoolChosen(Schools.TailFixing, "tape"))!.Code);
+    }
+
+    [Fact]
+    public void Every_school_has_a_default_a_reason_and_an_effect()
+    {
+        Assert.True(Schools.All.Length >= 28);
+        Assert.All(Schools.All.SelectMany(s => s.Options), o => Assert.True(o.Reason.Length > 5 && o.Effect.Length > 5, o.Id));
+        Assert.All(Schools.All, s => Assert.Equal(s.Options.Length, s.Options.Select(o => o.Id).Distinct().Count()));
+    }
+
+    [Fact]
+    public void Another_pack_can_be_chosen_and_makes_the_balance_stale()
+    {
+        var bench = Bench.Ready();
+        bench.Do(new PackBrought("grey", Pack(280, 105).Battery));
+        Assert.False(bench.Line("balance/as flown").Open);
+        bench.Do(new PackChosen("grey"));
+        Assert.Equal(Standing.Stale, bench.Line("balance/as flown").Standing);
+        Assert.Equal("receive/pack", bench.Refused(new PackChosen("gold"))!.Code);
+        Assert.Equal("receive/pack-name", bench.Refused(new PackBrought("grey", Pack(280).Battery))!.Code);
+    }
+
+    [Fact]
+    public void Something_more_aboard_makes_the_weighing_stale_and_saying_it_was_tested_does_not()
+    {
+        var bench = Bench.Ready();
+        bench.Do(new AddOnBrought("camera", Bench.Q("38 g"), Bench.Q("-60 mm")));
+        Assert.Equal(Standing.Stale, bench.Line("weight/as flown").Standing);
+        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Do(bench.Weighing(166));
+        bench.Do(new AddOnBrought("camera", Bench.Q("38 g"), Bench.Q("-60 mm"), AddOnState.Tested));
+        Assert.NotEqual(Standing.Stale, bench.Line("weight/as flown").Standing);
+    }
+
+    [Fact]
+    public void Only_a_lead_gives_a_value_in_the_makers_place_and_the_ledger_says_whose_it_is()
+    {
+        var sheet = Canard with { Balance = Canard.Balance with { Configurations = [Canard.Balance.Configurations[0] with { Range = null, Marks = "moulded arrows" }] } };
+        var bench = new Bench(sheet);
+        Assert.Contains("moulded arrows", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
+        var given = new ValueGiven("balance/as flown", Bench.Q("-40 mm to -32 mm"), "Measured between the arrows.");
+        Assert.Equal("receive/lead", bench.Refused(given)!.Code);
+        Assert.Equal("receive/unit", bench.Refused(given with { Value = Bench.Q("40 g") }, Bench.Thorne)!.Code);
+        bench.Do(given, Bench.Thorne);
+        Assert.Equal("-40 to -32 mm", BalanceTarget.Of(bench.State.Sheet, bench.State.Sheet.Balance.Configurations[0], BalanceSchool.Middle)!.Range.ToString());
+        Assert.Equal("receive/no-gap", bench.Refused(given with { For = "throw/rudder-left/rudder/high/left" }, Bench.Thorne)!.Code);
+    }
+}

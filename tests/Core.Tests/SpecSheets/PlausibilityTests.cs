@@ -1,0 +1,128 @@
+using System.Text;
+using System.Text.Json.Nodes;
+using CsCheck;
+using Xunit;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Tests;
+
+namespace Zygotome.Core.Tests.SpecSheets;
+
+public sealed class PlausibilityTests
+{
+    private static readonly byte[] Parasol = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"));
+    private static readonly byte[][] Sheets = [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Order(StringComparer.Ordinal).Select(File.ReadAllBytes)];
+
+    private static IReadOnlyList<Flag> Flags(Action<JsonNode> change)
+    {
+        var node = JsonNode.Parse(Parasol)!;
+        change(node);
+        return Plausible.Of(Drawable.Part(SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Rough!));
+    }
+
+    private static Flag Doubted(string path, Action<JsonNode> change) => Assert.Single(Flags(change), f => f.Path == path);
+
+    [Fact]
+    public void Of_the_nine_demo_sheets_only_the_misprinted_collar_is_doubted()
+    {
+        Assert.Equal(9, Sheets.Length);
+        var flag = Assert.Single(Sheets.SelectMany(s => Plausible.Of(SheetReader.Read(s).Sheet!)));
+        Assert.Equal(("$.parts[8].bore", "4 mm"), (flag.Path, flag.Suggestion));
+    }
+
+    [Theory]
+    [InlineData("3.8 in", "3/8 in")]
+    [InlineData("120 mm", "12 mm")]
+    public void An_impossible_throw_is_doubted_with_its_likely_misreading(string printed, string likely)
+    {
+        var flag = Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = printed);
+        Assert.Equal(likely, flag.Suggestion);
+        Assert.Contains("44", flag.Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_fraction_is_only_suggested_where_the_printed_value_cannot_be_believed()
+    {
+        Assert.DoesNotContain(Flags(n => n["throws"]![0]!["up"] = "0.5 in"), f => f.Path == "$.throws[0].up");
+        Assert.Equal("", Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "900 mm").Suggestion);
+    }
+
+    [Fact]
+    public void A_descending_pair_asks_whether_it_is_a_band_or_two_rates()
+    {
+        var flag = Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "19 mm to 16 mm");
+        Assert.Equal("16 mm to 19 mm", flag.Suggestion);
+        Assert.Contains("high and low rate", flag.Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_low_rate_that_is_not_less_than_the_high_one_is_doubted() =>
+        Assert.Contains("exchanged", Doubted("$.throws[1].up", n => n["throws"]![1]!["up"] = "20 mm to 22 mm").Reason, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_balance_range_behind_the_neutral_point_is_doubted_with_the_margin_said()
+    {
+        var flag = Doubted("$.balance.configurations[0].range", n => n["balance"]!["configurations"]![0]!["range"] = "128 mm to 140 mm");
+        Assert.Contains("static margin of -", flag.Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_draw_over_the_rating_cells_over_the_rating_and_a_pack_longer_than_its_bay_are_doubted()
+    {
+        Doubted("$.power.controllers[0].rating", n => n["power"]!["controllers"]![0]!["rating"] = "35 A");
+        Doubted("$.power.packs[0].cells", n => n["power"]!["packs"]![0]!["cells"] = 6);
+        Doubted("$.power.packs[0].length", n => n["power"]!["packs"]![0]!["length"] = "180 mm");
+    }
+
+    [Fact]
+    public void A_listed_screw_that_cannot_fit_is_called_a_misprint() =>
+        Assert.Contains("misprint", Doubted("$.parts[2].fastener.length", n => n["parts"]![2]!["fastener"]!["length"] = "30 mm").Reason, StringComparison.OrdinalIgnoreCase);
+
+    [Fact]
+    public void A_flag_keeps_its_id_while_the_printed_value_stays_and_gets_another_with_another_value()
+    {
+        var first = Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "120 mm");
+        var again = Doubted("$.throws[0].up", n => (n["throws"]![0]!["up"], n["kit"]!["name"]) = ("120 mm", "Other"));
+        Assert.Equal(first.Id, again.Id);
+        Assert.NotEqual(first.Id, Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "121 mm").Id);
+    }
+
+    /// <summary>Every leaf of every sheet replaced by something else, one or several at a time: reading and doubting never throw.</summary>
+    [Fact]
+    public void Doubting_never_throws_on_any_sheet_however_it_is_mangled()
+    {
+        string[] junk = ["0 mm", "-5 mm", "1e9 mm", "99999 mm", "16 to 12", "abc", "", "45 A", "3 mm down", "0 %", "1/64 in", "-300 g"];
+        Gen.Select(Gen.Int[0, Sheets.Length - 1], Gen.Int[0, 100_000], Gen.Int[0, junk.Length + 3], Gen.Int[1, 4]).Sample(
+            (sheet, leaf, kind, times) =>
+            {
+                var node = JsonNode.Parse(Sheets[sheet])!;
+                for (var i = 0; i < times; i++)
+                {
+                    Mangle(node, leaf + (i * 7919), kind, junk);
+                }
+
+                var reading = SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString()));
+                if (reading.Rough is { } rough)
+                {
+                    _ = Plausible.Of(Drawable.Part(rough));
+                    _ = Core.Airframe.Drawings.Plan(Drawable.Part(rough));
+                }
+            },
+            iter: 3000);
+    }
+
+    private static void Mangle(JsonNode node, int leaf, int kind, string[] junk)
+    {
+        var leaves = Leaves(node).ToArray();
+        var target = leaves[leaf % leaves.Length];
+        JsonNode? value = kind < junk.Length ? junk[kind] : (kind - junk.Length) switch { 0 => 5, 1 => null, 2 => new JsonObject { ["assumed"] = true }, _ => new JsonArray() };
+        target.ReplaceWith(value);
+    }
+
+    private static IEnumerable<JsonNode> Leaves(JsonNode node) => node switch
+    {
+        JsonObject o => o.Where(p => p.Value is not null && p.Key != "format").SelectMany(p => Leaves(p.Value!)),
+        JsonArray { Count: > 0 } a => a.Where(i => i is not null).SelectMany(i => Leaves(i!)).Append(a),
+        _ => node.Parent is null ? [] : [node],
+    };
+}

@@ -1,0 +1,145 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { answer, api, refusalOf, type Refusal, type Schemas, sendBytes } from '../../api/client';
+import { useDraft } from '../../api/queries';
+import { Act } from '../../shared/Act';
+import { CureRail } from '../../shared/CureRail';
+import { Drawing } from '../../shared/Drawing';
+import { Mat } from '../../shared/Paper';
+import { Dimensions } from './Dimensions';
+import { EditorRows } from './EditorRows';
+import { EditorField } from './EditorField';
+import { type Mistake, Mistakes } from './Mistakes';
+
+export type Edit = Schemas['SheetEdit'];
+export type EditTools = {
+  edit: (edits: Partial<Edit>[]) => Promise<Refusal | undefined>;
+  say: (flag: string, reply: Schemas['FlagAnswer'], text?: string) => Promise<Refusal | undefined>;
+  answers: ReadonlyMap<string, Schemas['AnswerView']>;
+};
+
+/** A sheet being typed: the manual's pages at the left, the airframe as it stands so far, and the fields of one page. */
+export function Editor() {
+  const { id = '' } = useParams();
+  const { data: draft, error } = useDraft(id);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [page, setPage] = useState('kit');
+  const [said, setSaid] = useState<{ words: string; mistakes: Mistake[] }>();
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const table = useRef<HTMLInputElement>(null);
+  if (error) return <Gone words={error.message} />;
+  if (!draft) return <p className="p-8">Opening the sheet…</p>;
+
+  const section = draft.sections.find((s) => s.key === page) ?? draft.sections[0]!;
+  const version = () => client.getQueryData<Schemas['DraftView']>(['draft', id])?.version ?? draft.version;
+
+  // One after the other: each change is made on the version the one before it left.
+  const change = (send: () => Promise<Schemas['DraftView']>) => {
+    const next = queue.current.then(async () => {
+      try {
+        client.setQueryData(['draft', id], await send());
+        return undefined;
+      } catch (e) {
+        const r = refusalOf(e);
+        if (r.status === 409) await client.invalidateQueries({ queryKey: ['draft', id] });
+        return r;
+      }
+    });
+    queue.current = next;
+    return next;
+  };
+  const params = { params: { path: { id } } };
+  const tools: EditTools = {
+    answers: new Map(draft.answers.map((a) => [a.flag, a])),
+    edit: (edits) =>
+      change(async () => answer(await api.POST('/api/drafts/{id}/edits', { ...params, body: { version: version(), edits: edits.map((e) => ({ path: '', act: 'set' as const, text: '', page: '', reason: '', ...e })) } }))),
+    say: (flag, reply, text = '') => change(async () => answer(await api.POST('/api/drafts/{id}/answers', { ...params, body: { version: version(), flag, answer: reply, note: '', text } }))),
+  };
+  const list = page === 'parts' || page === 'throws' ? page : undefined;
+  const takeTable = async (file: File | undefined) => {
+    if (!file || !list) return;
+    const r = await change(() => sendBytes(`/api/drafts/${id}/csv/${list}?version=${version()}`, file, 'text/csv'));
+    setSaid(r ? { words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] } : undefined);
+    if (table.current) table.current.value = '';
+  };
+  const fileIt = async () => {
+    await queue.current;
+    try {
+      const sheet = answer(await api.POST('/api/drafts/{id}/file-it', params));
+      await client.invalidateQueries();
+      void navigate(`/sheets/${sheet.id}/${sheet.revision}`);
+    } catch (e) {
+      const r = refusalOf(e);
+      setSaid({ words: r.message, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] });
+    }
+  };
+  const show = (path: string) => {
+    const holder = draft.sections.find((s) => holds(s, path));
+    if (holder) setPage(holder.key);
+    setTimeout(() => document.getElementById(path)?.focus(), 60);
+  };
+  const mistakes = draft.mistakes.length;
+
+  return (
+    <div className="frame">
+      <nav aria-label="Pages" data-region="ruler" className="flex min-h-0 flex-col overflow-y-auto border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b-2">
+        <Link to="/sheets" className="flex min-h-[52px] shrink-0 items-center border-b border-steel-edge px-4 text-[15px]">
+          Spec sheets
+        </Link>
+        {draft.sections.map((s) => (
+          <button key={s.key} aria-current={s.key === page ? 'page' : undefined} onClick={() => setPage(s.key)} className={`min-h-[52px] shrink-0 border-b border-steel-edge px-4 text-left text-[16px] leading-tight ${s.key === page ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold' : ''}`}>
+            {s.title}
+            <span className={`block text-[13px] font-normal ${s.mistakes + s.doubts > 0 ? 'text-red' : ''}`}>{[s.mistakes > 0 && `${s.mistakes} wrong`, s.doubts > 0 && `${s.doubts} doubted`, s.assumed > 0 && `${s.assumed} assumed`].filter(Boolean).join(', ')}</span>
+          </button>
+        ))}
+      </nav>
+      <Mat title={draft.name} aside={`being typed, ${draft.nextRevision}`}>
+        {draft.drawing ? (
+          <Drawing drawing={draft.drawing} mode="plain" tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />} pad={{ top: 110, bottom: 60, left: 70, right: 70 }} />
+        ) : (
+          <p className="absolute inset-x-8 top-[40%] text-[18px] text-quiet">Nothing can be drawn yet: it needs a wing with a panel, or a body.</p>
+        )}
+      </Mat>
+      <section aria-label="Paper" className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0">
+        <div data-region="now" className="min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
+          <div className="flex items-center justify-between gap-2">
+            <h2 className="text-[24px] leading-tight font-bold">{section.title}</h2>
+            {list && (
+              <button className="button px-3 text-[15px]" onClick={() => table.current?.click()}>
+                Read a table (CSV)
+              </button>
+            )}
+          </div>
+          <input ref={table} type="file" accept=".csv,.txt" aria-label="Table file" className="sr-only" tabIndex={-1} onChange={(e) => void takeTable(e.target.files?.[0])} />
+          {section.fields.map((f) => (
+            <EditorField key={f.path} field={f} tools={tools} />
+          ))}
+          {section.lists.map((l) => (
+            <EditorRows key={l.path} rows={l} tools={tools} />
+          ))}
+        </div>
+        {said && <Mistakes words={said.words} mistakes={said.mistakes} bad onClose={() => setSaid(undefined)} />}
+        <p className="border-t border-steel px-[18px] py-2 text-[14px] text-pencil">
+          {draft.assumed} assumed, {draft.doubts} doubted. Saved as it is typed. <a className="underline" href={`/api/drafts/${id}/file`}>The file so far</a>
+        </p>
+        <Act label="Put it on file" onAct={() => void fileIt()} disabled={mistakes > 0} hint={mistakes > 0 ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}` : 'what is assumed stays marked; a revision on file is not changed any more'} />
+      </section>
+      <CureRail />
+    </div>
+  );
+}
+
+const holds = (s: Schemas['SectionNow'], path: string): boolean => s.fields.some((f) => f.path === path) || s.lists.some((l) => path.startsWith(`${l.path}[`));
+
+function Gone({ words }: { words: string }) {
+  return (
+    <div className="p-8 text-[18px]">
+      <p>{words} It may have been put on file or thrown away.</p>
+      <Link className="underline" to="/sheets">
+        Spec sheets
+      </Link>
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type DragEvent, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { refusalOf, sendBytes, type Schemas } from '../../api/client';
+import { useDrafts, useSheets } from '../../api/queries';
+import { Search } from '../../shared/Search';
+import { SmallDrawing } from '../../shared/SmallDrawing';
+import { dayAndClock } from '../../shared/time';
+import { Mistakes, type Mistake } from './Mistakes';
+
+/** The spec sheets on file, with their drawings, and the drafts being typed. A sheet file dropped here is read in, or every mistake in it is listed. */
+export function Sheets() {
+  const [find, setFind] = useState('');
+  const { data } = useSheets(find);
+  const { data: drafts } = useDrafts();
+  const client = useQueryClient();
+  const input = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  const [said, setSaid] = useState<{ words: string; mistakes: Mistake[]; bad: boolean }>();
+
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const sheet = await sendBytes<Schemas['SheetCard']>('/api/sheets', file, 'application/json');
+      setSaid({ words: `${sheet.name}, revision ${sheet.revision}, is on file.`, mistakes: [], bad: false });
+    } catch (e) {
+      const r = refusalOf(e);
+      setSaid({ words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [], bad: true });
+    }
+    await client.invalidateQueries({ queryKey: ['sheets'] });
+  };
+  const drop = (e: DragEvent) => {
+    e.preventDefault();
+    setOver(false);
+    void take(e.dataTransfer.files[0]);
+  };
+
+  return (
+    <div className={`border-2 border-ink text-ink ${over ? 'bg-tape-wash' : 'bg-paper'}`} onDragOver={(e) => (e.preventDefault(), setOver(true))} onDragLeave={() => setOver(false)} onDrop={drop}>
+      <div className="flex items-center justify-between gap-4 border-b-2 border-ink px-5 py-4">
+        <h1 className="text-[27px] leading-tight font-bold whitespace-nowrap">Spec sheets</h1>
+        <Search label="Name, maker or class" onFind={setFind} />
+        <button className="button" onClick={() => input.current?.click()}>
+          Read in a file, or drop one
+        </button>
+        <Link to="/sheets/new" className="button dark flex items-center px-5 text-[17px] font-bold whitespace-nowrap">
+          New sheet
+        </Link>
+        <input ref={input} type="file" accept=".json" aria-label="Sheet file" className="sr-only" tabIndex={-1} onChange={(e) => void take(e.target.files?.[0])} />
+      </div>
+      {said && <Mistakes words={said.words} mistakes={said.mistakes} bad={said.bad} onClose={() => setSaid(undefined)} />}
+      {drafts && drafts.length > 0 && !find && (
+        <ul aria-label="Being typed" className="flex flex-wrap gap-3 border-b-2 border-ink bg-tape-wash px-5 py-3">
+          {drafts.map((d) => (
+            <li key={d.id}>
+              <Link to={`/drafts/${d.id}`} className="block min-h-[44px] border border-tape-edge bg-tape px-4 py-1 text-on-tape">
+                <strong>{d.name}</strong>, being typed
+                <span className="block text-[13px]">
+                  {d.by}, {dayAndClock(d.changedAt)}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul data-region="list" className="grid grid-cols-2 max-lg:grid-cols-1">
+        {data?.sheets.map((s) => (
+          <li key={s.hash} className="border-b border-steel odd:border-r">
+            <Link to={`/sheets/${s.id}/${s.revision}`} className="flex gap-5 p-5 hover:bg-tape-wash">
+              <SmallDrawing drawing={s.drawing} width={170} height={132} />
+              <span className="min-w-0">
+                <strong className="block text-[22px] leading-tight">{s.name}</strong>
+                <span className="block">{s.maker}</span>
+                <span className="block text-pencil">
+                  {s.class}, revision {s.revision}
+                </span>
+                <span className="block truncate text-[15px] text-pencil">{s.source}</span>
+                <span className="block pt-1 text-[15px]">
+                  {s.throws} throw rows, {s.parts} parts, {s.steps} steps
+                </span>
+                {s.assumed + s.doubts > 0 && (
+                  <span className="block text-[15px] font-bold">
+                    {[s.assumed > 0 && `${s.assumed} assumed`, s.doubts > 0 && `${s.doubts} doubted`].filter(Boolean).join(', ')}
+                  </span>
+                )}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {data?.sheets.length === 0 && <p className="p-8 text-[18px]">{find ? 'No sheet has these words.' : 'No sheet yet. Begin one from its class, or read in a file.'}</p>}
+      {data && data.all > data.sheets.length && (
+        <p className="border-t border-steel px-5 py-3 text-[15px] text-pencil">
+          The first {data.sheets.length} of {data.all}. Type a few words to find another.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { withDefault } from '../balance/WeighingForm';
+
+type AddOn = Schemas['Entry.AddOnBrought'];
+const STATES: [AddOn['state'], string][] = [
+  ['recorded', 'recorded'],
+  ['tested', 'tested'],
+  ['notConnected', 'not connected'],
+];
+
+/** Something the owner wants aboard: what it weighs and where it goes. */
+export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unknown> }) {
+  const [name, setName] = useState('');
+  const [mass, setMass] = useState('');
+  const [at, setAt] = useState('');
+  const [state, setState] = useState<AddOn['state']>('recorded');
+  const add = async () => {
+    if ((await onAdd({ name, mass: withDefault(mass, 'g'), ...(at.trim() ? { at: withDefault(at, 'mm') } : {}), state })) === false) return;
+    setName('');
+    setMass('');
+    setAt('');
+  };
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="grid grid-cols-[1.6fr_0.8fr_1fr] gap-2">
+        <label className="text-[14px] text-pencil">
+          add-on
+          <input className="field text-[17px] text-ink" value={name} onChange={(e) => setName(e.target.value)} />
+        </label>
+        <label className="text-[14px] text-pencil">
+          weighs, g
+          <input className="field text-[17px] text-ink" inputMode="decimal" value={mass} onChange={(e) => setMass(e.target.value)} />
+        </label>
+        <label className="text-[14px] text-pencil">
+          mm aft, if known
+          <input className="field text-[17px] text-ink" inputMode="decimal" value={at} onChange={(e) => setAt(e.target.value)} />
+        </label>
+      </div>
+      <div className="flex gap-2">
+        {STATES.map(([key, title]) => (
+          <button key={key} className="button flex-1 px-1 text-[15px]" aria-pressed={state === key} onClick={() => setState(key)}>
+            {title}
+          </button>
+        ))}
+        <button className="button dark px-4" disabled={!name.trim() || !mass.trim()} onClick={() => void add()}>
+          add
+        </button>
+      </div>
+    </div>
+  );
+}

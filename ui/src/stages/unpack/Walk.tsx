@@ -1,0 +1,68 @@
+import { type KeyboardEvent, useEffect, useRef } from 'react';
+import type { Schemas } from '../../api/client';
+import type { Recorder } from '../../api/record';
+import { spaced } from './places';
+
+type Point = Schemas['WalkPointView'];
+type Props = { job: Schemas['JobView']; recorder: Recorder; walk: readonly Point[]; at: string; onPoint: (id: string) => void; onFinding: (p: Point) => void };
+
+const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' };
+
+/** The walk round this aircraft, in the order hands go: what to feel and listen for, and one answer for each place. */
+export function Walk({ job, recorder, walk, at, onPoint, onFinding }: Props) {
+  const now = walk.find((p) => p.id === at) ?? walk.find((p) => !p.answer) ?? walk[0];
+  const list = useRef<HTMLUListElement>(null);
+  useEffect(() => list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' }), [now?.id]);
+  if (!now) return null;
+  const index = walk.indexOf(now);
+  const left = walk.filter((p) => !p.answer).length;
+  const say = (answer: NonNullable<Point['answer']>) => void recorder.record('unpack/walked', { point: now.id, answer, finding: '' }).then((ok) => ok && onPoint(next(walk, now.id)));
+  const keys = (e: KeyboardEvent) => {
+    if (e.key === 'ArrowDown') onPoint(walk[Math.min(index + 1, walk.length - 1)]!.id);
+    else if (e.key === 'ArrowUp') onPoint(walk[Math.max(index - 1, 0)]!.id);
+    else return;
+    e.preventDefault();
+  };
+  return (
+    <section aria-label="Walk" onKeyDown={keys}>
+      <p className="text-[15px] text-pencil">
+        {index + 1} of {walk.length}, {left === 0 ? 'every place answered' : `${left} to go`}; {spaced(now.kind)}
+      </p>
+      <h2 className="text-[26px] leading-tight font-bold" aria-live="polite">
+        {now.title}
+      </h2>
+      <p className="min-h-[76px] py-2 text-[22px] leading-snug">{now.feel}</p>
+      {now.answer && (
+        <p className="pb-2 text-[16px]">
+          <strong>{now.findingTag || ANSWERS[now.answer]}</strong>, {now.by}
+        </p>
+      )}
+      {!job.released && (
+        <div className="grid grid-cols-2 gap-2">
+          <button className="button h-[64px] text-[18px]" onClick={() => onFinding(now)}>
+            something is wrong
+          </button>
+          <button className="button h-[64px] text-[18px]" onClick={() => say('notFitted')}>
+            not fitted here
+          </button>
+        </div>
+      )}
+      <ul ref={list} data-region="list" aria-label="Places of the walk" className="pt-3">
+        {walk.map((p) => (
+          <li key={p.id}>
+            <button aria-current={p.id === now.id} className={`flex min-h-[44px] w-full items-center justify-between gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`} onClick={() => onPoint(p.id)}>
+              <span className="min-w-0 truncate">{p.title}</span>
+              <span className={`text-[15px] whitespace-nowrap ${p.answer === 'finding' ? 'text-red' : 'font-normal text-pencil'}`}>{p.answer ? p.findingTag || ANSWERS[p.answer] : 'not yet'}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The next place nobody answered, after this one; round to the first. */
+export function next(walk: readonly Point[], id: string) {
+  const from = walk.findIndex((p) => p.id === id);
+  return ([...walk.slice(from + 1), ...walk.slice(0, from)].find((p) => !p.answer) ?? walk[from]!).id;
+}
