@@ -54,7 +54,7 @@ public sealed class AtTheBench
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack").See("Hatch latch");
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
         t.Offline(true);
         t.Press("One Hatch latch more").See("1 waiting to send");
         Assert.Equal(0, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
@@ -68,7 +68,7 @@ public sealed class AtTheBench
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack").See("Hatch latch");
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
         application.Clock.Advance(TimeSpan.FromHours(13));
         t.Press("One Hatch latch more").See("Choose your strip of tape").SignIn();
         t.See("+1 Hatch latch");
@@ -81,7 +81,7 @@ public sealed class AtTheBench
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        foreach (var job in new[] { "J-0139", "J-0147", "J-0151", "J-0152" })
+        foreach (var job in new[] { "J-0139", "J-0147", "J-0150", "J-0153" })
         {
             foreach (var stage in new[] { "receive", "unpack", "plan", "build", "wire", "bind", "throws", "balance", "check", "handover" })
             {
@@ -104,7 +104,7 @@ public sealed class AtTheBench
         await using var application = await Application.Start();
         using var t = new Technician(application.Url, dim: dim).SignIn();
         var axe = await File.ReadAllTextAsync(ProjectFolder.File("ui", "node_modules", "axe-core", "axe.min.js"));
-        foreach (var path in new[] { "/jobs", "/jobs/new", "/jobs/J-0152/unpack", "/jobs/J-0151/build", "/jobs/J-0147/bind", "/jobs/J-0147/throws", "/jobs/J-0139/balance", "/jobs/J-0139/handover" })
+        foreach (var path in new[] { "/jobs", "/jobs/new", "/bench", "/sheets", "/sheets/new", "/sheets/plimsey-1400/1", "/jobs/J-0153/receive", "/jobs/J-0150/unpack?room=findings", "/jobs/J-0150/unpack?room=parts", "/jobs/J-0150/unpack?room=walk", "/jobs/J-0150/unpack?room=claim", "/jobs/J-0151/build", "/jobs/J-0147/bind", "/jobs/J-0147/throws", "/jobs/J-0139/balance", "/jobs/J-0139/handover" })
         {
             t.Go(path).See("Setting");
             Thread.Sleep(300);

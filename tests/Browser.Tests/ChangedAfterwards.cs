@@ -51,7 +51,7 @@ public sealed class ChangedAfterwards
         t.Press("retract").See("typed wrongly").Press("Retract");
         t.Until(() => application.Job("J-0147").State.Retracted.Count == 1, "it is retracted");
         t.Until(() => !t.Text.Contains("29.4", StringComparison.Ordinal) || t.Text.Contains("Retraction", StringComparison.Ordinal), "the reading is gone");
-        t.Go("/jobs/J-0152/unpack").Fill("something in the box that is on no list", "A second decal sheet").Press("extra").See("1 × A second decal sheet, on no list");
+        t.Go("/jobs/J-0152/unpack?room=parts").Fill("something in the box that is on no list", "A second decal sheet").Press("extra").See("1 × A second decal sheet, on no list");
         Assert.Empty(t.Complaints());
     }
 }

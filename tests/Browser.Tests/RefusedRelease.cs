@@ -36,7 +36,8 @@ public sealed class RefusedRelease
     public Task Release_is_refused_for_an_open_flight_critical_finding() => Refused("J-0152", t =>
     {
         // It can be neither used as it is, nor inspected by the one who repaired it.
-        t.Go("/jobs/J-0152/unpack").Press("use as it is", "Finding F2").See("F2 is flight-critical").Press("Close");
+        t.Go("/jobs/J-0152/unpack?room=findings").See("Flight-critical: never as it is.");
+        Assert.False(t.Find(OpenQA.Selenium.By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled);
         t.Press("repair here", "Finding F2").Fill("How it was repaired", "New hinge line").Press("Repaired", "Finding F2").See("not re-inspected yet");
         t.Press("looked again: sound", "Finding F2").See("somebody other than R. Vane must inspect the repair");
     }, "F2: parting of 22 mm");

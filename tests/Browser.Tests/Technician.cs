@@ -158,6 +158,35 @@ internal sealed class Technician : IDisposable
         return this;
     }
 
+    /// <summary>Walks with Tab alone until what has the focus is called this; then presses the keys. No pointer.</summary>
+    public Technician Reach(string name, params string[] keys)
+    {
+        const string Called =
+            """
+            const e = document.activeElement; if (!e || e === document.body) return '';
+            const label = e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText ?? '';
+            return label.trim();
+            """;
+        for (var i = 0; i < 220; i++)
+        {
+            if (Execute<string>(Called) is { } called && called.StartsWith(name, StringComparison.OrdinalIgnoreCase))
+            {
+                return Keys_(keys);
+            }
+
+            _browser.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
+        }
+
+        throw new InvalidOperationException($"\"{name}\" is not reached by Tab. On the screen:\n{Text}");
+    }
+
+    /// <summary>Gives a file to a field that takes files, as a file dialogue would.</summary>
+    public Technician Give(string label, string file)
+    {
+        _browser.FindElement(By.CssSelector($"input[type=file][aria-label=\"{label}\"]")).SendKeys(file);
+        return this;
+    }
+
     /// <summary>Takes the network away from this device, or gives it back.</summary>
     public void Offline(bool away)
     {

@@ -19,6 +19,9 @@ internal sealed class Application : IAsyncDisposable
 
     public string Url => _app.Urls.First();
 
+    /// <summary>Where the simulated mail service would fetch its mail.</summary>
+    public string Outbox => Path.Combine(_data.FullName, "outbox");
+
     /// <param name="ui">Whether the interface is served too; it must have been built.</param>
     public static async Task<Application> Start(bool ui = true)
     {

@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Refusal } from './api/client';
 import { App } from './App';
+import { Broken } from './shared/Broken';
 import './styles.css';
 
 const client = new QueryClient({
@@ -14,7 +15,9 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <BrowserRouter>
-        <App />
+        <Broken>
+          <App />
+        </Broken>
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,

@@ -160,7 +160,7 @@ internal static class DraftEndpoints
             }
         }
 
-        drafts.Answer(DraftStore.KeyOf(id), new FlagAnswered(flag.Id, post.Answer.ToString(), post.Answer == FlagAnswer.Corrected ? $"{text}. {post.Note}".Trim() : post.Note, user.Person().Name, Stamp(clock)));
+        drafts.Answer(DraftStore.KeyOf(id), new FlagAnswered(flag.Id, post.Answer.ToString(), $"{flag.Path}{(post.Answer == FlagAnswer.Corrected ? $": {text}" : "")} {post.Note}".TrimEnd(), user.Person().Name, Stamp(clock)));
         return TypedResults.Ok(View(drafts.Find(id)!, drafts, sheets));
     }
 

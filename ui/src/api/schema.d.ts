@@ -1226,6 +1226,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/{revision}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FiledAnswerPost"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/archetypes": {
         parameters: {
             query?: never;
@@ -2868,6 +2908,11 @@ export interface components {
         };
         /** @enum {unknown} */
         FieldStanding: "empty" | "stated" | "assumed" | "notStated" | "contradicted";
+        FiledAnswerPost: {
+            flag: string;
+            answer: components["schemas"]["FlagAnswer"];
+            note: string;
+        };
         /** @enum {unknown} */
         FindingKind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
         FindingMark: {

@@ -149,7 +149,7 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
     private static JsonObject Lifting(string id, string role, double at, double height, double root, double tip, double span, double sweep, double dihedral) => new()
     {
         ["id"] = id, ["role"] = role, ["rootLeadingEdge"] = id == "wing" ? "0 mm" : A(at), ["height"] = A(height),
-        ["panels"] = new JsonArray(new JsonObject { ["root"] = A(root), ["tip"] = A(tip), ["span"] = A(span), ["sweep"] = A(sweep), ["dihedral"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{dihedral} deg")) }),
+        ["panels"] = new JsonArray(new JsonObject { ["root"] = A(root), ["tip"] = A(tip), ["span"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{Math.Round(span, 1)} mm")), ["sweep"] = A(sweep), ["dihedral"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{dihedral} deg")) }),
     };
 
     private static JsonObject A(double mm) => ArchetypeSheet.Assumed(ArchetypeSheet.Mm(mm));

@@ -71,8 +71,8 @@ public static class FormSpec
             [
                 new("throws", "throw row", """{"surfaces":"aileron","rate":"high","up":"12 mm","down":"12 mm"}""",
                     [T("surfaces", "surfaces"), T("function", "command"), T("rate", "rate"), T("position", "position"), S("up", "up", Mm), S("down", "down", Mm), S("right", "right", Mm), S("left", "left", Mm), S("out", "out", Mm), C("measure", "measured with", "", "upright ruler", "straight ruler", "angle"), T("page", "page")]),
-                new("neutral", "neutral", """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""", [T("surfaces", "surfaces"), Q("offset", "at rest, up +", Mm), T("page", "page")]),
-                new("holes", "pushrod holes", """{"surfaces":"aileron","arm":"second from the outside"}""", [T("surfaces", "surfaces"), T("arm", "arm hole"), T("horn", "horn hole"), T("page", "page")]),
+                new("neutral", "row of a surface at rest", """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""", [T("surfaces", "surfaces"), Q("offset", "at rest, up +", Mm), T("page", "page")]),
+                new("holes", "row of pushrod holes", """{"surfaces":"aileron","arm":"second from the outside"}""", [T("surfaces", "surfaces"), T("arm", "arm hole"), T("horn", "horn hole"), T("page", "page")]),
                 new("rates", "rate", """{"name":"high","expo":"20 %"}""", [T("name", "name"), Q("scale", "of full travel", Unit.PerCent), Q("expo", "expo", Unit.PerCent)]),
             ]),
         new("balance", "Balance and weight",
@@ -98,7 +98,7 @@ public static class FormSpec
         new("steps", "Steps", [],
             [new("steps", "step", """{"id":"step","stage":"build","title":"Step","handsOn":"10 min"}""",
                 [T("id", "id"), C("stage", "stage", [.. StageNames.All.Select(s => s.Key())]), T("title", "title"), new("after", "after", FieldKind.Texts), Q("handsOn", "hands-on", Unit.Minute), new("parts", "parts", FieldKind.Counts), new("tools", "tools", FieldKind.Texts), T("joint.a", "joins"), T("joint.b", "to"), T("joint.kind", "joint"), new("fits", "fits", FieldKind.Texts), new("hides", "hides", FieldKind.Texts), new("disturbs", "disturbs", FieldKind.Texts), new("needs.power", "powered", FieldKind.Flag), new("needs.unpowered", "pack not connected", FieldKind.Flag), new("needs.people", "people", FieldKind.Whole), new("cautions", "cautions", FieldKind.Texts), T("text", "how"), T("page", "page")])]),
-        new("cautions", "Cautions", [new("cautions", "printed cautions", FieldKind.Texts)], [new("trueness", "trueness", """{"kind":"tip to tail","limit":"± 4 mm"}""", [T("kind", "what"), T("limit", "limit")])]),
+        new("cautions", "Cautions", [new("cautions", "printed cautions", FieldKind.Texts)], [new("trueness", "trueness limit", """{"kind":"tip to tail","limit":"± 4 mm"}""", [T("kind", "what"), T("limit", "limit")])]),
     ];
 
     /// <summary>The field at a path of the file, indices left out of account; null when the form has none there.</summary>

@@ -7,9 +7,10 @@ import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
 import { Mat } from '../../shared/Paper';
+import { dayAndClock } from '../../shared/time';
 import { Dimensions } from './Dimensions';
 import { EditorRows } from './EditorRows';
-import { EditorField } from './EditorField';
+import { EditorField, SAID } from './EditorField';
 import { type Mistake, Mistakes } from './Mistakes';
 
 export type Edit = Schemas['SheetEdit'];
@@ -119,6 +120,16 @@ export function Editor() {
           {section.lists.map((l) => (
             <EditorRows key={l.path} rows={l} tools={tools} />
           ))}
+          {draft.answers.length > 0 && (
+            <section aria-label="Answered" className="mt-5 border-t-2 border-ink pt-2">
+              <h3 className="text-[17px] font-bold">Answered so far</h3>
+              {draft.answers.map((a) => (
+                <p key={a.flag} className="text-[15px] text-pencil">
+                  <code>{a.note}</code> <strong>{SAID[a.answer]}</strong>, {a.by}, {dayAndClock(a.at)}
+                </p>
+              ))}
+            </section>
+          )}
         </div>
         {said && <Mistakes words={said.words} mistakes={said.mistakes} bad onClose={() => setSaid(undefined)} />}
         <p className="border-t border-steel px-[18px] py-2 text-[14px] text-pencil">

@@ -57,7 +57,7 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
   );
 }
 
-const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' };
+export const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' };
 
 /** Why a number is doubted, the likely misreading, and one-tap answers, kept with who and when. */
 function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['AnswerView'] | undefined; tools: EditTools }) {

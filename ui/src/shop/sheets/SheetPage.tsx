@@ -5,8 +5,7 @@ import { answer, api, refusalOf, type Refusal } from '../../api/client';
 import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { Difference } from './Difference';
-
-const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' };
+import { SAID } from './EditorField';
 
 /** A sheet on file: its revisions, what is doubted about it, its tables, and the next revision begun from it. */
 export function SheetPage() {

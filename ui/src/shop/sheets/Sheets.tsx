@@ -27,6 +27,8 @@ export function Sheets() {
       const r = refusalOf(e);
       setSaid({ words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [], bad: true });
     }
+    // The same file, mended, is to be taken again.
+    if (input.current) input.current.value = '';
     await client.invalidateQueries({ queryKey: ['sheets'] });
   };
   const drop = (e: DragEvent) => {

@@ -55,7 +55,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
           );
         })}
       </div>
-      <div className="border-2 border-ink p-3" onKeyDown={keys}>
+      <div className="border-2 border-ink p-3">
         <p className="text-[20px] leading-tight font-bold" aria-live="polite">
           {now.name}
         </p>
@@ -72,7 +72,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
           </button>
         </div>
         <div className="flex gap-2 pt-2">
-          <input ref={field} data-entry aria-label="Several at once" className="field w-[112px] text-[22px]" inputMode="numeric" placeholder="several" value={several} disabled={job.released} onChange={(e) => setSeveral(e.target.value.replace(/[^0-9-]/g, ''))} />
+          <input ref={field} onKeyDown={keys} data-entry aria-label="Several at once" className="field w-[112px] text-[22px]" inputMode="numeric" placeholder="several" value={several} disabled={job.released} onChange={(e) => setSeveral(e.target.value.replace(/[^0-9-]/g, ''))} />
           <button className="button px-3" disabled={job.released || !Number(several)} onClick={() => void add(Number(several))}>
             add
           </button>

@@ -7,7 +7,7 @@ const LINE = 50;
 /** Outlines at true size on this screen, once it was set against a ruler: a screw laid on the glass covers its own. */
 export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView'][] }) {
   const [px, setPx] = useState(() => Number(localStorage.getItem(KEY)) || 0);
-  const [setting, setSetting] = useState(false);
+  const [setting, setSetting] = useState(px === 0);
   const scale = px || 96 / 25.4;
   const put = (value: number) => {
     setPx(value);
@@ -15,7 +15,7 @@ export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView
   };
   return (
     <div>
-      {(setting || px === 0) && (
+      {setting && (
         <div className="border-b border-steel pb-2">
           <p className="text-[15px]">Lay a ruler on the glass and move until this line is exactly {LINE} mm.</p>
           <svg aria-hidden width={LINE * scale + 4} height="18" className="block">
@@ -29,7 +29,7 @@ export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView
           </div>
         </div>
       )}
-      {px > 0 && !setting && (
+      {!setting && (
         <button className="min-h-[44px] text-[15px] underline" onClick={() => setSetting(true)}>
           set this screen against a ruler again
         </button>

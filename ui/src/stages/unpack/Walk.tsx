@@ -12,7 +12,9 @@ const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' 
 export function Walk({ job, recorder, walk, at, onPoint, onFinding }: Props) {
   const now = walk.find((p) => p.id === at) ?? walk.find((p) => !p.answer) ?? walk[0];
   const list = useRef<HTMLUListElement>(null);
-  useEffect(() => list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' }), [now?.id]);
+  useEffect(() => {
+    list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' });
+  }, [now?.id]);
   if (!now) return null;
   const index = walk.indexOf(now);
   const left = walk.filter((p) => !p.answer).length;
