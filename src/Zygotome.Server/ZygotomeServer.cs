@@ -84,9 +84,7 @@ public static class ZygotomeServer
         }
 
         services.GetRequiredService<PhotoStore>().Sweep(services.GetRequiredService<TimeProvider>().GetUtcNow());
-        var outbox = services.GetRequiredService<Outbox>();
-        outbox.Deliver();
-        outbox.Follow(services.GetRequiredService<JournalWriter>());
+        services.GetRequiredService<Outbox>().Deliver();
     }
 
     private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)

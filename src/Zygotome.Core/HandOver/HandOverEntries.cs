@@ -73,7 +73,9 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
         }
 
         var ledger = Jobs.Ledger.Of(state, asOf);
-        var open = ledger.Where(l => l.Open).ToArray();
+
+        // What nobody may concede is named first, then what is wrong, then what is wanting.
+        var open = ledger.Where(l => l.Open).OrderBy(l => l.Concedable).ThenBy(l => l.Standing is Standing.NotMet ? 0 : l.Standing is Standing.Stale ? 1 : 2).ToArray();
         return open.Length > 0
             ? new Refusal("handover/open", $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}.")
             : state.Unknown.Count > 0 ? new Refusal("handover/unknown", "The journal holds entries this version does not know; release with the newer version.")

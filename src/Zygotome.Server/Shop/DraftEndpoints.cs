@@ -58,7 +58,7 @@ internal static class DraftEndpoints
         app.MapPost("/api/drafts/{id}/edits", (string id, EditsPost post, ClaimsPrincipal user, DraftStore drafts, SheetStore sheets, TimeProvider clock) =>
             Change(id, post.Version, file => post.Edits.Count is 0 or > 200 ? new Refusal("sheet/edits", $"{post.Edits.Count} edits at once; 1 to 200 are taken.", "edits") : SheetEdits.Apply(file, post.Edits), user, drafts, sheets, clock));
         app.MapPost("/api/drafts/{id}/answers", Answer);
-        app.MapPost("/api/drafts/{id}/csv/{list}", TakeCsv).Accepts<byte[]>("text/csv", "text/plain");
+        app.MapPost("/api/drafts/{id}/csv/{list}", TakeCsv);
         app.MapPost("/api/drafts/{id}/file-it", FileIt);
         app.MapDelete("/api/drafts/{id}", Results<NoContent, ProblemHttpResult> (string id, DraftStore drafts) => drafts.Remove(id) ? TypedResults.NoContent() : Problems.NotFound($"draft {id}"));
     }

@@ -12,8 +12,6 @@ internal sealed class Outbox(ServerOptions options, MailStore mail, TimeProvider
 
     public string Folder { get; } = Path.Combine(options.Data, "outbox");
 
-    public void Follow(JournalWriter writer) => writer.Moved += (_, _) => Deliver();
-
     public void Deliver()
     {
         lock (_one)

@@ -14,7 +14,7 @@ internal static class PhotoEndpoints
 
     public static void MapPhotos(this IEndpointRouteBuilder app)
     {
-        app.MapPost(Path, Take).Accepts<byte[]>("image/jpeg", "image/png", "image/webp");
+        app.MapPost(Path, Take);
         app.MapGet(Path + "/{hash}", (string hash, HttpContext http, PhotoStore photos) => Give(hash, false, http, photos));
         app.MapGet(Path + "/{hash}/small", (string hash, HttpContext http, PhotoStore photos) => Give(hash, true, http, photos));
     }

@@ -32,7 +32,7 @@ internal static class EntriesEndpoint
     public static void MapEntries(this IEndpointRouteBuilder app) => app.MapPost("/api/jobs/{id}/entries", Post);
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Post(
-        string id, EntriesPost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer, EntryKinds kinds, Releases releases, ClaimDesk claims)
+        string id, EntriesPost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer, EntryKinds kinds, Releases releases, ClaimDesk claims, Shop.Outbox outbox)
     {
         if (post.Entries.Count is 0 or > Most)
         {
@@ -55,7 +55,13 @@ internal static class EntriesEndpoint
             drafts.Add(draft);
         }
 
-        return Answer(await writer.Record(new Post(id, drafts, user.Person(), post.Look)), id, reader);
+        var answer = await writer.Record(new Post(id, drafts, user.Person(), post.Look));
+        if (answer is PostAnswer.Recorded && drafts.Any(d => d.Body is ClaimSent))
+        {
+            outbox.Deliver();
+        }
+
+        return Answer(answer, id, reader);
     }
 
     private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Releases releases, ClaimDesk claims)
