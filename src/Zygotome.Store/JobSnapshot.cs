@@ -7,6 +7,9 @@ namespace Zygotome.Store;
 /// <summary>A job as committed: its journal and the state it replays to. Immutable.</summary>
 public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, byte[] LastHash)
 {
+    /// <summary>How the list looks it up; worked out once.</summary>
+    internal ListedJob Listed => field ??= ListedJob.Of(State);
+
     /// <summary>The same job, able to move to that revision of its sheet.</summary>
     public JobSnapshot Knowing(SpecSheet sheet) => State.Revisions.ContainsKey(sheet.Hash) ? this : this with { State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) } };
 

@@ -206,10 +206,9 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
     // Most entries change nothing that the list is looked up by.
     private void List(JobSnapshot? before, JobSnapshot after)
     {
-        var row = ListedJob.Of(after.State);
-        if (before is null || ListedJob.Of(before.State) != row)
+        if (before is null || before.Listed != after.Listed)
         {
-            JobList.Put(_table.Connection, row);
+            JobList.Put(_table.Connection, after.Listed);
         }
     }
 

@@ -10,44 +10,17 @@ using Zygotome.Tests;
 
 namespace Zygotome.Store.Tests;
 
-public sealed class JournalTests : IAsyncDisposable
+public sealed class JournalTests : OnAStore
 {
-    private static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
-
-    private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("zygotome-store");
-    private readonly Database _database;
-    private readonly SheetStore _sheets;
-    private readonly JournalReader _reader;
-    private readonly JournalWriter _writer;
-    private readonly SpecSheet _sheet;
-
-    public JournalTests()
-    {
-        _database = Database.Open(Path.Combine(_folder.FullName, "zygotome.db"));
-        _sheets = new SheetStore(_database);
-        _reader = new JournalReader(_database, _sheets, Stages.Kinds);
-        _writer = new JournalWriter(_database, _reader, _sheets, Stages.Kinds, TimeProvider.System);
-        var bytes = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
-        _sheet = SheetReader.Read(bytes).Sheet!;
-        _sheets.Add(_sheet, bytes);
-    }
-
-    public async ValueTask DisposeAsync()
-    {
-        await _writer.DisposeAsync();
-        SqliteConnection.ClearAllPools();
-        _folder.Delete(recursive: true);
-    }
-
     private static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
 
     private JobOpened Opened(string number) => new(
-        number, "c-1", _sheet.Kit.Id, 1, _sheet.Hash, new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh")), 8,
+        number, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh")), 8,
         DateOnly.FromDateTime(DateTime.UtcNow).AddDays(5), "", BalanceSchool.ForwardThird, ShopRules.Default);
 
     private static Draft Draft(string id, EntryBody body, long? expected = null) => new(id, Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, expected);
 
-    private Task<PostAnswer> Post(string job, params Draft[] drafts) => _writer.Record(new Post(job, drafts, Vane, "look"));
+    private Task<PostAnswer> Post(string job, params Draft[] drafts) => Writer.Record(new Post(job, drafts, Vane, "look"));
 
     private async Task Open(string job = "J-0001") => Assert.IsType<PostAnswer.Recorded>(await Post(job, Draft($"{job}-open", Opened(job))));
 
@@ -58,7 +31,7 @@ public sealed class JournalTests : IAsyncDisposable
         var first = Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("a", new Counted("pushrod", 1))));
         var again = Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("a", new Counted("pushrod", 1))));
         Assert.Equal((first.Entries[0].Seq, first.Entries[0].RecordedAt), (again.Entries[0].Seq, again.Entries[0].RecordedAt));
-        Assert.Equal(1, _reader.Find("J-0001")!.State.Unpack.CountOf("pushrod"));
+        Assert.Equal(1, Reader.Find("J-0001")!.State.Unpack.CountOf("pushrod"));
         var other = Assert.IsType<PostAnswer.Refused>(await Post("J-0001", Draft("a", new Counted("pushrod", 2))));
         Assert.Equal("entry/id-used", other.Refusal.Code);
     }
@@ -88,8 +61,8 @@ public sealed class JournalTests : IAsyncDisposable
         await Open();
         var refused = Assert.IsType<PostAnswer.Refused>(await Post("J-0001", Draft("a", new Counted("pushrod", 1)), Draft("b", new Counted("no-such-part", 1))));
         Assert.Equal((1, "unpack/part"), (refused.Index, refused.Refusal.Code));
-        Assert.Equal(1, _reader.Find("J-0001")!.State.Seq);
-        Assert.Null(_reader.Entry("a"));
+        Assert.Equal(1, Reader.Find("J-0001")!.State.Seq);
+        Assert.Null(Reader.Entry("a"));
         Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("c", new Counted("pushrod", 1)), Draft("d", new CountSet("pushrod", 2), expected: 1)));
     }
 
@@ -99,9 +72,9 @@ public sealed class JournalTests : IAsyncDisposable
         await Open();
         await Open("J-0002");
         await Task.WhenAll(Enumerable.Range(0, 100).Select(i => Task.Run(() => Post(i % 2 == 0 ? "J-0001" : "J-0002", Draft($"n{i}", new Counted("screw-m2x8", 1))))));
-        Assert.Equal((50, 50), (_reader.Find("J-0001")!.State.Unpack.CountOf("screw-m2x8"), _reader.Find("J-0002")!.State.Unpack.CountOf("screw-m2x8")));
-        Assert.Equal(Enumerable.Range(1, 51).Select(i => (long)i), _reader.Find("J-0001")!.Journal.Select(e => e.Seq));
-        var verified = Verification.Run(_database, Stages.Kinds);
+        Assert.Equal((50, 50), (Reader.Find("J-0001")!.State.Unpack.CountOf("screw-m2x8"), Reader.Find("J-0002")!.State.Unpack.CountOf("screw-m2x8")));
+        Assert.Equal(Enumerable.Range(1, 51).Select(i => (long)i), Reader.Find("J-0001")!.Journal.Select(e => e.Seq));
+        var verified = Verification.Run(Database, Stages.Kinds);
         Assert.True(verified.Sound, verified.Words);
         Assert.Equal(102, verified.Entries);
     }
@@ -112,8 +85,8 @@ public sealed class JournalTests : IAsyncDisposable
         await Open();
         await Post("J-0001", Draft("a", new BagCounted("A", true)));
         await Post("J-0001", Draft("b", new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Q("18 mm"), 182, -168, "note")));
-        var here = _reader.Find("J-0001")!.State;
-        var there = new JournalReader(_database, new SheetStore(_database), Stages.Kinds).Find("J-0001")!.State;
+        var here = Reader.Find("J-0001")!.State;
+        var there = new JournalReader(Database, new SheetStore(Database), Stages.Kinds).Find("J-0001")!.State;
         var at = DateTimeOffset.UtcNow;
         Assert.Equal(Ledger.Of(here, at), Ledger.Of(there, at));
     }
@@ -130,7 +103,7 @@ public sealed class JournalTests : IAsyncDisposable
     public async Task What_is_recorded_cannot_be_changed_or_removed_by_sql(string sql)
     {
         await Open();
-        using var connection = _database.Connect();
+        using var connection = Database.Connect();
         var error = Assert.Throws<SqliteException>(() => connection.Execute(sql));
         Assert.Matches("append-only|immutable", error.Message);
     }
@@ -147,15 +120,15 @@ public sealed class JournalTests : IAsyncDisposable
         await Open();
         await Post("J-0001", Draft("a", new Counted("pushrod", 1)));
         await Post("J-0001", Draft("b", new Counted("pushrod", 1)));
-        Assert.True(Verification.Run(_database, Stages.Kinds).Sound);
-        using var connection = _database.Connect();
+        Assert.True(Verification.Run(Database, Stages.Kinds).Sound);
+        using var connection = Database.Connect();
         foreach (var trigger in connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'trigger'").ToArray())
         {
             connection.Execute($"DROP TRIGGER {trigger}");
         }
 
         connection.Execute(tampering);
-        var verified = Verification.Run(_database, Stages.Kinds);
+        var verified = Verification.Run(Database, Stages.Kinds);
         Assert.False(verified.Sound);
         Assert.Contains(named, verified.Words, StringComparison.Ordinal);
     }
@@ -164,14 +137,14 @@ public sealed class JournalTests : IAsyncDisposable
     public async Task A_failed_commit_fails_every_post_and_leaves_nothing_acknowledged()
     {
         await Open();
-        using (var connection = _database.Connect())
+        using (var connection = Database.Connect())
         {
             connection.Execute("CREATE TRIGGER broken BEFORE UPDATE ON journal_head BEGIN SELECT RAISE(ABORT, 'disk full'); END");
         }
 
         await Assert.ThrowsAsync<InvalidOperationException>(() => Post("J-0001", Draft("a", new Counted("pushrod", 1))));
-        Assert.Equal(1, _reader.Find("J-0001")!.State.Seq);
-        using (var connection = _database.Connect())
+        Assert.Equal(1, Reader.Find("J-0001")!.State.Seq);
+        using (var connection = Database.Connect())
         {
             connection.Execute("DROP TRIGGER broken");
         }
@@ -185,7 +158,7 @@ public sealed class JournalTests : IAsyncDisposable
         await Open();
         var kinds = new EntryKinds(Stages.Kinds.All.Where(k => k.Type != "unpack/counted"));
         await Post("J-0001", Draft("a", new Counted("pushrod", 1)));
-        var older = new JournalReader(_database, _sheets, kinds).Find("J-0001")!.State;
+        var older = new JournalReader(Database, Sheets, kinds).Find("J-0001")!.State;
         Assert.Equal(["a"], older.Unknown);
         Assert.NotNull(Core.HandOver.Released.From(older, DateTimeOffset.UtcNow).Refused);
     }
@@ -194,7 +167,7 @@ public sealed class JournalTests : IAsyncDisposable
     public async Task Every_commit_is_synced_to_disk()
     {
         await Open();
-        using var connection = _database.Connect();
+        using var connection = Database.Connect();
         Assert.Equal("wal", connection.ExecuteScalar<string>("PRAGMA journal_mode"));
         Assert.Equal(2, connection.ExecuteScalar<int>("PRAGMA synchronous"));
         Assert.Equal(1, connection.ExecuteScalar<int>("PRAGMA foreign_keys"));
@@ -204,8 +177,8 @@ public sealed class JournalTests : IAsyncDisposable
     public void A_sheet_revision_with_other_numbers_is_refused_and_the_same_bytes_are_the_same_sheet()
     {
         var bytes = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
-        Assert.Null(_sheets.Add(_sheet, bytes).Refused);
+        Assert.Null(Sheets.Add(Sheet, bytes).Refused);
         byte[] changed = [.. bytes, (byte)'\n'];
-        Assert.Equal("sheet/revision", _sheets.Add(SheetReader.Read(changed).Sheet!, changed).Refused!.Code);
+        Assert.Equal("sheet/revision", Sheets.Add(SheetReader.Read(changed).Sheet!, changed).Refused!.Code);
     }
 }

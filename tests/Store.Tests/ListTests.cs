@@ -4,47 +4,21 @@ using Xunit;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Unpack;
-using Zygotome.Tests;
 
 namespace Zygotome.Store.Tests;
 
 /// <summary>The list of jobs follows the journal, and can be made anew from it.</summary>
-public sealed class ListTests : IAsyncDisposable
+public sealed class ListTests : OnAStore
 {
-    private static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
-
-    private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("zygotome-list");
-    private readonly Database _database;
-    private readonly JournalReader _reader;
-    private readonly JournalWriter _writer;
     private readonly JobList _list;
-    private readonly SpecSheet _sheet;
 
-    public ListTests()
-    {
-        _database = Database.Open(Path.Combine(_folder.FullName, "zygotome.db"));
-        var sheets = new SheetStore(_database);
-        _reader = new JournalReader(_database, sheets, Stages.Kinds);
-        _writer = new JournalWriter(_database, _reader, sheets, Stages.Kinds, TimeProvider.System);
-        _list = new JobList(_database);
-        var bytes = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
-        _sheet = SheetReader.Read(bytes).Sheet!;
-        sheets.Add(_sheet, bytes);
-    }
-
-    public async ValueTask DisposeAsync()
-    {
-        await _writer.DisposeAsync();
-        SqliteConnection.ClearAllPools();
-        _folder.Delete(recursive: true);
-    }
+    public ListTests() => _list = new JobList(Database);
 
     private async Task Record(string job, EntryBody body)
     {
-        var seq = _reader.Find(job)?.State.Seq;
-        var answer = await _writer.Record(new Post(job, [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, seq)], Vane, "look"));
+        var seq = Reader.Find(job)?.State.Seq;
+        var answer = await Writer.Record(new Post(job, [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, seq)], Vane, "look"));
         Assert.IsType<PostAnswer.Recorded>(answer);
     }
 
@@ -53,7 +27,7 @@ public sealed class ListTests : IAsyncDisposable
         static Quantity Q(string t) => QuantityParser.Parse(t).OrDefault()!;
         var battery = new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
         return Record(job, new JobOpened(
-            job, "c-1", _sheet.Kit.Id, 1, _sheet.Hash, battery, 6, DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3), shelf, BalanceSchool.Middle, ShopRules.Default with { SelfInspects = true }, "O-1", null, new Supplier("s", "Far Trade", "", 10)));
+            job, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, battery, 6, DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3), shelf, BalanceSchool.Middle, ShopRules.Default with { SelfInspects = true }, "O-1", null, new Supplier("s", "Far Trade", "", 10)));
     }
 
     [Fact]
@@ -76,7 +50,7 @@ public sealed class ListTests : IAsyncDisposable
 
         var before = _list.All();
         Assert.Equal(4, before.Count);
-        _list.Rebuild(_reader);
+        _list.Rebuild(Reader);
         Assert.Equal(before, _list.All());
         Assert.Equal(["J-2"], _list.Find("shelf2", 10).Jobs);
     }
@@ -85,13 +59,13 @@ public sealed class ListTests : IAsyncDisposable
     public async Task A_file_from_before_there_was_a_list_is_caught_up_with()
     {
         await Open("J-1");
-        using (var connection = _database.Connect())
+        using (var connection = Database.Connect())
         {
             connection.Execute("DELETE FROM job_list");
         }
 
         Assert.True(_list.IsBehind());
-        _list.Rebuild(_reader);
+        _list.Rebuild(Reader);
         Assert.False(_list.IsBehind());
         Assert.Equal(["J-1"], _list.Find("skerrow far", 10).Jobs);
     }
@@ -121,7 +95,7 @@ public sealed class ListTests : IAsyncDisposable
     [Fact]
     public void A_draft_changed_by_somebody_else_meanwhile_is_not_overwritten()
     {
-        var drafts = new DraftStore(_database);
+        var drafts = new DraftStore(Database);
         var draft = new SheetDraft("d", "Name", 1, [1], "A", "now");
         drafts.Add(draft);
         Assert.Equal(2, drafts.Change(draft with { Name = "Mine" }, 1).OrDefault()!.Version);
@@ -132,11 +106,11 @@ public sealed class ListTests : IAsyncDisposable
     [Fact]
     public void A_picture_that_an_entry_names_cannot_be_taken_away()
     {
-        var photos = new PhotoStore(_database);
+        var photos = new PhotoStore(Database);
         photos.Add(new Photo("h1", [1], [1], 1, 1), DateTimeOffset.UtcNow.AddDays(-3));
         photos.Add(new Photo("h2", [1], [1], 1, 1), DateTimeOffset.UtcNow.AddDays(-3));
         photos.Add(new Photo("h3", [1], [1], 1, 1), DateTimeOffset.UtcNow);
-        using var connection = _database.Connect();
+        using var connection = Database.Connect();
         connection.Execute("INSERT INTO photo_use (hash, entry_id) VALUES ('h1', 'e')");
         Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM photo WHERE hash = 'h1'"));
         Assert.Throws<SqliteException>(() => connection.Execute("UPDATE photo SET width = 5"));

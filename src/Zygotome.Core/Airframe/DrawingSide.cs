@@ -31,7 +31,8 @@ public static class DrawingSides
     {
         var parts = plan.Parts.Select(p => p with { Path = Mirrored(p.Path), At = new Corner(-p.At.Across, p.At.Down) }).ToImmutableArray();
         return new Drawing(
-            parts, plan.Bounds with { Left = -(plan.Bounds.Left + plan.Bounds.Width) }, new(-plan.LeftTip.Across, plan.LeftTip.Down), new(-plan.RightTip.Across, plan.RightTip.Down)) { Side = DrawingSide.Below };
+            parts, plan.Bounds with { Left = -(plan.Bounds.Left + plan.Bounds.Width) }, new(-plan.LeftTip.Across, plan.LeftTip.Down), new(-plan.RightTip.Across, plan.RightTip.Down))
+        { Side = DrawingSide.Below };
     }
 
     internal static Drawing FromLeft(SpecSheet sheet)

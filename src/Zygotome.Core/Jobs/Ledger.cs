@@ -6,7 +6,7 @@ namespace Zygotome.Core.Jobs;
 public static class Ledger
 {
     /// <summary>Raised whenever a rule changes what a journal means; stored with every release.</summary>
-    public const string RulesVersion = "1";
+    public const string RulesVersion = "2";
 
     public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) => [.. Stages.Claims(state, asOf).Select(c => Line(state, c))];
 

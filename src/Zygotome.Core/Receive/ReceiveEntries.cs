@@ -119,6 +119,7 @@ public sealed record JobOpened(
             Packs = [new PackHeld(PackName, Battery)],
             Carton = Carton,
             CartonNote = CartonNote,
+            Schools = BalanceSchool == BalanceSchool.Middle ? state.Receive.Schools.SetItem(Schools.FirstFlightBalance, new SchoolAnswer("middle", "", entry.By)) : state.Receive.Schools,
         },
     }).Resheet();
 

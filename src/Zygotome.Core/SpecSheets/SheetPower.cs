@@ -13,7 +13,8 @@ internal static class SheetPower
             m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
             m["at"].Measure(Dimension.Length, -5000, 5000),
             m["y"].Measure(Dimension.Length, -5000, 5000, 0),
-            m["draw"].Quantity(Dimension.Current)) { Turns = m["turns"].Text(), Controller = m["controller"].Text() }),
+            m["draw"].Quantity(Dimension.Current))
+        { Turns = m["turns"].Text(), Controller = m["controller"].Text() }),
         n["packs"].Each(p => new PackSpec(p["cells"].Whole(1, 1, 14, required: true), p["capacity"].Quantity(Dimension.Charge))
         {
             Connector = p["connector"].Text(),

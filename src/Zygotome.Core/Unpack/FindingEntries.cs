@@ -22,7 +22,8 @@ public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKin
     {
         var size = (double)Size.Nominal;
         var finding = new Finding(
-            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry)) { View = View, Origin = Origins.Of(state, Place, PlaceKind, Kind) };
+            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry))
+        { View = View, Origin = Origins.Of(state, Place, PlaceKind, Kind) };
         return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding) } };
     }
 

@@ -18,7 +18,8 @@ public static class RepairSteps
         var inspector = f.Grading.Grade == Grade.FlightCritical ? "Re-inspected by somebody other than who repairs it." : "Re-inspected before release.";
         return new StepSpec(
             IdOf(f), Stage.Build, $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {f.Place.Replace('-', ' ')}", [], plan.Minutes, ImmutableSortedDictionary<string, int>.Empty, [],
-            replace ? null : plan.Bond, [], [], [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)], new StepNeeds(false, true, 1), plan.Cautions, $"{plan.Words} {inspector}", "") { Repairs = f.Id };
+            replace ? null : plan.Bond, [], [], [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)], new StepNeeds(false, true, 1), plan.Cautions, $"{plan.Words} {inspector}", "")
+        { Repairs = f.Id };
     }
 
     /// <summary>Hands were on it: the bead on the rail rests. What was not sound is to be repaired anew, so its step is open again.</summary>

@@ -54,7 +54,7 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
 
 const open = (m: Schemas['MarkView']) => m.standing === 'notShown' || m.standing === 'notMet' || m.standing === 'stale';
 
-const MOST = 24;
+const MOST = 16;
 const WORST: readonly (string | null)[] = ['notMet', 'stale', 'notShown', 'conceded', 'close', 'met'];
 
 /** As many graduations as can be told apart: where there are more requirements, neighbours share one, and the worst of them shows. */

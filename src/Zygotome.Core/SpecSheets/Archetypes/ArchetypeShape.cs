@@ -128,7 +128,11 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
             var at = TipFins(type) ? Sweep + Math.Max(0, Tip - FinRoot) : Aft - FinRoot;
             yield return new JsonObject
             {
-                ["at"] = new JsonArray(A(at), A(side * Half)), ["root"] = A(FinRoot), ["tip"] = A(FinTip), ["height"] = A(FinHeight), ["sweep"] = A(FinRoot - FinTip),
+                ["at"] = new JsonArray(A(at), A(side * Half)),
+                ["root"] = A(FinRoot),
+                ["tip"] = A(FinTip),
+                ["height"] = A(FinHeight),
+                ["sweep"] = A(FinRoot - FinTip),
             };
         }
     }
@@ -148,7 +152,10 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
 
     private static JsonObject Lifting(string id, string role, double at, double height, double root, double tip, double span, double sweep, double dihedral) => new()
     {
-        ["id"] = id, ["role"] = role, ["rootLeadingEdge"] = id == "wing" ? "0 mm" : A(at), ["height"] = A(height),
+        ["id"] = id,
+        ["role"] = role,
+        ["rootLeadingEdge"] = id == "wing" ? "0 mm" : A(at),
+        ["height"] = A(height),
         ["panels"] = new JsonArray(new JsonObject { ["root"] = A(root), ["tip"] = A(tip), ["span"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{Math.Round(span, 1)} mm")), ["sweep"] = A(sweep), ["dihedral"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{dihedral} deg")) }),
     };
 

@@ -25,8 +25,15 @@ public static class ArchetypeSheet
             ["format"] = SheetReader.Format,
             ["kit"] = new JsonObject
             {
-                ["id"] = IdOf(request.Name), ["name"] = request.Name.Trim(), ["maker"] = request.Maker.Trim(), ["revision"] = 1, ["class"] = type.Name,
-                ["source"] = "", ["material"] = request.Material, ["span"] = Mm(request.Span), ["length"] = Mm(request.Length),
+                ["id"] = IdOf(request.Name),
+                ["name"] = request.Name.Trim(),
+                ["maker"] = request.Maker.Trim(),
+                ["revision"] = 1,
+                ["class"] = type.Name,
+                ["source"] = "",
+                ["material"] = request.Material,
+                ["span"] = Mm(request.Span),
+                ["length"] = Mm(request.Length),
             },
             ["defaults"] = new JsonObject { ["throwMeasure"] = "upright ruler", ["rateOfFirstFlight"] = "low" },
             ["geometry"] = shape.Json(type, request),
@@ -88,9 +95,13 @@ public static class ArchetypeSheet
         var capacity = Math.Max(300, Math.Round(amperes * 1000 / 16 / 50) * 50);
         var motors = Enumerable.Range(0, type.Motors).Select(i => (JsonNode)new JsonObject
         {
-            ["assumed"] = true, ["id"] = type.Motors == 1 ? "main" : type.Motors == 2 ? (i == 0 ? "left" : "right") : i switch { 0 => "nose", 1 => "left", _ => "right" },
-            ["kind"] = type.MotorKind, ["at"] = Mm(shape.MotorAt(type, i)), ["y"] = Mm(shape.MotorY(type, i)),
-            ["draw"] = $"{Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)} A", ["controller"] = "main",
+            ["assumed"] = true,
+            ["id"] = type.Motors == 1 ? "main" : type.Motors == 2 ? (i == 0 ? "left" : "right") : i switch { 0 => "nose", 1 => "left", _ => "right" },
+            ["kind"] = type.MotorKind,
+            ["at"] = Mm(shape.MotorAt(type, i)),
+            ["y"] = Mm(shape.MotorY(type, i)),
+            ["draw"] = $"{Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)} A",
+            ["controller"] = "main",
         });
         return new JsonObject
         {

@@ -135,7 +135,7 @@ export function Editor() {
         <p className="border-t border-steel px-[18px] py-2 text-[14px] text-pencil">
           {draft.assumed} assumed, {draft.doubts} doubted. Saved as it is typed. <a className="underline" href={`/api/drafts/${id}/file`}>The file so far</a>
         </p>
-        <Act label="Put it on file" onAct={() => void fileIt()} disabled={mistakes > 0} hint={mistakes > 0 ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}` : 'what is assumed stays marked; a revision on file is not changed any more'} />
+        <Act label="Put it on file" onAct={() => void fileIt()} disabled={mistakes > 0} hint={mistakes > 0 ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}` : 'assumed stays marked; on file it is not changed any more'} />
       </section>
       <CureRail />
     </div>

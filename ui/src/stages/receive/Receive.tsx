@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
@@ -17,7 +18,9 @@ type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
 /** What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done. */
 export function Receive({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'receive');
-  const [room, setRoom] = useState<Room>('brought');
+  const [query, setQuery] = useSearchParams();
+  const room = (query.get('room') as Room | null) ?? 'brought';
+  const setRoom = (to: Room) => setQuery({ room: to }, { replace: true });
   const [pack, setPack] = useState<{ name: string; battery: BatteryText }>();
   if (!data) return <Mat title="Receive" aside="opening…">{null}</Mat>;
   const flies = data.packs.find((p) => p.flies)?.name;

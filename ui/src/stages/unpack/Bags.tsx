@@ -106,9 +106,9 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
       <ul aria-label={`Bag ${here.bag}`} data-region="list" className="pt-2">
         {here.parts.map((p) => (
           <li key={p.id}>
-            <button className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_110px] items-center gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`} onClick={() => (onPart(p.id), field.current?.focus())}>
-              <span className="min-w-0 truncate">{p.name}</span>
-              <span className="text-[18px] tabular-nums">
+            <button className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_88px] items-center gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`} onClick={() => (onPart(p.id), field.current?.focus())}>
+              <span className="min-w-0 leading-tight">{p.name}</span>
+              <span className="text-[18px] whitespace-nowrap tabular-nums">
                 {p.present} of {p.listed}
               </span>
               <span className={`text-right text-[14px] ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}>{WORDS[p.standing]}</span>
