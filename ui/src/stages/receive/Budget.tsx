@@ -42,7 +42,7 @@ export function BudgetParts({ budget }: { budget: Budget }) {
         <tr className="text-left text-[14px] text-pencil">
           <th className="font-normal">what</th>
           <th className="text-right font-normal">g</th>
-          <th className="text-right font-normal">mm aft</th>
+          <th className="pl-5 text-right font-normal whitespace-nowrap">mm aft</th>
         </tr>
       </thead>
       <tbody>
@@ -52,7 +52,7 @@ export function BudgetParts({ budget }: { budget: Budget }) {
               {p.name} <span className="text-[14px] text-pencil">{p.source}</span>
             </td>
             <td className="text-right tabular-nums">{p.grams}</td>
-            <td className="text-right tabular-nums">{p.at ?? 'not known'}</td>
+            <td className="pl-5 text-right whitespace-nowrap tabular-nums">{p.at ?? 'not known'}</td>
           </tr>
         ))}
       </tbody>
