@@ -16,6 +16,8 @@ public sealed record ClaimPaper(JobState State, int Number, Supplier To, IReadOn
 /// <summary>The claim to a supplier: a letter with drawing and pictures as PDF, and the mail that carries it. The owner is not named in either.</summary>
 public static class ClaimLetter
 {
+    private const float Tall = 230;
+
     public static string Title(ClaimPaper p) => $"Claim {p.State.Receive.Number}-{p.Number}";
 
     public static byte[] Pdf(ClaimPaper p)
@@ -38,8 +40,10 @@ public static class ClaimLetter
                 Lists(s, p);
                 foreach (var side in p.Findings.Select(f => f.View).Distinct().Order())
                 {
+                    // A heading does not stand alone at the foot of a page.
+                    s.Keep(Tall + 70);
                     s.Heading(side switch { DrawingSide.Below => "Seen from below", DrawingSide.Side => "Seen from its left", _ => "Seen from above" }, 11);
-                    DrawingOnPaper.Put(s, Drawings.Of(state.Sheet, side), p.Findings, 230);
+                    DrawingOnPaper.Put(s, Drawings.Of(state.Sheet, side), p.Findings, Tall);
                 }
 
                 Pictures(s, p);
@@ -80,7 +84,7 @@ public static class ClaimLetter
     {
         var r = p.State.Receive;
         yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. {p.At.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
-        yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on {r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote}" : "")}.";
+        yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on {r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote.TrimEnd('.')}" : "")}.";
     }
 
     private static IEnumerable<string> Lines(ClaimPaper p)
@@ -111,11 +115,11 @@ public static class ClaimLetter
 
     private static void Pictures(Sheets s, ClaimPaper p)
     {
-        const float Wide = 248, Tall = 186;
+        const float Wide = 248, High = 186;
         var taken = Taken(p).ToArray();
         for (var i = 0; i < taken.Length; i += 2)
         {
-            s.Keep(Tall + 24);
+            s.Keep(High + 24);
             s.Y += 10;
             foreach (var (t, k) in taken.Skip(i).Take(2).Select((t, k) => (t, k)))
             {
@@ -125,13 +129,13 @@ public static class ClaimLetter
                     continue;
                 }
 
-                var scale = Math.Min(Wide / image.Width, Tall / image.Height);
+                var scale = Math.Min(Wide / image.Width, High / image.Height);
                 var x = Sheets.Margin + (k * (Wide + 14));
                 s.Canvas.DrawImage(image, new SKRect(x, s.Y, x + (image.Width * scale), s.Y + (image.Height * scale)), new SKSamplingOptions(SKFilterMode.Linear));
-                s.Draw($"{t.Finding.Tag}{(t.Photo.Note.Length > 0 ? $": {t.Photo.Note}" : "")}", x, s.Y + Tall + 11, Typefaces.Text, 8.5f, Sheets.Pencil);
+                s.Draw($"{t.Finding.Tag}{(t.Photo.Note.Length > 0 ? $": {t.Photo.Note}" : "")}", x, s.Y + High + 11, Typefaces.Text, 8.5f, Sheets.Pencil);
             }
 
-            s.Y += Tall + 16;
+            s.Y += High + 16;
         }
     }
 }

@@ -84,9 +84,9 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
         var (m, length) = ((double)pack.Battery.Mass.Nominal, (double)pack.Battery.Length.Nominal);
         var weight = parts.Sum(p => p.Grams);
         var total = weight + m;
-        bool? inLimit = !enough || BalanceTarget.AllUpWeight(asked.Sheet) is not { } limit ? null : limit.Contains(total);
+        bool? InLimit(double all) => !enough || BalanceTarget.AllUpWeight(asked.Sheet) is not { } limit ? null : limit.Contains(all);
         PackOutlook Say(bool? balances, string words, double? first = null, double? last = null, double? front = null, double? lands = null, Ballast? ballast = null, string station = "") =>
-            new(pack.Name, fits, fitWhy, balances, Rounded(first), Rounded(last), Rounded(front), Rounded(lands), ballast?.Pieces ?? 0, station, ballast?.Mass ?? 0, Math.Round(total + (ballast?.Mass ?? 0)), inLimit, words);
+            new(pack.Name, fits, fitWhy, balances, Rounded(first), Rounded(last), Rounded(front), Rounded(lands), ballast?.Pieces ?? 0, station, ballast?.Mass ?? 0, Math.Round(total + (ballast?.Mass ?? 0)), InLimit(Math.Round(total + (ballast?.Mass ?? 0))), words);
 
         if (!fits || !enough || target is null || asked.Sheet.Geometry.Bay is not { } bay)
         {

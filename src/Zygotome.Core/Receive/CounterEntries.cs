@@ -72,6 +72,19 @@ public static class CartonWords
     public static string Of(Carton carton) => carton == Carton.NotLooked ? "not looked at" : carton.ToString().ToLowerInvariant();
 }
 
+/// <summary>Who the kit came from, when it was not said at the counter, and the day it came: the claim clock runs from there.</summary>
+public sealed record SupplierSaid(Supplier Supplier, DateOnly? ReceivedOn = null) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => Supplier.Admit("body.supplier")
+        ?? (ReceivedOn is { } on && (on > DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(1) || on < DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(-366))
+            ? new Refusal("receive/received-on", $"{on:yyyy-MM-dd} is not a day of the last year.", "body.receivedOn") : null);
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with { Receive = state.Receive with { Supplier = Supplier, ReceivedOn = ReceivedOn ?? state.Receive.ReceivedOn } };
+
+    public override string Say(JobState state) => $"From {Supplier.Name}";
+}
+
 /// <summary>A picture of the outside of the box. <paramref name="Hash"/>: SHA-256 of the stored picture.</summary>
 public sealed record BoxPhotographed(string Hash, string Note = "") : EntryBody, IHoldsPhoto
 {

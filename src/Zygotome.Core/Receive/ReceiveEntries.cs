@@ -18,6 +18,7 @@ public static class ReceiveEntries
         EntryKind.Of<TransmitterBrought>("receive/transmitter"),
         EntryKind.Of<AddOnBrought>("receive/add-on"),
         EntryKind.Of<CartonSeen>("receive/carton"),
+        EntryKind.Of<SupplierSaid>("receive/supplier"),
         EntryKind.Of<BoxPhotographed>("receive/box-photo"),
         EntryKind.Of<SchoolChosen>("receive/school"),
         EntryKind.Of<ToBuySaid>("receive/to-buy"),

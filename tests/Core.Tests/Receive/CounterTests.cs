@@ -47,6 +47,14 @@ public sealed class CounterTests
         Assert.Contains("g (", outlook.Words, StringComparison.Ordinal);
     }
 
+    /// <summary>What is shown never contradicts the verdict: the weight said is the weight judged, ballast included.</summary>
+    [Fact]
+    public void The_weight_that_is_said_is_the_weight_that_is_judged() => Gen.Double[60, 600].Sample(grams =>
+    {
+        var pack = Outlook(Canard, Pack(Math.Round(grams), 98));
+        return pack.WeightInLimit == (pack.TotalGrams is >= 1200 and <= 1420);
+    });
+
     /// <summary>Putting the pack where the budget says, with the ballast it names, lands inside the target band, or it says that nothing can.</summary>
     [Fact]
     public void Taking_the_budgets_advice_lands_in_the_target_band() => Gen.Select(Gen.Double[60, 420], Gen.Double[40, 216], Gen.Double[0, 150], Gen.Double[-540, 240]).Sample((grams, mm, extra, at) =>

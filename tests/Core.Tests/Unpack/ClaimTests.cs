@@ -48,6 +48,10 @@ public sealed class ClaimTests
     public void A_claim_needs_a_supplier_a_letter_and_something_to_claim()
     {
         Assert.Equal("claim/supplier", Damaged(supplier: false) is var without ? without.Refused(Letter(without))!.Code : "");
+        var late = Damaged(supplier: false);
+        late.Do(new SupplierSaid(Maker, late.State.Receive.ReceivedOn.AddDays(-4)));
+        Assert.Equal(6, Claims.DaysLeft(late.State, late.State.Receive.ReceivedOn.AddDays(4)));
+        Assert.Equal("receive/received-on", late.Refused(new SupplierSaid(Maker, late.State.Receive.ReceivedOn.AddDays(30)))!.Code);
         var bench = Damaged();
         Assert.Equal("claim/letter", bench.Refused(Letter(bench) with { LetterHash = "" })!.Code);
         Assert.Equal("claim/empty", bench.Refused(Letter(bench) with { Findings = [] })!.Code);

@@ -17,6 +17,7 @@ export type Bodies = {
   'receive/transmitter': Schemas['Entry.TransmitterBrought'];
   'receive/add-on': Schemas['Entry.AddOnBrought'];
   'receive/carton': Schemas['Entry.CartonSeen'];
+  'receive/supplier': Schemas['Entry.SupplierSaid'];
   'receive/box-photo': Schemas['Entry.BoxPhotographed'];
   'receive/school': Schemas['Entry.SchoolChosen'];
   'receive/to-buy': Schemas['Entry.ToBuySaid'];

@@ -2780,6 +2780,22 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.SupplierSaid": {
+            supplier: {
+                id: string;
+                name: string;
+                contact: string;
+                /** Format: int32 */
+                claimDays: number;
+                /**
+                 * Format: int32
+                 * @default 7
+                 */
+                partsDays: number;
+            };
+            /** Format: date */
+            receivedOn?: null | string;
+        };
         "Entry.ThrowRead": {
             target: string;
             readings: unknown[];

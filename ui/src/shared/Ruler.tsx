@@ -99,7 +99,9 @@ function JobTape({ job, className, row }: { job: Job; className: string; row?: b
           {job.shelf && <span>shelf {job.shelf}</span>}
         </span>
         <span className="block truncate">{job.kit}</span>
-        <span className="block truncate">{job.customer}</span>
+        <span className="block truncate">
+          <bdi>{job.customer}</bdi>
+        </span>
         <span className="block truncate">due {day(job.promised)}</span>
       </div>
     </div>

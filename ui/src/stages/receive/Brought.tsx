@@ -74,6 +74,24 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
           </button>
           {changing && (
             <div className="flex flex-col gap-3 pt-3">
+              <label className="text-[14px] text-pencil">
+                it came from
+                <select
+                  className="field text-[17px] text-ink"
+                  value={data.supplier?.id ?? ''}
+                  onChange={(e) => {
+                    const supplier = shop?.suppliers.find((x) => x.id === e.target.value);
+                    if (supplier) void recorder.record('receive/supplier', { supplier, receivedOn: null });
+                  }}
+                >
+                  {!data.supplier && <option value="">not said</option>}
+                  {shop?.suppliers.map((x) => (
+                    <option key={x.id} value={x.id}>
+                      {x.name}, claims within {x.claimDays} days
+                    </option>
+                  ))}
+                </select>
+              </label>
               <AddOnFields onAdd={(a) => recorder.record('receive/add-on', a)} />
               <div className="flex items-end gap-2">
                 <label className="flex-1 text-[14px] text-pencil">

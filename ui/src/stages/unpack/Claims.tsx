@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
@@ -33,7 +34,12 @@ export function Claims({ job, recorder, claims, draft, onDraft }: { job: Schemas
           )}
         </p>
       ) : (
-        <p className="text-[17px] text-red">Nobody said who the kit came from: that is said when it is received.</p>
+        <p className="text-[17px] text-red">
+          Nobody said who the kit came from.{' '}
+          <Link className="text-ink underline" to={`/jobs/${job.id}/receive?room=brought`}>
+            Say it where it was received
+          </Link>
+        </p>
       )}
       {waiting.length === 0 && claims.sent.length === 0 && <p className="pt-2 text-[16px] text-pencil">Nothing found so far can be claimed.</p>}
       {waiting.length > 0 && (

@@ -1,0 +1,97 @@
+using System.Text.Json;
+using Xunit;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Unpack;
+using Zygotome.Tests;
+
+namespace Zygotome.Core.Tests.Demo;
+
+/// <summary>Whole jobs replayed from the demo's journal files, entry by entry through admission, as the program imports them.</summary>
+public sealed class DemoJobsTests
+{
+    private static readonly DateTimeOffset Now = new(2026, 11, 24, 15, 0, 0, TimeSpan.Zero);
+    private static readonly JsonElement Shop = JsonDocument.Parse(File.ReadAllText(ProjectFolder.File("demo", "shop.json"))).RootElement;
+
+    public static TheoryData<string> Jobs => [.. Directory.GetFiles(ProjectFolder.File("demo", "jobs")).Select(f => Path.GetFileName(f).Split('.')[0]).Order(StringComparer.Ordinal)];
+
+    private static (JobState State, List<Entry> Journal) Play(string id)
+    {
+        var file = JsonDocument.Parse(File.ReadAllText(ProjectFolder.File("demo", "jobs", $"{id}.journal.json"))).RootElement;
+        var journal = new List<Entry>();
+        JobState? state = null;
+        foreach (var e in file.GetProperty("entries").EnumerateArray())
+        {
+            var at = Now.AddMinutes(-e.GetProperty("minutesAgo").GetDouble());
+            var body = e.GetProperty("body");
+            if (state is null)
+            {
+                state = new JobState(Bench.Sheet(body.GetProperty("sheetId").GetString()!));
+                body = Opening(body, state, at);
+            }
+
+            var read = Core.Jobs.Stages.Kinds.ReadPosted(e.GetProperty("type").GetString()!, body).Match(b => b, r => throw new InvalidOperationException($"{id}-{journal.Count + 1}: {r.Where} {r.Text}"));
+            var by = Shop.GetProperty("staff").EnumerateArray().Single(s => s.GetProperty("id").GetString() == e.GetProperty("by").GetString()).Deserialize<Person>(EntryJson.Lenient)!;
+            var entry = new Entry(id, state.Seq + 1, $"{id}-{journal.Count + 1}", read, by, at, at, "demo");
+            var answer = Admission.Ask(state, entry, state.Seq);
+            Assert.True(answer.Ok, $"{entry.EntryId}: {answer.Refused?.Text}");
+            state = Replay.Add(state, journal, entry);
+            journal.Add(entry);
+        }
+
+        return (state!, journal);
+    }
+
+    private static JsonElement Opening(JsonElement body, JobState state, DateTimeOffset at)
+    {
+        JsonElement Of(string list, string key, string name) => Shop.GetProperty(list).EnumerateArray().Single(s => s.GetProperty(key).GetString() == body.GetProperty(name).GetString());
+        var fields = body.EnumerateObject().Where(p => p.Name != "promisedInDays").ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
+        fields["sheetHash"] = state.Sheet.Hash;
+        fields["promised"] = DateOnly.FromDateTime(Now.UtcDateTime).AddDays(body.GetProperty("promisedInDays").GetInt32());
+        fields["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime);
+        fields["rules"] = new ShopRules("Demo", "Europe/London", false, 1, false);
+        fields["supplier"] = Of("suppliers", "id", "supplier");
+        fields["receiver"] = Of("receivers", "name", "receiver");
+        return JsonSerializer.SerializeToElement(fields, EntryJson.Lenient);
+    }
+
+    [Theory]
+    [MemberData(nameof(Jobs))]
+    public void Every_demo_journal_is_admitted_and_replays_to_the_same_ledger_on_every_prefix(string id)
+    {
+        var (state, journal) = Play(id);
+        Assert.Equal(Ledger.Of(state, Now), Ledger.Of(Replay.Of(state.Filed, journal), Now));
+        for (var n = 1; n <= journal.Count; n += 7)
+        {
+            var part = Replay.Of(state.Filed, journal.Take(n).ToArray());
+            Assert.Equal(n, part.Seq);
+            Assert.NotEmpty(Ledger.Of(part, Now));
+            _ = Budget.Of(part);
+            _ = ToBuy.Of(part, new Stock([], [], []));
+            _ = Claims.Of(part).ToArray();
+        }
+    }
+
+    [Fact]
+    public void The_biplane_box_is_short_crushed_and_waits_to_be_claimed_for_two_days_more()
+    {
+        var (state, _) = Play("J-0150");
+        Assert.Equal(2, Claims.DaysLeft(state, DateOnly.FromDateTime(Now.UtcDateTime)));
+        Assert.Equal(["aileron-left", "body-fuselage", "lower-wing-right"], state.Unpack.Findings.Select(f => f.Place).Order(StringComparer.Ordinal));
+        Assert.Equal([Origin.Transport, Origin.Transport, Origin.Factory], state.Unpack.Findings.Select(f => f.Origin.Origin));
+        Assert.Equal(2, Claims.Short(state, "screw-m3x12"));
+    }
+
+    [Fact]
+    public void The_canards_first_pack_does_not_fit_and_its_second_balances()
+    {
+        var packs = Budget.Of(Play("J-0153").State).Packs;
+        Assert.Equal([(false, null), (true, true)], packs.Select(p => (p.Fits, p.Balances)));
+    }
+
+    [Fact]
+    public void The_sailplanes_claim_window_is_over_by_two_days() => Assert.Equal(-2, Claims.DaysLeft(Play("J-0148").State, DateOnly.FromDateTime(Now.UtcDateTime)));
+
+    [Fact]
+    public void Two_kits_of_one_owner_share_an_order() => Assert.Equal(Play("J-0153").State.Receive.Order, Play("J-0154").State.Receive.Order);
+}
