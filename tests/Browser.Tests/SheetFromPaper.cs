@@ -106,14 +106,13 @@ public sealed class SheetFromPaper
     }
 
     [Fact]
-    public async Task A_sheet_file_given_to_the_list_is_read_in_or_every_mistake_is_listed()
+    public async Task A_sheet_file_dropped_on_the_list_or_given_to_it_is_read_in_or_every_mistake_is_listed()
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid():N}.sheet.json");
         var text = (await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "wicken-1350.sheet.json"), TestContext.Current.CancellationToken)).Replace("wicken-1350", "wicken-again", StringComparison.Ordinal);
-        await File.WriteAllTextAsync(file, text.Replace("\"42 mm\"", "\"42 yards\"", StringComparison.Ordinal), TestContext.Current.CancellationToken);
-        t.Go("/sheets").See("Wicken 1350").Give("Sheet file", file).See("$.surfaces[0].chord").See("mistakes");
+        t.Go("/sheets").See("Wicken 1350").Drop("again.sheet.json", text.Replace("\"42 mm\"", "\"42 yards\"", StringComparison.Ordinal)).See("again.sheet.json").See("$.surfaces[0].chord").See("mistakes");
         await File.WriteAllTextAsync(file, text, TestContext.Current.CancellationToken);
         t.Give("Sheet file", file).See("Wicken 1350, revision 1, is on file.");
         File.Delete(file);

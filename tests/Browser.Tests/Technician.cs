@@ -187,6 +187,21 @@ internal sealed class Technician : IDisposable
         return this;
     }
 
+    /// <summary>Drags a file onto the page's heading and lets it go, as the browser tells the page of it.</summary>
+    public Technician Drop(string name, string content)
+    {
+        _browser.ExecuteScript(
+            """
+            const held = new DataTransfer();
+            held.items.add(new File([arguments[1]], arguments[0], { type: 'application/json' }));
+            for (const type of ['dragover', 'drop'])
+              document.querySelector('h1').dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: held }));
+            """,
+            name,
+            content);
+        return this;
+    }
+
     /// <summary>Takes the network away from this device, or gives it back.</summary>
     public void Offline(bool away)
     {
