@@ -6,7 +6,7 @@ using Zygotome.Core.Unpack;
 namespace Zygotome.Store;
 
 /// <summary>A job as the list looks it up. Dates are ISO texts.</summary>
-public sealed record ListedJob(string Job, string Number, string Customer, string Kit, string OrderId, string Promised, long Released, string? ClaimUntil, long Curing, string Words)
+public sealed record ListedJob(string Job, string Number, string Customer, string Kit, string OrderId, string Promised, long Released, string? ClaimUntil, string? PartsDue, long Curing, string Words)
 {
     public static ListedJob Of(JobState state)
     {
@@ -14,6 +14,7 @@ public sealed record ListedJob(string Job, string Number, string Customer, strin
         return new ListedJob(
             state.JobId, r.Number, r.CustomerId, state.Sheet.Kit.Name, r.Order, r.Promised.ToString("yyyy-MM-dd", null), state.Released ? 1 : 0,
             r.ClaimUntil is { } until && Claims.Waiting(state) ? until.ToString("yyyy-MM-dd", null) : null,
+            Claims.OnTheWay(state).Min(c => c.Answer!.PartsDue)?.ToString("yyyy-MM-dd", null),
             !state.Released && state.Build.Steps.Values.Any(s => s is { Done: not null, HandleAt: not null }) ? 1 : 0,
             $"{state.JobId} {r.Number} {state.Sheet.Kit.Name} {state.Sheet.Kit.Maker} {r.Shelf} {r.Order} {r.Supplier?.Name}".TrimEnd());
     }
@@ -22,7 +23,7 @@ public sealed record ListedJob(string Job, string Number, string Customer, strin
 /// <summary>The projection of all jobs that lists and searches read. Written with the entries it follows from; rebuilt from them at any time.</summary>
 public sealed class JobList(Database database)
 {
-    private const string Columns = "job, number, customer, kit, order_id AS orderId, promised, released, claim_until AS claimUntil, curing, words";
+    private const string Columns = "job, number, customer, kit, order_id AS orderId, promised, released, claim_until AS claimUntil, parts_due AS partsDue, curing, words";
 
     /// <summary>Ids, unreleased first by promised date, of at most so many; and how many there are in all.</summary>
     /// <param name="find">Words of job, kit, shelf, order or customer; empty for all.</param>
@@ -50,6 +51,9 @@ public sealed class JobList(Database database)
 
     /// <summary>Jobs with something to claim that was not claimed yet, the nearest window first.</summary>
     public IReadOnlyList<string> Claiming() => Jobs("SELECT job FROM job_list WHERE claim_until IS NOT NULL ORDER BY claim_until, job LIMIT 200");
+
+    /// <summary>Jobs that wait for parts a supplier promised, the nearest day first.</summary>
+    public IReadOnlyList<string> Awaiting() => Jobs("SELECT job FROM job_list WHERE parts_due IS NOT NULL ORDER BY parts_due, job LIMIT 200");
 
     /// <summary>Jobs handed over together.</summary>
     public IReadOnlyList<string> InOrder(string order)
@@ -87,9 +91,9 @@ public sealed class JobList(Database database)
 
     internal static void Put(SqliteConnection connection, ListedJob row) => connection.Execute(
         """
-        INSERT INTO job_list (job, number, customer, kit, order_id, promised, released, claim_until, curing, words)
-        VALUES (@Job, @Number, @Customer, @Kit, @OrderId, @Promised, @Released, @ClaimUntil, @Curing, @Words)
-        ON CONFLICT (job) DO UPDATE SET number = @Number, customer = @Customer, kit = @Kit, order_id = @OrderId, promised = @Promised, released = @Released, claim_until = @ClaimUntil, curing = @Curing, words = @Words
+        INSERT INTO job_list (job, number, customer, kit, order_id, promised, released, claim_until, parts_due, curing, words)
+        VALUES (@Job, @Number, @Customer, @Kit, @OrderId, @Promised, @Released, @ClaimUntil, @PartsDue, @Curing, @Words)
+        ON CONFLICT (job) DO UPDATE SET number = @Number, customer = @Customer, kit = @Kit, order_id = @OrderId, promised = @Promised, released = @Released, claim_until = @ClaimUntil, parts_due = @PartsDue, curing = @Curing, words = @Words
         """,
         row);
 

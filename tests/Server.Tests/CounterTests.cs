@@ -152,6 +152,16 @@ public sealed class CounterTests : WithServer
         var all = Core.Unpack.Claims.Of(Application.Job("J-0150").State).ToArray();
         await Client.Record("J-0150", "unpack/claim-sent", new { findings = all.Where(c => !c.IsPart).Select(c => c.Id), parts = all.Where(c => c.IsPart).Select(c => c.Id), wish = "" }, seq);
         Assert.DoesNotContain((await Client.Get("/api/bench")).GetProperty("claims").EnumerateArray(), c => c.GetProperty("job").GetString() == "J-0150");
+
+        // Promised parts are on the bench until they come, however many jobs are promised sooner.
+        var claim = Application.Job("J-0150").State.Unpack.Claims[^1].Id;
+        Task<(HttpStatusCode Status, JsonElement Answer)> Say(string type, object body) => Client.Record("J-0150", type, body, Application.Job("J-0150").State.Seq);
+        async Task<int> OnTheWay() => (await Client.Get("/api/bench")).GetProperty("parts").EnumerateArray().Count(p => p.GetProperty("job").GetString() == "J-0150");
+        Assert.Equal(0, await OnTheWay());
+        await Say("unpack/claim-answered", new { claim, answer = "accepted", words = "Sent.", partsDue = DateOnly.FromDateTime(Application.Clock.GetUtcNow().UtcDateTime).AddDays(9) });
+        Assert.Equal(1, await OnTheWay());
+        await Say("unpack/parts-arrived", new { claim, note = "" });
+        Assert.Equal(0, await OnTheWay());
     }
 
     [Fact]

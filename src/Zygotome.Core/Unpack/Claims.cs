@@ -49,6 +49,9 @@ public static class Claims
     /// <summary>Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.</summary>
     public static int? DaysLeft(JobState state, DateOnly today) => Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
 
+    /// <summary>Claims whose parts were promised and are not here; none of a job that was handed over.</summary>
+    public static IEnumerable<Claimed> OnTheWay(JobState state) => state.Released ? [] : state.Unpack.Claims.Where(c => c is { Arrived: null, Answer.PartsDue: not null });
+
     internal static JobState Change(JobState state, Entry entry, string claim, Func<Claimed, Claimed> change)
     {
         var at = state.Unpack.Claims.FindIndex(c => c.Id == claim);

@@ -30,13 +30,13 @@ internal static class BenchEndpoints
     private static BenchView View(JobDesk desk, JobList list)
     {
         var today = desk.Today;
-        var unreleased = list.Find(null, Most * 4).Jobs.Select(id => desk.Find(id)!.State).Where(s => !s.Released).ToArray();
+        IEnumerable<JobState> States(IReadOnlyList<string> jobs) => jobs.Select(id => desk.Find(id)!.State);
         return new BenchView(
             today,
-            [.. list.Claiming().Select(id => desk.Find(id)!.State).Select(s => Claim(s, today))],
-            [.. unreleased.SelectMany(s => s.Unpack.Claims.Where(c => c.Arrived is null && c.Answer?.PartsDue is not null).Select(c => new PartsLine(
+            [.. States(list.Claiming()).Select(s => Claim(s, today))],
+            [.. States(list.Awaiting()).SelectMany(s => Claims.OnTheWay(s).Select(c => new PartsLine(
                 s.JobId, s.Receive.Number, s.Sheet.Kit.Name, c.To, c.Answer!.PartsDue, c.Answer.PartsDue < today, [.. c.Shortages.Select(x => $"{x.Quantity} × {x.Name}")])))],
-            [.. unreleased.Take(Most).Select(s => Next(desk, s, today))]);
+            [.. States(list.Find(null, Most).Jobs).Where(s => !s.Released).Select(s => Next(desk, s, today))]);
     }
 
     private static ClaimLine Claim(JobState s, DateOnly today) => new(

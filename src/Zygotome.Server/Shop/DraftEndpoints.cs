@@ -134,7 +134,7 @@ internal static class DraftEndpoints
             return Problems.NotFound($"draft {id}");
         }
 
-        if (Flags(draft.Bytes).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
+        if (Flags(SheetReader.Read(draft.Bytes)).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
         {
             return Problems.Of(422, "sheet/flag", "That number is no longer doubted.", "flag");
         }
@@ -210,8 +210,8 @@ internal static class DraftEndpoints
     internal static DraftView View(SheetDraft draft, DraftStore drafts, SheetStore sheets)
     {
         var reading = SheetReader.Read(draft.Bytes);
-        var rough = reading.Rough is { } read ? Drawable.Part(read) : null;
-        var flags = Flags(draft.Bytes);
+        var rough = Rough(reading);
+        var flags = Flags(reading);
         var answers = drafts.Answers(DraftStore.KeyOf(draft.Id));
         var file = Parse(draft.Bytes);
         var sections = SheetForm.Of(file, reading.Errors, flags, answers.Select(a => a.Flag).ToHashSet());
@@ -223,7 +223,9 @@ internal static class DraftEndpoints
             sections.Sum(s => s.Assumed), sections.Sum(s => s.Doubts), sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..] ? $"after revision {latest.Revision}" : "the first revision");
     }
 
-    private static IReadOnlyList<Flag> Flags(byte[] bytes) => SheetReader.Read(bytes).Rough is { } rough ? Plausible.Of(Drawable.Part(rough)) : [];
+    private static SpecSheet? Rough(SheetReading reading) => reading.Rough is { } read ? Drawable.Part(read) : null;
+
+    private static IReadOnlyList<Flag> Flags(SheetReading reading) => Rough(reading) is { } rough ? Plausible.Of(rough) : [];
 
     internal static JsonObject Parse(byte[] bytes) =>
         JsonNode.Parse(bytes.AsSpan().StartsWith(Encoding.UTF8.Preamble) ? bytes.AsSpan(3) : bytes, documentOptions: new JsonDocumentOptions { CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true })!.AsObject();

@@ -26,7 +26,7 @@ internal sealed class Outbox(ServerOptions options, MailStore mail, TimeProvider
                     File.Move(whole + ".part", whole, overwrite: true);
                     mail.Delivered(waiting.Hash, clock.GetUtcNow());
                 }
-                catch (IOException e)
+                catch (Exception e) when (e is IOException or UnauthorizedAccessException)
                 {
                     // It stays in the database and is tried again with the next mail or start.
                     log.LogWarning("The outbox could not be written: {Reason}", e.Message);

@@ -33,8 +33,11 @@ internal static class SheetEndpoints
 {
     public static void MapSheets(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/sheets", (SheetStore sheets, string? find, int? most) => sheets.Search(find, Math.Clamp(most ?? 24, 1, 60)) is var (found, all)
-            ? new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all) : new SheetsView([], 0));
+        app.MapGet("/api/sheets", (SheetStore sheets, string? find, int? most) =>
+        {
+            var (found, all) = sheets.Search(find, Math.Clamp(most ?? 24, 1, 60));
+            return new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all);
+        });
         app.MapGet("/api/sheets/schema", () => TypedResults.File(Schema(), "application/schema+json"));
         app.MapGet("/api/sheets/{id}", Results<Ok<IReadOnlyList<RevisionCard>>, ProblemHttpResult> (string id, SheetStore sheets) => sheets.Revisions(id) is { Count: > 0 } revisions
             ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([.. revisions.Select(r => new RevisionCard((int)r.Revision, sheets.Find(r.Hash)!.Kit.Source, r.Hash))]) : Problems.NotFound($"sheet {id}"));

@@ -44,8 +44,11 @@ internal static class JobEndpoints
 {
     public static void MapJobs(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/jobs", (JobDesk desk, JobList list, string? find, int? most) => list.Find(find, Math.Clamp(most ?? 40, 1, 100)) is var (jobs, all)
-            ? new JobsView(desk.Now, desk.Today, [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))], all) : new JobsView(desk.Now, desk.Today, [], 0));
+        app.MapGet("/api/jobs", (JobDesk desk, JobList list, string? find, int? most) =>
+        {
+            var (jobs, all) = list.Find(find, Math.Clamp(most ?? 40, 1, 100));
+            return new JobsView(desk.Now, desk.Today, [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))], all);
+        });
         app.MapGet("/api/jobs/{id}", Results<Ok<JobView>, ProblemHttpResult> (string id, JobDesk desk) =>
             desk.Find(id) is { } job ? TypedResults.Ok(View(desk, job)) : Problems.NotFound($"job {id}"));
     }
@@ -77,8 +80,11 @@ internal static class JobEndpoints
             state.Sheet.Cautions);
     }
 
-    private static FindingMark Mark(Finding f) => DrawingSides.Place(f.View, f.X, f.Y) is var at
-        ? new FindingMark(f.Id, f.Tag, f.View, at.Across, at.Down, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared) : null!;
+    private static FindingMark Mark(Finding f)
+    {
+        var at = DrawingSides.Place(f.View, f.X, f.Y);
+        return new FindingMark(f.Id, f.Tag, f.View, at.Across, at.Down, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared);
+    }
 
     private static LampView? Lamp<T>(Lamp<T>? lamp, Func<T, string> words)
         where T : struct, Enum =>

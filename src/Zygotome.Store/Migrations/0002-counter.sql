@@ -57,6 +57,7 @@ CREATE TABLE job_list (
     promised    TEXT NOT NULL,
     released    INTEGER NOT NULL,
     claim_until TEXT,
+    parts_due   TEXT,
     curing      INTEGER NOT NULL,
     words       TEXT NOT NULL
 ) STRICT;
@@ -64,6 +65,7 @@ CREATE INDEX job_list_order ON job_list (released, promised, job);
 CREATE INDEX job_list_customer ON job_list (customer);
 CREATE INDEX job_list_curing ON job_list (job) WHERE curing = 1;
 CREATE INDEX job_list_claims ON job_list (claim_until) WHERE claim_until IS NOT NULL;
+CREATE INDEX job_list_parts ON job_list (parts_due) WHERE parts_due IS NOT NULL;
 CREATE INDEX job_list_orders ON job_list (order_id) WHERE order_id <> '';
 CREATE VIRTUAL TABLE job_words USING fts5 (words, content = 'job_list', content_rowid = 'rowid', tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3');
 CREATE TRIGGER job_list_added AFTER INSERT ON job_list BEGIN INSERT INTO job_words (rowid, words) VALUES (NEW.rowid, NEW.words); END;
