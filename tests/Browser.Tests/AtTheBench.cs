@@ -73,7 +73,7 @@ public sealed class AtTheBench
         t.Press("One Hatch latch more").See("Choose your strip of tape").SignIn();
         t.See("+1 Hatch latch");
         Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-        Assert.EndsWith("/jobs/J-0152/unpack", t.Browser.Url, StringComparison.Ordinal);
+        Assert.EndsWith("/jobs/J-0152/unpack?room=parts", t.Browser.Url, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -67,12 +67,13 @@ public sealed class FullJob
     /// <summary>Answers every place of the walk that is still open: sound.</summary>
     internal static void Walk(Technician t)
     {
-        while (t.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Text is var act && act.Contains(": sound", StringComparison.Ordinal))
+        string Act() => t.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Text.Split('\n')[0].Trim();
+        for (var act = Act(); act.EndsWith(": sound", StringComparison.Ordinal); act = Act())
         {
-            var words = act.Split('\n')[0].Trim();
-            t.Act(words);
-            t.Until(() => !t.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Text.StartsWith(words, StringComparison.Ordinal), "the next place");
+            t.Act(act).Until(() => Act() != act, "the next place");
         }
+
+        t.DoNotSee("to go");
     }
 
     private static void Build(Technician t, Application application, string id)

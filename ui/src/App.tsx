@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { useMe } from './api/me';
 import { flush, onWaiting } from './api/outbox';
-import { useLive, useShop } from './api/queries';
+import { refresh, useLive, useShop } from './api/queries';
 import { setZone } from './shared/time';
 import { useRoom } from './shared/room';
 import { JobFrame } from './stages/JobFrame';
@@ -29,7 +29,7 @@ export function App() {
     if (!me) return;
     const send = async () => {
       const sent = await flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
-      if (sent > 0) await client.invalidateQueries();
+      if (sent > 0) await refresh(client);
     };
     void send();
     const timer = setInterval(() => void send(), 5000);
@@ -41,7 +41,7 @@ export function App() {
   }, [client, me]);
 
   if (me === undefined) return <p className="p-6">Opening…</p>;
-  if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />;
+  if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
     <>
       {me && <Zone />}

@@ -1,9 +1,15 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
 import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr';
 import { useEffect, useState } from 'react';
 import { answer, api } from './client';
 
 const keep = <T>(before: T) => before;
+
+/** Fetches again what a screen shows. A first fetch still under way is begun anew, not joined: its answer may be older than what was just recorded. */
+export async function refresh(client: QueryClient, ...queryKey: readonly string[]) {
+  await client.cancelQueries({ queryKey });
+  await client.invalidateQueries({ queryKey });
+}
 
 export const useJobs = (find = '') => useQuery({ queryKey: ['jobs', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/jobs', { params: { query: { find } } })) });
 export const useSheets = (find = '') => useQuery({ queryKey: ['sheets', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/sheets', { params: { query: { find } } })) });
@@ -59,12 +65,14 @@ export function useLive(signedIn: boolean) {
     if (!signedIn) return;
     const hub = new HubConnectionBuilder().withUrl('/live').withAutomaticReconnect().configureLogging(LogLevel.None).build();
     hub.on('moved', (job: string) => {
-      void client.invalidateQueries({ queryKey: ['job', job] });
-      void client.invalidateQueries({ queryKey: ['jobs'] });
-      void client.invalidateQueries({ queryKey: ['cures'] });
+      void refresh(client, 'job', job);
+      void refresh(client, 'jobs');
+      void refresh(client, 'cures');
     });
-    hub.onreconnected(() => void client.invalidateQueries());
-    hub.start().catch(() => undefined);
+    // What moved before the line stood was not heard.
+    const listening = () => void refresh(client);
+    hub.onreconnected(listening);
+    hub.start().then(listening, () => undefined);
     return () => void hub.stop();
   }, [client, signedIn]);
 }

@@ -4,6 +4,7 @@ import { useMe } from './me';
 import { Refusal, type Schemas } from './client';
 import { currentLook } from './look';
 import { post } from './outbox';
+import { refresh } from './queries';
 
 /** The entry kinds and their bodies, as the server's document states them. */
 export type Bodies = {
@@ -97,11 +98,11 @@ export function useRecord(jobId: string, seq: number) {
       const entries = said.map((s, i) => ({ entryId: i === 0 ? id : crypto.randomUUID(), type: s.type, body: s.body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null }));
       try {
         const answer = await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries }, decision);
-        if (answer !== 'waiting') await client.invalidateQueries();
+        if (answer !== 'waiting') await refresh(client);
         return true;
       } catch (e) {
         setRefusal(e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''));
-        if (e instanceof Refusal && e.status === 409) await client.invalidateQueries();
+        if (e instanceof Refusal && e.status === 409) await refresh(client);
         return false;
       } finally {
         setBusy(false);

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { useCures, useServerNow } from '../api/queries';
+import { refresh, useCures, useServerNow } from '../api/queries';
 import { useMe } from '../api/me';
 import { currentLook } from '../api/look';
 import { post } from '../api/outbox';
@@ -23,7 +23,7 @@ export function CureRail() {
     const id = crypto.randomUUID();
     const entry = { entryId: id, type: 'build/step-handled', body: { step }, observedAt: new Date().toISOString() };
     await post({ id, at: Date.now(), jobId: job, person: me?.id ?? '', look: currentLook(), entries: [entry] }, false).catch(() => undefined);
-    await client.invalidateQueries();
+    await refresh(client);
   };
 
   return (

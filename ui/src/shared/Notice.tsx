@@ -8,7 +8,8 @@ type Between = { seq: number; by: string; said: string };
 export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose: () => void }) {
   const box = useRef<HTMLDivElement>(null);
   const navigate = useNavigate();
-  const here = useLocation().pathname;
+  const { pathname, search } = useLocation();
+  const here = pathname + search;
   useEffect(() => {
     if (!refusal) return;
     if (refusal.status === 401) void navigate('/sign-in', { state: { from: here } });

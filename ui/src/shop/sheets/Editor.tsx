@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answer, api, refusalOf, type Refusal, type Schemas, sendBytes } from '../../api/client';
-import { useDraft } from '../../api/queries';
+import { refresh, useDraft } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
@@ -44,7 +44,7 @@ export function Editor() {
         return undefined;
       } catch (e) {
         const r = refusalOf(e);
-        if (r.status === 409) await client.invalidateQueries({ queryKey: ['draft', id] });
+        if (r.status === 409) await refresh(client, 'draft', id);
         return r;
       }
     });
@@ -69,7 +69,7 @@ export function Editor() {
     await queue.current;
     try {
       const sheet = answer(await api.POST('/api/drafts/{id}/file-it', params));
-      await client.invalidateQueries();
+      await refresh(client);
       void navigate(`/sheets/${sheet.id}/${sheet.revision}`);
     } catch (e) {
       const r = refusalOf(e);

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answer, api, refusalOf, type Refusal } from '../../api/client';
+import { refresh } from '../../api/queries';
 import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { Difference } from './Difference';
@@ -23,7 +24,7 @@ export function SheetPage() {
   const revise = async () => {
     try {
       const draft = answer(await api.POST('/api/drafts/revision', { body: path }));
-      await client.invalidateQueries({ queryKey: ['drafts'] });
+      await refresh(client, 'drafts');
       void navigate(`/drafts/${draft.id}`);
     } catch (e) {
       setRefusal(refusalOf(e));
@@ -35,7 +36,7 @@ export function SheetPage() {
     } catch (e) {
       setRefusal(refusalOf(e));
     }
-    await client.invalidateQueries({ queryKey: ['sheet', id, revision, 'flags'] });
+    await refresh(client, 'sheet', id, revision, 'flags');
   };
   const older = revisions?.filter((r) => r.revision < path.revision) ?? [];
 

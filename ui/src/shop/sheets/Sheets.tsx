@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { refusalOf, sendBytes, type Schemas } from '../../api/client';
-import { useDrafts, useSheets } from '../../api/queries';
+import { refresh, useDrafts, useSheets } from '../../api/queries';
 import { Search } from '../../shared/Search';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { dayAndClock } from '../../shared/time';
@@ -29,7 +29,7 @@ export function Sheets() {
     }
     // The same file, mended, is to be taken again.
     if (input.current) input.current.value = '';
-    await client.invalidateQueries({ queryKey: ['sheets'] });
+    await refresh(client, 'sheets');
   };
   const drop = (e: DragEvent) => {
     e.preventDefault();

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { answer, api, type Refusal, refusalOf, type Schemas } from '../../api/client';
 import { currentLook } from '../../api/look';
-import { useCustomers, useSheets, useShop } from '../../api/queries';
+import { refresh, useCustomers, useSheets, useShop } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
@@ -79,7 +79,7 @@ export function ReceiveNew() {
           },
         }),
       );
-      await client.invalidateQueries();
+      await refresh(client);
       void navigate(`/jobs/${opened.jobId}/receive`);
     } catch (e) {
       setRefusal(refusalOf(e));

@@ -15,7 +15,7 @@ import { FindingTag } from './FindingTag';
 import { NewFinding, type Tapped } from './NewFinding';
 import { Papers } from './Papers';
 import { onAircraft, onDrawing, type Side, SIDES, SIDE_WORDS } from './places';
-import { next, Walk } from './Walk';
+import { type Answer, next, standing, type Standing, Walk } from './Walk';
 
 type Room = 'papers' | 'parts' | 'walk' | 'findings' | 'claim';
 
@@ -26,7 +26,7 @@ export function Unpack({ job, recorder }: StageProps) {
   const [side, setSide] = useState<Side>('plan');
   const { data: turned } = useTurned(job.id, side, job.seq);
   const [tapped, setTapped] = useState<Tapped>();
-  const [point, setPoint] = useState('');
+  const [at, stand] = useState<Standing>({ point: '', moveOn: false });
   const [asking, setAsking] = useState<string>();
   const [chosen, setChosen] = useState<string>();
   const [bag, setBag] = useState('');
@@ -41,7 +41,7 @@ export function Unpack({ job, recorder }: StageProps) {
   const room = (query.get('room') as Room | null) ?? (missing.length > 0 ? 'papers' : openBags.length > 0 ? 'parts' : walkLeft > 0 ? 'walk' : 'findings');
   const go = (to: Room) => (setQuery({ room: to }, { replace: true }), setTapped(undefined), setAsking(undefined));
   const drawing = side === 'plan' ? job.drawing : turned ?? job.drawing;
-  const now = data.walk.find((p) => p.id === point) ?? data.walk.find((p) => !p.answer) ?? data.walk[0];
+  const now = standing(data.walk, at);
   const inClaim = claimed(data.claims, draft);
   const bagNow = data.bags.find((b) => b.bag === bag) ?? openBags[0] ?? data.bags.find((b) => b.parts.some((p) => p.short > 0)) ?? data.bags[0];
 
@@ -53,7 +53,12 @@ export function Unpack({ job, recorder }: StageProps) {
         : openBags[0]
           ? { label: `Next: bag ${openBags[0].bag}`, run: () => (setBag(openBags[0]!.bag), setPart('')) }
           : { label: 'Next: the walk', run: () => go('walk') },
-    walk: now && (!now.answer || walkLeft > 0) ? { label: now.answer ? 'Next place' : `${now.title}: sound`, run: () => (now.answer ? setPoint(next(data.walk, now.id)) : void recorder.record('unpack/walked', { point: now.id, answer: 'sound', finding: '' }).then((ok) => ok && setPoint(next(data.walk, now.id)))) } : { label: 'Every place answered', hint: 'a finding can still be recorded, at any stage' },
+    walk:
+      !now || (now.answer && walkLeft === 0)
+        ? { label: 'Every place answered', hint: 'a finding can still be recorded, at any stage' }
+        : now.answer
+          ? { label: 'Next place', run: () => stand({ point: next(data.walk, now.id), moveOn: false }) }
+          : { label: `${now.title}: sound`, run: () => answered(now, 'sound') },
     findings: { label: 'Record a finding', run: () => start() },
     claim: inClaim.length > 0 && data.claims.supplier ? { label: `Send the claim: ${inClaim.length} ${inClaim.length === 1 ? 'line' : 'lines'}`, hint: `to ${data.claims.supplier}, into the outbox`, run: () => void send() } : { label: 'Nothing to send' },
   };
@@ -65,9 +70,10 @@ export function Unpack({ job, recorder }: StageProps) {
     setSide('plan');
     setTapped(at ? { place: p.id, x: at.x, y: at.y, view: 'plan', about: at.kind } : { place: p.id, view: 'plan', ...onAircraft('plan', p.atAcross, p.atDown) });
   };
+  const answered = (p: Schemas['WalkPointView'], answer: Answer) => (stand({ point: p.id, moveOn: true }), void recorder.record('unpack/walked', { point: p.id, answer, finding: '' }));
   const recorded = (ok: boolean) => {
     setTapped(undefined);
-    if (ok && asking) setPoint(next(data.walk, asking));
+    if (ok && asking) stand({ point: asking, moveOn: true });
     setAsking(undefined);
   };
   const send = () => recorder.record('unpack/claim-sent', { findings: inClaim.filter((c) => !c.isPart).map((c) => c.id), parts: inClaim.filter((c) => c.isPart).map((c) => c.id), wish: draft.wish }).then((ok) => ok && setDraft({ left: new Set(), wish: '' }));
@@ -118,7 +124,7 @@ export function Unpack({ job, recorder }: StageProps) {
             </div>
             {room === 'papers' && <Papers job={job} papers={data.papers} recorder={recorder} />}
             {room === 'parts' && <Bags job={job} recorder={recorder} data={data} bag={bagNow?.bag ?? ''} part={part} onBag={setBag} onPart={setPart} />}
-            {room === 'walk' && <Walk job={job} recorder={recorder} walk={data.walk} at={now?.id ?? ''} onPoint={setPoint} onFinding={start} />}
+            {room === 'walk' && now && <Walk job={job} walk={data.walk} now={now} onPoint={(point) => stand({ point, moveOn: false })} onAnswer={answered} onFinding={start} />}
             {room === 'findings' && (
               <section aria-label="Findings" data-region="list">
                 {data.findings.length === 0 && <p className="text-[17px] text-pencil">None yet. Tap the drawing where something is wrong, or answer the walk.</p>}

@@ -1,24 +1,23 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
 import { spaced } from './places';
 
 type Point = Schemas['WalkPointView'];
-type Props = { job: Schemas['JobView']; recorder: Recorder; walk: readonly Point[]; at: string; onPoint: (id: string) => void; onFinding: (p: Point) => void };
+export type Answer = NonNullable<Point['answer']>;
+/** Where the hands are on the walk; `moveOn` once this place was answered just now, so that its answer leads to the next place. */
+export type Standing = { point: string; moveOn: boolean };
+type Props = { job: Schemas['JobView']; walk: readonly Point[]; now: Point; onPoint: (id: string) => void; onAnswer: (p: Point, answer: Answer) => void; onFinding: (p: Point) => void };
 
 const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' };
 
 /** The walk round this aircraft, in the order hands go: what to feel and listen for, and one answer for each place. */
-export function Walk({ job, recorder, walk, at, onPoint, onFinding }: Props) {
-  const now = walk.find((p) => p.id === at) ?? walk.find((p) => !p.answer) ?? walk[0];
+export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
   const list = useRef<HTMLUListElement>(null);
   useEffect(() => {
     list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' });
-  }, [now?.id]);
-  if (!now) return null;
+  }, [now.id]);
   const index = walk.indexOf(now);
   const left = walk.filter((p) => !p.answer).length;
-  const say = (answer: NonNullable<Point['answer']>) => void recorder.record('unpack/walked', { point: now.id, answer, finding: '' }).then((ok) => ok && onPoint(next(walk, now.id)));
   const keys = (e: KeyboardEvent) => {
     if (e.key === 'ArrowDown') onPoint(walk[Math.min(index + 1, walk.length - 1)]!.id);
     else if (e.key === 'ArrowUp') onPoint(walk[Math.max(index - 1, 0)]!.id);
@@ -44,7 +43,7 @@ export function Walk({ job, recorder, walk, at, onPoint, onFinding }: Props) {
           <button className="button h-[64px] text-[18px]" onClick={() => onFinding(now)}>
             something is wrong
           </button>
-          <button className="button h-[64px] text-[18px]" onClick={() => say('notFitted')}>
+          <button className="button h-[64px] text-[18px]" onClick={() => onAnswer(now, 'notFitted')}>
             not fitted here
           </button>
         </div>
@@ -61,6 +60,12 @@ export function Walk({ job, recorder, walk, at, onPoint, onFinding }: Props) {
       </ul>
     </section>
   );
+}
+
+/** The place in hand: the one chosen, or, once that is answered, the next that is not. */
+export function standing(walk: readonly Point[], { point, moveOn }: Standing) {
+  const here = walk.find((p) => p.id === point) ?? walk.find((p) => !p.answer) ?? walk[0];
+  return here?.answer && moveOn ? walk.find((p) => p.id === next(walk, here.id)) : here;
 }
 
 /** The next place nobody answered, after this one; round to the first. */
