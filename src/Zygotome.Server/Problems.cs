@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Zygotome.Core;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Server;
 
@@ -13,6 +14,10 @@ internal static class Problems
         TypedResults.Problem(Details(status, code, text, where, more));
 
     public static ProblemHttpResult Of(Refusal refusal, int status = StatusCodes.Status422UnprocessableEntity) => Of(status, refusal.Code, refusal.Text, refusal.Where);
+
+    /// <summary>A file or table with mistakes: how many, and every one with its place.</summary>
+    public static ProblemHttpResult Mistakes(string code, string what, IReadOnlyList<SheetError> mistakes) =>
+        Of(422, code, $"{what} has {mistakes.Count} {(mistakes.Count == 1 ? "mistake" : "mistakes")}; nothing was taken.", mistakes[0].Path, [new("mistakes", mistakes)]);
 
     public static ProblemHttpResult NotFound(string what) => Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
 

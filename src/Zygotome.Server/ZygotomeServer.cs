@@ -37,7 +37,7 @@ public static class ZygotomeServer
         services.AddSingleton(_ => Database.Open(Path.Combine(options.Data, DatabaseFile)));
         services.AddSingleton<SheetStore>().AddSingleton<BlobStore>().AddSingleton<ShopStore>().AddSingleton<JournalReader>().AddSingleton<JournalWriter>();
         services.AddSingleton<ShopSettings>().AddSingleton<DemoImport>().AddSingleton<JobNumbers>().AddSingleton<SignInGuard>().AddSingleton<Releases>().AddSingleton<JobDesk>();
-        services.AddSingleton<JobList>().AddSingleton<PhotoStore>().AddSingleton<MailStore>().AddSingleton<DraftStore>().AddSingleton<ClaimDesk>().AddSingleton<Outbox>();
+        services.AddSingleton<JobList>().AddSingleton<PhotoStore>().AddSingleton<MailStore>().AddSingleton<DraftStore>().AddSingleton<DraftDesk>().AddSingleton<ClaimDesk>().AddSingleton<Outbox>();
         services.AddDataProtection().SetApplicationName("zygotome").PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
         services.ConfigureHttpJsonOptions(j =>
         {

@@ -14,6 +14,9 @@ public sealed class DraftStore(Database database)
 {
     private const string Columns = "id, name, version, bytes, by_name AS byName, changed_at AS changedAt";
 
+    /// <summary>The code of a change that somebody else's came before.</summary>
+    public const string Overtaken = "sheet/overtaken";
+
     /// <summary>Answers to a draft's flags are kept under this until it is on file.</summary>
     public static string KeyOf(string draft) => $"draft:{draft}";
 
@@ -42,7 +45,7 @@ public sealed class DraftStore(Database database)
         var changed = connection.Execute(
             "UPDATE draft SET name = @Name, version = @expected + 1, bytes = @Bytes, by_name = @ByName, changed_at = @ChangedAt WHERE id = @Id AND version = @expected",
             new { draft.Name, draft.Bytes, draft.ByName, draft.ChangedAt, draft.Id, expected });
-        return changed == 1 ? draft with { Version = expected + 1 } : new Refusal("sheet/overtaken", "Somebody else changed this draft meanwhile; look at it and type it again.", "version");
+        return changed == 1 ? draft with { Version = expected + 1 } : new Refusal(Overtaken, "Somebody else changed this draft meanwhile; look at it and type it again.", "version");
     }
 
     public bool Remove(string id)
@@ -64,10 +67,13 @@ public sealed class DraftStore(Database database)
         connection.Execute("INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, @ByName, @At)", new { sheet, answer.Flag, answer.Answer, answer.Note, answer.ByName, answer.At });
     }
 
-    /// <summary>Keeps a draft's answers under the hash it now has on file.</summary>
-    public void CarryOver(string draft, string hash)
+    /// <summary>Keeps a filed draft's answers under the hash it has on file, and takes the draft away unless somebody changed it meanwhile.</summary>
+    public void Filed(SheetDraft draft, string hash)
     {
         using var connection = database.Connect();
-        connection.Execute("INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq", new { hash, key = KeyOf(draft) });
+        using var transaction = connection.BeginTransaction();
+        connection.Execute("INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq", new { hash, key = KeyOf(draft.Id) }, transaction);
+        connection.Execute("DELETE FROM draft WHERE id = @Id AND version = @Version", new { draft.Id, draft.Version }, transaction);
+        transaction.Commit();
     }
 }

@@ -38,6 +38,17 @@ public sealed class AfterTheCounter
     }
 
     [Fact]
+    public async Task Another_day_is_promised_with_the_reason_the_owner_is_told()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        var day = DateOnly.FromDateTime(application.Clock.GetUtcNow().UtcDateTime).AddDays(12);
+        t.Go("/jobs/J-0150/receive").Press("Something else was brought").Fill("Promised for", $"{day:MMddyyyy}").Fill("Why it changes", "The cowl comes from the maker.").Press("promise it");
+        t.Until(() => application.Job("J-0150").State.Receive.Promised == day, "the day is promised");
+        t.Go("/jobs/J-0150/receive").Press("Something else was brought").Fill("Promised for", $"{day.AddDays(-400):MMddyyyy}").Fill("Why it changes", "Slip.").Press("promise it").See("cannot be promised");
+    }
+
+    [Fact]
     public async Task A_lead_grades_otherwise_than_the_rule_and_somebody_knows_better_where_it_came_from()
     {
         await using var application = await Application.Start();

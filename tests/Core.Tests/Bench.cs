@@ -31,6 +31,13 @@ internal sealed class Bench
         Do(new JobOpened("J-0001", "c-1", State.Sheet.Kit.Id, 1, State.Sheet.Hash, Battery(), 8, DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5), "1", BalanceSchool.ForwardThird, rules, Supplier: supplier));
     }
 
+    /// <summary>Goes on with a job from where its journal ends.</summary>
+    public Bench(JobState state, IEnumerable<Entry> journal, DateTimeOffset now)
+    {
+        (State, Now) = (state, now);
+        _journal.AddRange(journal);
+    }
+
     public JobState State { get; private set; }
 
     public DateTimeOffset Now { get; set; }
@@ -77,7 +84,11 @@ internal sealed class Bench
 
     public Bench Power()
     {
-        Do(new PropellerSaid(PropellerSeen.WiresOff));
+        if (Isolation.HasMotor(State.Sheet))
+        {
+            Do(new PropellerSaid(PropellerSeen.WiresOff));
+        }
+
         Do(new TransmitterSaid(TransmitterSeen.OnCutSet));
         Do(new PackSaid(PackSeen.Connected));
         return this;
@@ -191,7 +202,7 @@ internal sealed class Bench
     private (Entry Entry, AdmissionAnswer Answer) Ask(EntryBody body, Person? by, DateTimeOffset? observed)
     {
         Now += TimeSpan.FromSeconds(5);
-        var entry = new Entry("J-0001", State.Seq + 1, $"e{State.Seq + 1}", body, by ?? Vane, observed ?? Now, Now, Look);
+        var entry = new Entry(_journal.Count > 0 ? State.JobId : "J-0001", State.Seq + 1, $"e{State.Seq + 1}", body, by ?? Vane, observed ?? Now, Now, Look);
         return (entry, Admission.Ask(State, entry, State.Seq));
     }
 }

@@ -146,6 +146,8 @@ public sealed class CounterTests : WithServer
         var bench = await Client.Get("/api/bench");
         var claims = bench.GetProperty("claims").EnumerateArray().ToDictionary(c => c.GetProperty("job").GetString()!, c => c.GetProperty("daysLeft").GetInt32());
         Assert.Equal((-2, 2), (claims["J-0148"], claims["J-0150"]));
+        var late = Assert.Single(bench.GetProperty("parts").EnumerateArray());
+        Assert.Equal(("J-0148", true, "1 × Pushrod with clevis"), (late.GetProperty("job").GetString(), late.GetProperty("late").GetBoolean(), late.GetProperty("what")[0].GetString()));
         var card = (await Client.Get("/api/jobs?find=J-0150")).GetProperty("jobs")[0];
         Assert.Equal(2, card.GetProperty("claimDaysLeft").GetInt32());
         var seq = Application.Job("J-0150").State.Seq;

@@ -104,6 +104,21 @@ public sealed class ListTests : OnAStore
     }
 
     [Fact]
+    public void What_is_typed_while_a_draft_is_put_on_file_stays_a_draft()
+    {
+        var drafts = new DraftStore(Database);
+        var draft = new SheetDraft("d", "Name", 1, [1], "A", "now");
+        drafts.Add(draft);
+        drafts.Answer(DraftStore.KeyOf("d"), new FlagAnswered("f", "asPrinted", "", "A", "now"));
+        var later = drafts.Change(draft with { Name = "Later" }, 1).OrDefault()!;
+        drafts.Filed(draft, "hash");
+        Assert.Equal("Later", drafts.Find("d")!.Name);
+        Assert.Equal("f", Assert.Single(drafts.Answers("hash")).Flag);
+        drafts.Filed(later, "hash-2");
+        Assert.Null(drafts.Find("d"));
+    }
+
+    [Fact]
     public void A_picture_that_an_entry_names_cannot_be_taken_away()
     {
         var photos = new PhotoStore(Database);

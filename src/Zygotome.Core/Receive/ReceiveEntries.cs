@@ -161,8 +161,9 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
 
     internal static Refusal? Possible(DateOnly promised, Entry entry, string where)
     {
+        // The shop's day may still be yesterday's by this clock.
         var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
-        return promised < today.AddDays(-2) || promised > today.AddYears(2)
+        return promised < today.AddDays(-1) || promised > today.AddYears(2)
             ? new Refusal("receive/promised", $"{promised:yyyy-MM-dd} cannot be promised: it must be from today to two years on.", where)
             : null;
     }

@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Unpack;
+using Zygotome.Server.Stages;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
@@ -9,7 +11,7 @@ namespace Zygotome.Server.Shop;
 /// Brings the demo files in through the same admission as live entries, once. Times in the files are minutes before the
 /// import, so that cures are running and a job is late whenever it is first started; entry ids are those of the files.
 /// </summary>
-internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetStore sheets, JournalWriter writer, TimeProvider clock)
+internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetStore sheets, JournalWriter writer, ClaimDesk claims, TimeProvider clock)
 {
     private const string Done = "demo-imported";
 
@@ -56,7 +58,7 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
                 throw new InvalidDataException($"{path}, entry {i + 1}: {refusal.Where}: {refusal.Text}");
             }
 
-            var answer = await writer.Record(new Post(job.Id, [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i)], staff[e.By], e.Look, at));
+            var answer = await writer.Record(new Post(job.Id, [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i, body is ClaimSent ? claims.Compose : null)], staff[e.By], e.Look, at));
             if (answer is not PostAnswer.Recorded)
             {
                 throw new InvalidDataException($"{path}, entry {i + 1} ({e.Type}): {(answer as PostAnswer.Refused)?.Refusal.Text ?? "overtaken"}");
@@ -64,20 +66,28 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         }
     }
 
-    // The opening names its sheet by id and revision, its supplier and receiver by name and its date by days from now; the rest is filled in here.
+    // Dates are said by days from now. The opening names its sheet by id and revision, its supplier and receiver by name; the rest is filled in here.
     private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now, DateTimeOffset at)
     {
+        DateOnly InDays(JsonElement days) => DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
+        if (body.TryGetProperty("partsDueInDays", out var due))
+        {
+            return With(body, new Dictionary<string, object> { ["partsDue"] = InDays(due) }, "partsDueInDays");
+        }
+
         if (!body.TryGetProperty("promisedInDays", out var days))
         {
             return body;
         }
 
-        var fields = body.EnumerateObject().Where(p => p.Name is not ("promisedInDays" or "supplier" or "receiver")).ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
         var sheet = sheets.Find(body.GetProperty("sheetId").GetString()!, body.GetProperty("sheetRevision").GetInt32());
-        fields["sheetHash"] = sheet?.Hash ?? "";
-        fields["promised"] = DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
-        fields["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime);
-        fields["rules"] = file.Rules;
+        var fields = new Dictionary<string, object>
+        {
+            ["sheetHash"] = sheet?.Hash ?? "",
+            ["promised"] = InDays(days),
+            ["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime),
+            ["rules"] = file.Rules,
+        };
         if (body.TryGetProperty("supplier", out var supplier))
         {
             fields["supplier"] = file.Suppliers.Single(s => s.Id == supplier.GetString());
@@ -86,6 +96,19 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         if (body.TryGetProperty("receiver", out var receiver))
         {
             fields["receiver"] = file.Receivers.Single(r => r.Name == receiver.GetString());
+        }
+
+        return With(body, fields, "promisedInDays", "supplier", "receiver");
+    }
+
+    private static JsonElement With(JsonElement body, Dictionary<string, object> fields, params ReadOnlySpan<string> instead)
+    {
+        foreach (var p in body.EnumerateObject())
+        {
+            if (!instead.Contains(p.Name))
+            {
+                fields[p.Name] = p.Value;
+            }
         }
 
         return JsonSerializer.SerializeToElement(fields, EntryJson.Lenient);

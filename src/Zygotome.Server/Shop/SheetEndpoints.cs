@@ -1,5 +1,4 @@
 using System.Security.Claims;
-using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.SpecSheets;
@@ -50,7 +49,7 @@ internal static class SheetEndpoints
             sheets.Find(id, revision) is { } sheet ? TypedResults.Ok(Card(sheet)) : Problems.NotFound($"sheet {id} revision {revision}"));
         app.MapGet("/api/sheets/{id}/{revision:int}/{list}.csv", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, string list, SheetStore sheets) =>
             list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
-                ? TypedResults.File(SheetCsv.Write(File(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
+                ? TypedResults.File(SheetCsv.Write(SheetFile.Parse(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
         app.MapGet("/api/sheets/{id}/{before:int}/against/{after:int}", Against);
         app.MapGet("/api/sheets/{id}/{revision:int}/flags", Results<Ok<IReadOnlyList<FlagView>>, ProblemHttpResult> (string id, int revision, SheetStore sheets, DraftStore drafts) =>
         {
@@ -60,7 +59,7 @@ internal static class SheetEndpoints
             }
 
             var answers = drafts.Answers(sheet.Hash).ToDictionary(a => a.Flag, StringComparer.Ordinal);
-            return TypedResults.Ok<IReadOnlyList<FlagView>>([.. Plausible.Of(sheet).Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? new AnswerView(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At) : null))]);
+            return TypedResults.Ok<IReadOnlyList<FlagView>>([.. Plausible.Of(sheet).Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? AnswerView.Of(a) : null))]);
         });
         app.MapPost("/api/sheets/{id}/{revision:int}/answers", Answer);
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
@@ -69,7 +68,7 @@ internal static class SheetEndpoints
     private static Results<Ok<DifferenceView>, ProblemHttpResult> Against(string id, int before, int after, SheetStore sheets) =>
         sheets.Bytes(id, before) is { } old && sheets.Bytes(id, after) is { } now
             ? TypedResults.Ok(new DifferenceView(
-                sheets.Find(id, after)!.Kit.Name, before, after, SheetDifference.Between(File(old), File(now)),
+                sheets.Find(id, after)!.Kit.Name, before, after, SheetDifference.Between(SheetFile.Parse(old), SheetFile.Parse(now)),
                 DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)), DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))))
             : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");
 
@@ -81,8 +80,7 @@ internal static class SheetEndpoints
         var reading = SheetReader.Read(bytes);
         if (reading.Sheet is null)
         {
-            return Problems.Of(
-                422, "sheet/mistakes", $"This sheet has {reading.Errors.Count} {(reading.Errors.Count == 1 ? "mistake" : "mistakes")}; nothing was taken.", reading.Errors[0].Path, [new("mistakes", reading.Errors)]);
+            return Problems.Mistakes("sheet/mistakes", "This sheet", reading.Errors);
         }
 
         return sheets.Add(reading.Sheet, bytes).Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
@@ -114,8 +112,6 @@ internal static class SheetEndpoints
         drafts.Answer(sheet.Hash, new FlagAnswered(post.Flag, post.Answer.ToString(), post.Note, user.Person().Name, clock.GetUtcNow().UtcDateTime.ToString("O")));
         return TypedResults.NoContent();
     }
-
-    private static JsonObject File(byte[] bytes) => DraftEndpoints.Parse(bytes);
 
     private static byte[] Schema()
     {

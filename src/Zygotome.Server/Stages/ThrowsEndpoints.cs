@@ -18,7 +18,7 @@ public sealed record ThrowView(
 /// <summary>How a surface is inked while one rate is being measured; null while nothing of it is.</summary>
 public sealed record SurfaceInk(string Surface, string Rate, Standing? Standing);
 
-public sealed record ThrowsView(IReadOnlyList<ThrowView> Throws, IReadOnlyList<SurfaceInk> Inks, IReadOnlyList<LedgerLine> Sides, IReadOnlyList<LedgerLine> Neutral, IReadOnlyList<LedgerLine> Freedom, bool Guarded);
+public sealed record ThrowsView(IReadOnlyList<ThrowView> Throws, IReadOnlyList<SurfaceInk> Inks, IReadOnlyList<LedgerLine> Sides, IReadOnlyList<LedgerLine> Neutral, IReadOnlyList<LedgerLine> Freedom, IReadOnlyList<LedgerLine> Holes, bool Guarded);
 
 internal static class ThrowsEndpoints
 {
@@ -31,7 +31,7 @@ internal static class ThrowsEndpoints
         return new ThrowsView(
             [.. targets.Select(t => Of(state, t, ledger.First(l => l.Id == t.Id)))],
             [.. targets.Select(t => (t.Surface.Id, t.Rate)).Distinct().Select(s => new SurfaceInk(s.Id, s.Rate, Inking.Throws(ledger, s.Id, s.Rate)))],
-            Lines("sides/"), Lines("neutral/"), Lines("freedom/"), state.Receive.Rules.Guarded);
+            Lines("sides/"), Lines("neutral/"), Lines("freedom/"), Lines("hole/"), state.Receive.Rules.Guarded);
     }
 
     private static ThrowView Of(JobState state, ThrowTarget t, LedgerLine line)

@@ -26,11 +26,18 @@ public sealed class DemoJobsTests
             var body = e.GetProperty("body");
             if (state is null)
             {
-                state = new JobState(Bench.Sheet(body.GetProperty("sheetId").GetString()!));
+                state = new JobState(Tests.Bench.Sheet(body.GetProperty("sheetId").GetString()!));
                 body = Opening(body, state, at);
             }
 
+            if (body.TryGetProperty("partsDueInDays", out var due))
+            {
+                body = JsonSerializer.SerializeToElement(new { claim = body.GetProperty("claim"), answer = body.GetProperty("answer"), words = body.GetProperty("words"), partsDue = DateOnly.FromDateTime(Now.UtcDateTime).AddDays(due.GetInt32()) });
+            }
+
             var read = Core.Jobs.Stages.Kinds.ReadPosted(e.GetProperty("type").GetString()!, body).Match(b => b, r => throw new InvalidOperationException($"{id}-{journal.Count + 1}: {r.Where} {r.Text}"));
+            // The letter is the server's to write.
+            read = read is ClaimSent claim ? claim with { Number = 1, To = state.Receive.Supplier, Shortages = [.. claim.Parts.Select(p => new ClaimedShortage(p, p, Claims.Short(state, p), state.Sheet.Part(p)!.Bag))], LetterHash = "letter" } : read;
             var by = Shop.GetProperty("staff").EnumerateArray().Single(s => s.GetProperty("id").GetString() == e.GetProperty("by").GetString()).Deserialize<Person>(EntryJson.Lenient)!;
             var entry = new Entry(id, state.Seq + 1, $"{id}-{journal.Count + 1}", read, by, at, at, "demo");
             var answer = Admission.Ask(state, entry, state.Seq);
@@ -40,6 +47,13 @@ public sealed class DemoJobsTests
         }
 
         return (state!, journal);
+    }
+
+    /// <summary>A demo job as it stands, to go on with.</summary>
+    internal static Bench Bench(string id)
+    {
+        var (state, journal) = Play(id);
+        return new Bench(state, journal, Now);
     }
 
     private static JsonElement Opening(JsonElement body, JobState state, DateTimeOffset at)
@@ -91,6 +105,15 @@ public sealed class DemoJobsTests
 
     [Fact]
     public void The_sailplanes_claim_window_is_over_by_two_days() => Assert.Equal(-2, Claims.DaysLeft(Play("J-0148").State, DateOnly.FromDateTime(Now.UtcDateTime)));
+
+    [Fact]
+    public void The_sailplanes_missing_pushrod_was_promised_for_yesterday_and_is_not_here()
+    {
+        var (state, _) = Play("J-0148");
+        var claim = Assert.Single(Claims.OnTheWay(state));
+        Assert.Equal((DateOnly.FromDateTime(Now.UtcDateTime).AddDays(-1), "pushrod"), (claim.Answer!.PartsDue, claim.Shortages.Single().Part));
+        Assert.Contains(state.Sheet.Steps, s => s.Parts.ContainsKey("pushrod") && Core.Build.StepGraph.Of(state, s, Now).WaitsFor.Any(w => w.Contains("Pushrod", StringComparison.Ordinal)));
+    }
 
     [Fact]
     public void Two_kits_of_one_owner_share_an_order() => Assert.Equal(Play("J-0153").State.Receive.Order, Play("J-0154").State.Receive.Order);

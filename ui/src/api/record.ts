@@ -59,6 +59,7 @@ export type Bodies = {
   'throws/travel-set': Schemas['Entry.TravelSet'];
   'throws/freedom': Schemas['Entry.FreedomSeen'];
   'throws/neutral': Schemas['Entry.NeutralRead'];
+  'throws/holes': Schemas['Entry.HolesSeen'];
   'throws/trim-set': Schemas['Entry.TrimSet'];
   'balance/weighed': Schemas['Entry.Weighed'];
   'balance/pack-moved': Schemas['Entry.PackMoved'];

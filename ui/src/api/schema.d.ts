@@ -3703,6 +3703,7 @@ export interface components {
             sides: components["schemas"]["LedgerLine"][];
             neutral: components["schemas"]["LedgerLine"][];
             freedom: components["schemas"]["LedgerLine"][];
+            holes: components["schemas"]["LedgerLine"][];
             guarded: boolean;
         };
         ToBuyLine: {

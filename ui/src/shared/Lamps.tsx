@@ -59,13 +59,13 @@ export function Lamps({ job, recorder }: { job: Job; recorder: Recorder }) {
             <DropdownMenu.Trigger
               disabled={job.released}
               data-lamp={l.id}
-              className={`flex min-w-0 flex-1 items-center gap-2 border-ink px-2 py-1 text-left not-last:border-r ${live ? 'bg-tape text-on-tape' : ''}`}
+              className={`flex min-w-0 flex-1 items-center gap-[6px] border-ink px-[7px] py-1 text-left not-last:border-r ${live ? 'bg-tape text-on-tape' : ''}`}
             >
-              <svg aria-hidden viewBox="-13 -12 26 24" width="26" height="24" className="shrink-0">
+              <svg aria-hidden viewBox="-13 -12 26 24" width="21" height="20" className="shrink-0">
                 <path d={l.sign} fill={live ? 'currentColor' : 'none'} stroke="currentColor" strokeWidth="2" strokeDasharray={known ? undefined : '2 3'} />
               </svg>
               <span className="min-w-0 leading-tight">
-                <span className="block truncate text-[13px]">
+                <span className="block truncate text-[13px] tracking-tight">
                   {l.title} {l.lamp && known ? clock(l.lamp.at) : ''}
                 </span>
                 <span className="block text-[14.5px] leading-[1.15] font-bold">{known ? l.lamp!.words : 'not known, look'}</span>

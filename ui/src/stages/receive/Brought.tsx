@@ -6,6 +6,7 @@ import type { Recorder } from '../../api/record';
 import { Pictures } from '../../shared/Pictures';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
 import { AddOnFields } from './AddOnFields';
+import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
 
 const STATE = { recorded: '', tested: ', tested', notConnected: ', not connected' };
@@ -74,6 +75,7 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
           </button>
           {changing && (
             <div className="flex flex-col gap-3 pt-3">
+              <PromisedDay promised={data.promised} onPromise={(promised, reason) => recorder.record('receive/promised', { promised, reason })} />
               <label className="text-[14px] text-pencil">
                 it came from
                 <select

@@ -1,13 +1,13 @@
-import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
+import { type ReactNode, type RefObject, useEffect, useMemo, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import type { StageProps } from '../JobFrame';
-import { Freedom } from './Freedom';
 import { type Method, METHODS, MethodChoice, withUnit } from './method';
 import { Reading } from './Reading';
+import { Surfaces } from './Surfaces';
 import { ThrowTable } from './ThrowTable';
 import { WalkRound } from './WalkRound';
 
@@ -30,16 +30,24 @@ export function Throws({ job, recorder }: StageProps) {
   useEffect(() => entry.current?.focus(), [id]);
 
   if (!data || !shop) return <Mat title="Throws" aside="opening…">{null}</Mat>;
-  if (!current || !id) return <Empty job={job} recorder={recorder} />;
-
-  const instrument = shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? { name: 'instrument', u: 0.5 };
+  const onTheRadio = current?.unit === '%';
+  // A transmitter shows whole percents: half of one either way.
+  const instrument = onTheRadio ? { name: 'transmitter', u: 0.5 } : shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? { name: 'instrument', u: 0.5 };
+  const rule = shop.instruments.find((i) => i.reads === 'mm') ?? instrument;
+  if (!current || !id) {
+    return (
+      <Empty job={job} recorder={recorder}>
+        <Surfaces job={job} recorder={recorder} data={data} instrument={rule} />
+      </Empty>
+    );
+  }
   const draft = drafts[id] ?? '';
-  const travel = travels[id] ?? String(current.travel);
+  const travel = onTheRadio ? draft : travels[id] ?? String(current.travel);
 
   const save = async () => {
     if (!draft.trim()) return entry.current?.focus();
-    const readings = draft.split(';').filter((r) => r.trim()).map((r) => (current.unit === '%' ? withUnit(r, '%') : withUnit(r, method.unit)));
-    const ok = await recorder.record('throws/read', { target: id, readings, measure: method.measure, instrument: { name: instrument.name, u: instrument.u }, travel: Number(travel.replace(',', '.')) || 0 });
+    const readings = draft.split(';').filter((r) => r.trim()).map((r) => withUnit(r, onTheRadio ? '%' : method.unit));
+    const ok = await recorder.record('throws/read', { target: id, readings, measure: method.measure, instrument: { name: instrument.name, u: instrument.u }, travel: parseFloat(travel.replace(',', '.')) || 0 });
     if (!ok) return;
     setDrafts((d) => ({ ...d, [id]: '' }));
     setChosen(id);
@@ -52,7 +60,7 @@ export function Throws({ job, recorder }: StageProps) {
 
   return (
     <>
-      <Mat title="Throws" aside={`${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words} · ${current.rate} rate`}>
+      <Mat title="Throws" aside={`${onTheRadio ? 'read off the transmitter' : `${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words}`} · ${current.rate} rate`}>
         <Drawing
           drawing={job.drawing}
           mode="throws"
@@ -80,7 +88,7 @@ export function Throws({ job, recorder }: StageProps) {
               className="w-[150px] min-w-0 -outline-offset-4! shadow-none! border-r-2 border-ink bg-paper px-4 text-[32px] font-bold"
               inputMode="text"
               autoComplete="off"
-              placeholder={method.unit}
+              placeholder={onTheRadio ? '%' : method.unit}
               value={draft}
               disabled={job.released}
               onChange={(e) => setDrafts((d) => ({ ...d, [id]: e.target.value }))}
@@ -98,15 +106,17 @@ export function Throws({ job, recorder }: StageProps) {
       >
         <MoveOn waiting={moveOnWhenIn} current={current} throws={data.throws} choose={setChosen} />
         <Reading job={job} recorder={recorder} item={current} onTap={(value) => setDrafts((d) => ({ ...d, [id]: value }))} />
-        <div className="flex items-center gap-3 border-t border-steel py-2">
-          <MethodChoice method={method} onChoose={setMethod} />
-          <label className="ml-auto flex items-center gap-2 text-[14px] text-pencil">
-            travel, %
-            <input className="field w-[64px] px-2 text-[17px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
-          </label>
-        </div>
+        {!onTheRadio && (
+          <div className="flex items-center gap-3 border-t border-steel py-2">
+            <MethodChoice method={method} onChoose={setMethod} />
+            <label className="ml-auto flex items-center gap-2 text-[14px] text-pencil">
+              travel, %
+              <input className="field w-[64px] px-2 text-[17px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
+            </label>
+          </div>
+        )}
         <ThrowTable throws={data.throws} sides={data.sides} current={current} onChoose={setChosen} />
-        <Freedom job={job} recorder={recorder} data={data} instrument={shop.instruments.find((i) => i.reads === 'mm') ?? instrument} />
+        <Surfaces job={job} recorder={recorder} data={data} instrument={rule} />
       </Paper>
     </>
   );
@@ -126,7 +136,7 @@ function MoveOn({ waiting, current, throws, choose }: { waiting: RefObject<strin
   return null;
 }
 
-function Empty({ job, recorder }: Pick<StageProps, 'job' | 'recorder'>) {
+function Empty({ job, recorder, children }: Pick<StageProps, 'job' | 'recorder'> & { children: ReactNode }) {
   return (
     <>
       <Mat title="Throws" aside="the sheet states none">
@@ -134,6 +144,7 @@ function Empty({ job, recorder }: Pick<StageProps, 'job' | 'recorder'>) {
       </Mat>
       <Paper job={job} recorder={recorder} act={<Act label="Nothing to measure" onAct={() => undefined} disabled />}>
         <p className="text-[18px]">This spec sheet states no throws.</p>
+        {children}
       </Paper>
     </>
   );

@@ -1,0 +1,164 @@
+using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
+using Zygotome.Core.SpecSheets.Archetypes;
+using Zygotome.Core.SpecSheets.Editing;
+using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Server.Stages;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Shop;
+
+/// <summary>Where sheets are typed: begins a draft, changes it, answers what is doubted, and puts it on file.</summary>
+internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvider clock)
+{
+    public Results<Ok<DraftView>, ProblemHttpResult> View(string id) => drafts.Find(id) is { } draft ? TypedResults.Ok(View(draft)) : Problems.NotFound($"draft {id}");
+
+    public Results<Ok<DraftView>, ProblemHttpResult> Begin(ArchetypePost post, string by)
+    {
+        static Outcome<double> Number(string text, Unit unit, string where) => QuantityParser.Parse(text, unit.Dimension, unit).Match<Outcome<double>>(q => (double)q.Nominal, r => r with { Where = where });
+        if (!Number(post.Span, Unit.Millimetre, "span").Try(out var span, out var refusal) || !Number(post.Length, Unit.Millimetre, "length").Try(out var length, out refusal)
+            || !Number(post.EmptyWeight, Unit.Gram, "emptyWeight").Try(out var weight, out refusal)
+            || !ArchetypeSheet.Begin(new ArchetypeRequest(post.Class, post.Name, post.Maker, span, length, weight, post.Material, [.. post.Fitted])).Try(out var file, out refusal))
+        {
+            return Problems.Of(refusal);
+        }
+
+        // The same name again is another kit until somebody says otherwise.
+        for (var n = 2; sheets.Revisions(file["kit"]!["id"]!.ToString()).Count > 0; n++)
+        {
+            file["kit"]!["id"] = $"{ArchetypeSheet.IdOf(post.Name)}-{n}";
+        }
+
+        return TypedResults.Ok(Add(file, by));
+    }
+
+    public Results<Ok<DraftView>, ProblemHttpResult> Revise(RevisionPost post, string by)
+    {
+        if (sheets.Bytes(post.Id, post.Revision) is not { } bytes)
+        {
+            return Problems.NotFound($"sheet {post.Id} revision {post.Revision}");
+        }
+
+        var file = SheetFile.Parse(bytes);
+        file["kit"]!["revision"] = sheets.Revisions(post.Id)[0].Revision + 1;
+        return TypedResults.Ok(Add(file, by, sheets.Find(post.Id, post.Revision)!.Hash));
+    }
+
+    private DraftView Add(JsonObject file, string by, string? answersOf = null)
+    {
+        if (!file.ContainsKey("$schema"))
+        {
+            file.Insert(0, "$schema", "urn:zygotome:spec-sheet-1");
+        }
+
+        var draft = new SheetDraft(Guid.NewGuid().ToString("N"), SheetFile.Name(file), 1, SheetFile.Bytes(file), by, Now());
+        drafts.Add(draft);
+        foreach (var answer in answersOf is null ? [] : drafts.Answers(answersOf))
+        {
+            drafts.Answer(DraftStore.KeyOf(draft.Id), answer);
+        }
+
+        return View(draft);
+    }
+
+    /// <summary>Changes the draft that was looked at; refused when somebody else changed it meanwhile.</summary>
+    public Results<Ok<DraftView>, ProblemHttpResult> Change(string id, long version, string by, Func<JsonObject, Outcome<JsonObject>> change) =>
+        drafts.Find(id) is { } draft
+            ? Changed(draft, version, by, change).Match<Results<Ok<DraftView>, ProblemHttpResult>>(d => TypedResults.Ok(View(d)), r => Refused(r))
+            : Problems.NotFound($"draft {id}");
+
+    /// <summary>Answers a doubt; a correction puts what was typed, or else the likely reading, in the doubted number's place.</summary>
+    public Results<Ok<DraftView>, ProblemHttpResult> Answer(string id, AnswerPost post, string by)
+    {
+        if (drafts.Find(id) is not { } draft)
+        {
+            return Problems.NotFound($"draft {id}");
+        }
+
+        if (Flags(SheetReader.Read(draft.Bytes)).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
+        {
+            return Problems.Of(422, "sheet/flag", "That number is no longer doubted.", "flag");
+        }
+
+        if (Texts.Fits(post.Note, "note") is { } unfit)
+        {
+            return Problems.Of(unfit);
+        }
+
+        var note = $"{flag.Path} {post.Note}";
+        if (post.Answer == FlagAnswer.Corrected)
+        {
+            var text = post.Text.Length > 0 ? post.Text : flag.Suggestion;
+            if (text.Length == 0)
+            {
+                return Problems.Of(422, "sheet/correction", "Type the right number in its field.", "text");
+            }
+
+            if (!Changed(draft, post.Version, by, file => SheetEdits.Apply(file, [new SheetEdit(flag.Path, EditAct.Set, text)])).Try(out draft!, out var refusal))
+            {
+                return Refused(refusal);
+            }
+
+            note = $"{flag.Path}: {text} {post.Note}";
+        }
+
+        drafts.Answer(DraftStore.KeyOf(id), new FlagAnswered(flag.Id, post.Answer.ToString(), note.TrimEnd(), by, Now()));
+        return TypedResults.Ok(View(draft));
+    }
+
+    /// <summary>Puts a draft without mistakes on file, its answers with it. What somebody typed meanwhile stays a draft.</summary>
+    public Results<Ok<SheetCard>, ProblemHttpResult> FileIt(string id)
+    {
+        if (drafts.Find(id) is not { } draft)
+        {
+            return Problems.NotFound($"draft {id}");
+        }
+
+        var reading = SheetReader.Read(draft.Bytes);
+        if (reading.Sheet is not { } sheet)
+        {
+            return Problems.Mistakes("sheet/mistakes", "This draft", reading.Errors);
+        }
+
+        if (!sheets.Add(sheet, draft.Bytes).Try(out _, out var refusal))
+        {
+            return Problems.Of(refusal, 409);
+        }
+
+        drafts.Filed(draft, sheet.Hash);
+        return TypedResults.Ok(SheetEndpoints.Card(sheet));
+    }
+
+    private Outcome<SheetDraft> Changed(SheetDraft draft, long version, string by, Func<JsonObject, Outcome<JsonObject>> change) =>
+        change(SheetFile.Parse(draft.Bytes)).Try(out var file, out var refusal)
+            ? drafts.Change(draft with { Name = SheetFile.Name(file), Bytes = SheetFile.Bytes(file), ByName = by, ChangedAt = Now() }, version)
+            : refusal;
+
+    private static ProblemHttpResult Refused(Refusal refusal) => Problems.Of(refusal, refusal.Code == DraftStore.Overtaken ? 409 : 422);
+
+    private DraftView View(SheetDraft draft)
+    {
+        var reading = SheetReader.Read(draft.Bytes);
+        var rough = Rough(reading);
+        var flags = Flags(reading);
+        var answers = drafts.Answers(DraftStore.KeyOf(draft.Id));
+        var file = SheetFile.Parse(draft.Bytes);
+        var sections = SheetForm.Of(file, reading.Errors, flags, answers.Select(a => a.Flag).ToHashSet());
+        var drawable = rough is { Geometry.Lifting.Length: > 0 } or { Geometry.Bodies.Length: > 0 };
+        return new DraftView(
+            draft.Id, draft.Name, draft.Version, draft.ByName, draft.ChangedAt, sections, reading.Errors,
+            [.. answers.Select(AnswerView.Of)], drawable ? DrawingView.Of(Drawings.Plan(rough!)) : null,
+            drawable ? [.. DimensionLines.Of(rough!).Select(d => new DimensionView(d.From.Across, d.From.Down, d.To.Across, d.To.Down, d.Text, d.Path))] : [],
+            sections.Sum(s => s.Assumed), sections.Sum(s => s.Doubts), sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..] ? $"after revision {latest.Revision}" : "the first revision");
+    }
+
+    private static SpecSheet? Rough(SheetReading reading) => reading.Rough is { } read ? Drawable.Part(read) : null;
+
+    private static IReadOnlyList<Flag> Flags(SheetReading reading) => Rough(reading) is { } rough ? Plausible.Of(rough) : [];
+
+    private string Now() => clock.GetUtcNow().UtcDateTime.ToString("O");
+}
