@@ -17,7 +17,7 @@ public sealed class ChangedAfterwards
         t.Find(By.XPath("//*[@role='menuitem'][normalize-space(.)='pushrod']")).Click();
         t.See("Pushrod of the left elevon moved, after this was shown.").See("Stale");
         t.Stage("Bind").See("Pushrod of the left elevon moved, after this was shown.");
-        t.Stage("Receive").Act("Another pack").Fill("it is called", "heavy").Fill("mass on the scale", "301").Fill("length", "110").Fill("width", "35").Fill("height", "31").Fill("capacity", "2500");
+        t.Stage("Receive").Press("Balance").Press("another pack").Fill("it is called", "heavy").Fill("mass on the scale", "301").Fill("length", "110").Fill("width", "35").Fill("height", "31").Fill("capacity", "2500");
         t.Act("Record this pack").Press("this one flies").See("Pack heavy chosen to fly");
         t.Stage("Balance").See("Pack heavy chosen, after this was shown.");
         t.Stage("Hand over").See("Right elevon").DoNotSee("Right elevon (aileron), up, high");

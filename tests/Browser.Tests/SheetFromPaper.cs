@@ -117,4 +117,16 @@ public sealed class SheetFromPaper
         t.Give("Sheet file", file).See("Wicken 1350, revision 1, is on file.");
         File.Delete(file);
     }
+
+    [Fact]
+    public async Task A_sheet_on_file_is_read_in_the_manuals_order_and_what_is_doubted_is_answered_there()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/sheets/skerrow-64/1").See("Throw row").See("printed 16 mm to 12 mm, page 5").See("Asked the maker: a band, not two rates.");
+        t.Press("Balance", "What it says").See("All-up weight");
+        t.Go("/sheets/plimsey-1400/1").See("Wheel collar, bore 3 mm").See("1 doubted").Press("Parts", "What it says").See("Machine screw 3 × 16 mm").See("0.63 in");
+        t.Press("Confirmed with the maker").See("confirmed with the maker, R. Vane").DoNotSee("1 doubted");
+        t.Go("/sheets/no-such-kit/1").See("There is no sheet no-such-kit");
+    }
 }

@@ -129,4 +129,17 @@ public sealed class DraftTests : WithServer
         Assert.Equal((HttpStatusCode.UnprocessableEntity, 40), (status, answer.GetProperty("mistakes").GetArrayLength()));
         Assert.Equal("$.parts[39].quantity", answer.GetProperty("mistakes")[39].GetProperty("path").GetString());
     }
+
+    [Fact]
+    public async Task A_sheet_on_file_is_read_page_by_page_in_its_own_words()
+    {
+        var pages = await Client.Get("/api/sheets/skerrow-64/1/pages");
+        var throws = pages.EnumerateArray().Single(p => p.GetProperty("key").GetString() == "throws");
+        var fields = throws.GetProperty("lists")[0].GetProperty("rows").EnumerateArray().SelectMany(r => r.GetProperty("fields").EnumerateArray()).ToArray();
+        var pair = fields.Single(f => f.GetProperty("path").GetString() == "$.throws[2].down");
+        Assert.Equal(("contradicted", "9 mm to 12 mm"), (pair.GetProperty("standing").GetString(), pair.GetProperty("text").GetString()));
+        Assert.Equal(["12 mm to 9 mm", "10 mm"], pair.GetProperty("statements").EnumerateArray().Select(s => s.GetProperty("text").GetString()));
+        Assert.Equal("0.51 in, 0.47 to 0.55", fields.First(f => f.GetProperty("text").GetString() == "13 mm ± 1 mm").GetProperty("both").GetString());
+        Assert.Equal(HttpStatusCode.NotFound, (await Client.Client.GetAsync("/api/sheets/skerrow-64/9/pages")).StatusCode);
+    }
 }

@@ -50,6 +50,7 @@ internal static class SheetEndpoints
         app.MapGet("/api/sheets/{id}/{revision:int}/{list}.csv", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, string list, SheetStore sheets) =>
             list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
                 ? TypedResults.File(SheetCsv.Write(SheetFile.Parse(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
+        app.MapGet("/api/sheets/{id}/{revision:int}/pages", Pages);
         app.MapGet("/api/sheets/{id}/{before:int}/against/{after:int}", Against);
         app.MapGet("/api/sheets/{id}/{revision:int}/flags", Results<Ok<IReadOnlyList<FlagView>>, ProblemHttpResult> (string id, int revision, SheetStore sheets, DraftStore drafts) =>
         {
@@ -71,6 +72,11 @@ internal static class SheetEndpoints
                 sheets.Find(id, after)!.Kit.Name, before, after, SheetDifference.Between(SheetFile.Parse(old), SheetFile.Parse(now)),
                 DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)), DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))))
             : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");
+
+    private static Results<Ok<IReadOnlyList<SectionNow>>, ProblemHttpResult> Pages(string id, int revision, SheetStore sheets, DraftStore drafts) =>
+        sheets.Find(id, revision) is { } sheet
+            ? TypedResults.Ok(SheetForm.Of(SheetFile.Parse(sheets.Bytes(id, revision)!), [], Plausible.Of(sheet), drafts.Answers(sheet.Hash).Select(a => a.Flag).ToHashSet()))
+            : Problems.NotFound($"sheet {id} revision {revision}");
 
     private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetStore sheets)
     {

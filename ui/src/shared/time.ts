@@ -22,4 +22,6 @@ export const dayAndClock = (at: string | number) => format({ weekday: 'short', d
 export const day = (date: string) => new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));
 
 /** A claim window that runs, as people say it. */
+/** In the narrow cells of tabs. */
+export const daysLeftShort = (days: number) => (days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} over` : daysLeft(days));
 export const daysLeft = (days: number) => (days < 0 ? `over by ${-days} ${days === -1 ? 'day' : 'days'}` : days === 0 ? 'last day' : `${days} ${days === 1 ? 'day' : 'days'} left`);

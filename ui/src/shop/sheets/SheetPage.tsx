@@ -7,6 +7,7 @@ import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { Difference } from './Difference';
 import { SAID } from './EditorField';
+import { placeOf, SheetPages } from './SheetPages';
 
 /** A sheet on file: its revisions, what is doubted about it, its tables, and the next revision begun from it. */
 export function SheetPage() {
@@ -17,6 +18,7 @@ export function SheetPage() {
   const { data: revisions, error } = useQuery({ queryKey: ['sheet', id], retry: false, queryFn: async () => answer(await api.GET('/api/sheets/{id}', { params: { path: { id } } })) });
   const { data: flags } = useQuery({ queryKey: ['sheet', id, revision, 'flags'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/flags', { params: { path } })) });
   const { data: card } = useQuery({ queryKey: ['sheet', id, revision, 'card'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/card', { params: { path } })) });
+  const { data: pages } = useQuery({ queryKey: ['sheet', id, revision, 'pages'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/pages', { params: { path } })) });
   const [against, setAgainst] = useState<number>();
   const [refusal, setRefusal] = useState<Refusal>();
   if (error) return <p className="border-2 border-ink bg-paper p-6 text-[18px]">{error.message}</p>;
@@ -36,7 +38,7 @@ export function SheetPage() {
     } catch (e) {
       setRefusal(refusalOf(e));
     }
-    await refresh(client, 'sheet', id, revision, 'flags');
+    await refresh(client, 'sheet', id, revision);
   };
   const older = revisions?.filter((r) => r.revision < path.revision) ?? [];
 
@@ -49,7 +51,7 @@ export function SheetPage() {
             {card?.name ?? id}, revision {revision}
           </h1>
           <p className="text-[16px] text-pencil">
-            {card?.maker}, {card?.class}. {revisions?.find((r) => r.revision === path.revision)?.source}
+            {card?.maker}, {card?.class}; {revisions?.find((r) => r.revision === path.revision)?.source}
           </p>
           <p className="flex flex-wrap gap-x-5 text-[16px]">
             <a className="inline-flex min-h-[44px] items-center underline" href={`/api/sheets/${id}/${revision}`} download>
@@ -84,8 +86,7 @@ export function SheetPage() {
           {flags?.length === 0 && <p className="text-pencil">Nothing on this sheet is hard to believe.</p>}
           {flags?.map((f) => (
             <p key={f.flag.id} className="border-b border-steel py-2 text-[16px]">
-              <code className="text-[14px] text-pencil">{f.flag.path}</code>
-              <br />
+              <strong className="block">{placeOf(pages ?? [], f.flag.path)}</strong>
               {f.flag.reason} {f.flag.misreading} {f.answer && <strong>{`${SAID[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>}
               {!f.answer && (
                 <span className="flex gap-2 pt-1">
@@ -118,6 +119,7 @@ export function SheetPage() {
           {older.length === 0 && <p className="pt-2 text-[15px] text-pencil">The first on file. A sheet on file is never changed; a change is a new revision.</p>}
         </section>
       </div>
+      {pages && !against && <SheetPages sections={pages} />}
       {against && <Difference id={id} before={against} after={path.revision} />}
     </div>
   );

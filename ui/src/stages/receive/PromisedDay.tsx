@@ -14,7 +14,7 @@ export function PromisedDay({ promised, onPromise }: { promised: string; onPromi
   return (
     <div className="flex items-end gap-2">
       <label className="w-[164px] shrink-0 text-[14px] text-pencil">
-        promised for {day(promised)}, now
+        instead of {day(promised)}
         <input className="field text-ink" type="date" aria-label="Promised for" value={date} onChange={(e) => setDate(e.target.value)} />
       </label>
       <label className="min-w-0 flex-1 text-[14px] text-pencil">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
@@ -19,6 +19,7 @@ type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
 export function Receive({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'receive');
   const [query, setQuery] = useSearchParams();
+  const navigate = useNavigate();
   const room = (query.get('room') as Room | null) ?? 'brought';
   const setRoom = (to: Room) => setQuery({ room: to }, { replace: true });
   const [pack, setPack] = useState<{ name: string; battery: BatteryText }>();
@@ -30,6 +31,7 @@ export function Receive({ job, recorder }: StageProps) {
   const save = async () => {
     if (pack && (await recorder.record('receive/pack-brought', { name: pack.name, battery: batteryFrom(pack.battery) }))) setPack(undefined);
   };
+  const another = () => (setRoom('budget'), setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } }));
   return (
     <>
       <Mat title="Receive" aside={`${data.sheet}, ${data.source}`}>
@@ -41,8 +43,10 @@ export function Receive({ job, recorder }: StageProps) {
         act={
           pack ? (
             <Act label="Record this pack" onAct={() => void save()} disabled={recorder.busy || !batteryFull(pack.battery) || !pack.name.trim()} hint={batteryFull(pack.battery) ? undefined : "the pack's numbers are missing"} />
+          ) : bad && !job.released ? (
+            <Act label="Another pack" onAct={another} hint="this one does not fit, or cannot balance" />
           ) : (
-            <Act label="Another pack" onAct={() => (setRoom('budget'), setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } }))} disabled={job.released} />
+            <Act label="Next: unpack" onAct={() => void navigate(`/jobs/${job.id}/unpack`)} hint="papers, parts, the walk round" />
           )
         }
       >
@@ -76,7 +80,14 @@ export function Receive({ job, recorder }: StageProps) {
                 </button>
               </div>
             ) : (
-              <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: (name: string) => void recorder.record('receive/pack-chosen', { name }) })} />
+              <>
+                <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: (name: string) => void recorder.record('receive/pack-chosen', { name }) })} />
+                {!job.released && (
+                  <button className="button mb-2" onClick={another}>
+                    another pack
+                  </button>
+                )}
+              </>
             )}
             <BudgetParts budget={data.budget} />
           </>

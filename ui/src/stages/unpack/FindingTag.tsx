@@ -7,7 +7,8 @@ const NOTCHES = { cosmetic: 0, functional: 1, structural: 2, flightCritical: 3 }
 export function FindingTag({ finding, place, chosen, onChoose }: { finding: Schemas['FindingMark']; place: Place; chosen: boolean; onChoose: () => void }) {
   const x = place.x(finding.across);
   const y = place.y(finding.down);
-  const left = x + 170 > place.width;
+  // Outwards, where less of the aircraft lies under it.
+  const left = x < place.width / 2 ? x > 170 : x + 170 > place.width;
   const notches = NOTCHES[finding.grade];
   return (
     <>

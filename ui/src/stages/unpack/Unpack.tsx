@@ -6,7 +6,7 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { Tabs } from '../../shared/Tabs';
-import { daysLeft } from '../../shared/time';
+import { daysLeftShort } from '../../shared/time';
 import type { StageProps } from '../JobFrame';
 import { Bags } from './Bags';
 import { claimed, type ClaimDraft, Claims } from './Claims';
@@ -118,7 +118,7 @@ export function Unpack({ job, recorder }: StageProps) {
                   { key: 'parts', title: 'Parts', note: openBags.length > 0 ? `${openBags.length} bags open` : `${data.bags.reduce((n, b) => n + b.parts.reduce((m, p) => m + p.short, 0), 0)} short` },
                   { key: 'walk', title: 'Walk', note: walkLeft > 0 ? `${walkLeft} to go` : 'all' },
                   { key: 'findings', title: 'Findings', note: openFindings > 0 ? `${openFindings} open` : `${data.findings.length}`, red: openFindings > 0 },
-                  { key: 'claim', title: 'Claim', note: data.claims.daysLeft != null ? daysLeft(data.claims.daysLeft) : data.claims.sent.length > 0 ? `${data.claims.sent.length} sent` : 'nothing', red: data.claims.daysLeft != null && data.claims.daysLeft < 3 },
+                  { key: 'claim', title: 'Claim', note: data.claims.daysLeft != null ? daysLeftShort(data.claims.daysLeft) : data.claims.sent.length > 0 ? `${data.claims.sent.length} sent` : 'nothing', red: data.claims.daysLeft != null && data.claims.daysLeft < 3 },
                 ]}
               />
             </div>
