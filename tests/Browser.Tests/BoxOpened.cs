@@ -80,7 +80,7 @@ public sealed class BoxOpened
         t.Press("Claim").See("10 days left").See("1 × Spinner with collet, bag D");
         t.Find(By.XPath("//label[contains(., 'F5')]//input")).Click();
         t.Fill("what is asked for", "Parts by Friday, please.").Act("Send the claim: 6 lines").See("Claim 1 to Fenwater Trade");
-        var mail = Assert.Single(Directory.GetFiles(application.Outbox));
+        var mail = Assert.Single(Directory.GetFiles(application.Outbox, $"{job}-*"));
         Assert.EndsWith($"{job}-claim-1.eml", mail, StringComparison.Ordinal);
         var text = await File.ReadAllTextAsync(mail, TestContext.Current.CancellationToken);
         Assert.Contains("To: Fenwater Trade <claims@fenwater.invalid>", text, StringComparison.Ordinal);
@@ -116,7 +116,7 @@ public sealed class BoxOpened
         t.Reach("Findings", Keys.ArrowRight).See("what is asked for").Reach("what is asked for", "New parts.").Reach("Send the claim", Keys.Enter).See("Claim 1 to Fenwater Trade");
         t.Reach("What they wrote about claim 1", "Sent today.").Reach("accepted", Keys.Enter).See("accepted: Sent today.").Reach("The parts arrived", Keys.Enter).See("The parts are here.");
         Assert.Equal(ClaimAnswerKind.Accepted, State().Claims[0].Answer!.Kind);
-        Assert.Single(Directory.GetFiles(application.Outbox));
+        Assert.Single(Directory.GetFiles(application.Outbox, "J-0150-*"));
         Assert.True(application.Job("J-0150").State.Seq >= sequence + 6);
     }
 

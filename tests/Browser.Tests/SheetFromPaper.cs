@@ -119,6 +119,18 @@ public sealed class SheetFromPaper
     }
 
     [Fact]
+    public async Task A_falling_pair_is_asked_about_beside_it_and_taken_as_two_rates_or_as_a_band_by_one_tap()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/sheets/skerrow-64/1").Press("Type the next revision").See("after revision 1").Press("Throws").Press("elevon, combined, high").Fill("up", "27 to 20");
+        t.Keys_(Keys.Enter).See("falls: it may be a band").Press("Two rates: 27 mm high, 20 mm low").DoNotSee("falls: it may be").See("elevon, combined, low");
+        t.Fill("down", "24 to 18");
+        t.Keys_(Keys.Enter).See("falls: it may be a band").Press("A band: 18 mm to 24 mm").DoNotSee("falls: it may be");
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
     public async Task A_sheet_on_file_is_read_in_the_manuals_order_and_what_is_doubted_is_answered_there()
     {
         await using var application = await Application.Start();

@@ -14,6 +14,8 @@ public sealed class EditingTests
 {
     private static JsonObject Delta() => JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json")))!.AsObject();
 
+    private static JsonObject Parasol() => JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
+
     private static JsonObject Edited(JsonObject file, params SheetEdit[] edits) => SheetEdits.Apply(file, edits).Match(f => f, r => throw new InvalidOperationException($"{r.Where}: {r.Text}"));
 
     private static SheetReading Read(JsonObject file) => SheetReader.Read(Encoding.UTF8.GetBytes(file.ToJsonString()));
@@ -140,4 +142,32 @@ public sealed class EditingTests
             var back = SheetDifference.Between(after, before);
             return SheetDifference.Between(before, before).Count == 0 && there.Select(d => (d.Place, d.Before, d.After)).Order().SequenceEqual(back.Select(d => (d.Place, d.After, d.Before)).Order());
         }, iter: 40);
+
+    [Fact]
+    public void A_falling_pair_taken_as_two_rates_judges_each_by_its_own_and_keeps_what_was_printed()
+    {
+        var file = Parasol();
+        file["throws"] = JsonNode.Parse("""[{ "surfaces": "aileron", "rate": "", "up": "16 to 12 mm", "down": "15 mm to 11 mm", "page": "9" }]""");
+        file = Edited(file, new SheetEdit("$.throws[0].up", EditAct.TwoRates));
+        file = Edited(file, new SheetEdit("$.throws[0].down", EditAct.TwoRates));
+        var sheet = Read(file).Sheet!;
+        Assert.Equal(["high", "low"], sheet.Throws.Select(t => t.Rate));
+        var targets = Core.Throws.ThrowTargets.Of(sheet, Core.Receive.ShopRules.Default).Where(t => t.Surface.Id == "aileron-left").ToDictionary(t => $"{t.Rate} {t.Way}", t => t.Nominal);
+        Assert.Equal((16, 12, 15, 11), (targets["high Up"], targets["low Up"], targets["high Down"], targets["low Down"]));
+        Assert.Equal("16 to 12 mm", file["throws"]![1]!["up"]!["statements"]![0]!["text"]!.ToString());
+        Assert.Equal("9", file["throws"]![1]!["page"]!.ToString());
+    }
+
+    [Theory]
+    [InlineData("12 mm", "", "", "No falling pair")]
+    [InlineData("16 to 12 mm", "low", "", "low rate alone")]
+    [InlineData("16 to 12 mm", "high", "9 mm", "already says 9 mm")]
+    public void Two_rates_are_not_made_of_what_is_none_or_against_what_the_low_rate_already_says(string up, string rate, string low, string why)
+    {
+        var file = Parasol();
+        file["throws"] = new JsonArray(new JsonObject { ["surfaces"] = "aileron", ["rate"] = rate, ["up"] = up }, new JsonObject { ["surfaces"] = "aileron", ["rate"] = "low", ["up"] = low.Length > 0 ? low : null });
+        var refusal = SheetEdits.Apply(file, [new SheetEdit("$.throws[0].up", EditAct.TwoRates)]).Refused!;
+        Assert.Equal(("sheet/pair", "edits[0].path"), (refusal.Code, refusal.Where));
+        Assert.Contains(why, refusal.Text, StringComparison.Ordinal);
+    }
 }

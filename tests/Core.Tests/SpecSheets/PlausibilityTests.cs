@@ -51,7 +51,7 @@ public sealed class PlausibilityTests
     public void A_descending_pair_asks_whether_it_is_a_band_or_two_rates()
     {
         var flag = Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "19 mm to 16 mm");
-        Assert.Equal("16 mm to 19 mm", flag.Suggestion);
+        Assert.Equal(new PairMeant("16 mm to 19 mm", "19 mm", "16 mm"), flag.Pair);
         Assert.Contains("high and low rate", flag.Reason, StringComparison.Ordinal);
     }
 

@@ -2328,7 +2328,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
         };
         /** @enum {unknown} */
-        EditAct: "set" | "clear" | "notStated" | "confirm" | "also" | "take" | "addRow" | "removeRow";
+        EditAct: "set" | "clear" | "notStated" | "confirm" | "also" | "take" | "twoRates" | "addRow" | "removeRow";
         EditsPost: {
             /** Format: int64 */
             version: number;
@@ -3010,6 +3010,7 @@ export interface components {
             reason: string;
             misreading: string;
             suggestion: string;
+            pair?: null | components["schemas"]["PairMeant"];
         };
         /** @enum {unknown} */
         FlagAnswer: "corrected" | "asPrinted" | "confirmedWithMaker";
@@ -3280,6 +3281,11 @@ export interface components {
             bayTo: number;
             /** Format: double */
             bayWidth: number;
+        };
+        PairMeant: {
+            band: string;
+            high: string;
+            low: string;
         };
         PaperView: {
             paper: string;

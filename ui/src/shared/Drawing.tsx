@@ -21,12 +21,14 @@ type Props = {
   tags?: (place: Place) => ReactNode;
   foot?: string;
   pad?: { top: number; bottom: number; left?: number; right?: number };
+  /** How far out L and R stand, px: further where something else lies at the tips. */
+  lettersOut?: number;
 };
 
 const STEPS = [1, 2, 5, 10, 20, 50, 100];
 
 /** The gridded mat with the airframe on it. Hidden from screen readers: a list beside it says the same. */
-export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad }: Props) {
+export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad, lettersOut = 16 }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ w: 640, h: 700 });
   useLayoutEffect(() => {
@@ -76,7 +78,7 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
         ))}
         {over?.(px)}
         {[['L', drawing.leftTip, -1], ['R', drawing.rightTip, 1]].map(([letter, tip, side]) => (
-          <text key={letter as string} x={(tip as { across: number }).across + (side as number) * 16 * px} y={(tip as { down: number }).down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
+          <text key={letter as string} x={(tip as { across: number }).across + (side as number) * lettersOut * px} y={(tip as { down: number }).down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
             {letter as string}
           </text>
         ))}

@@ -26,6 +26,9 @@ public enum EditAct
     /// <summary>Of several statements this one counts, for a reason.</summary>
     Take,
 
+    /// <summary>A throw printed as a falling pair is two rates.</summary>
+    TwoRates,
+
     AddRow,
     RemoveRow,
 }
@@ -76,6 +79,7 @@ public static class SheetEdits
             EditAct.NotStated => Put(file, edit.Path, new JsonObject { ["notStated"] = true }),
             EditAct.Confirm => Put(file, edit.Path, Plain(JsonPath.Get(file, edit.Path))?.DeepClone()),
             EditAct.Also => Also(file, field, edit),
+            EditAct.TwoRates => FallingPair.TwoRates(file, edit.Path),
             _ => Take(file, field, edit),
         };
     }
@@ -193,7 +197,7 @@ public static class SheetEdits
     }
 
     // What is there as a list of statements; a single one becomes the first of them.
-    private static JsonObject Statements(JsonObject file, string path) => Plain(JsonPath.Get(file, path)) switch
+    internal static JsonObject Statements(JsonObject file, string path) => Plain(JsonPath.Get(file, path)) switch
     {
         JsonObject o when o["statements"] is JsonArray => (JsonObject)o.DeepClone(),
         JsonValue v when v.GetValueKind() == JsonValueKind.String => new JsonObject { ["statements"] = new JsonArray(new JsonObject { ["text"] = v.DeepClone(), ["page"] = "" }) },

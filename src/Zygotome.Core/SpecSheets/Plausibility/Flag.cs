@@ -11,12 +11,18 @@ namespace Zygotome.Core.SpecSheets.Plausibility;
 /// <param name="Suggestion">The text to put in its place on "corrected"; empty when there is none.</param>
 public sealed record Flag(string Id, string Path, string Reason, string Misreading, string Suggestion)
 {
+    /// <summary>A falling pair can be meant in two ways; null for every other doubt.</summary>
+    public PairMeant? Pair { get; init; }
+
     internal static Flag Of(string rule, string path, string printed, string reason, string misreading = "", string suggestion = "") =>
         new(IdOf(rule, path, printed), path, reason, misreading, suggestion);
 
     private static string IdOf(string rule, string path, string printed) =>
         $"{rule}-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{path}\n{printed}")).AsSpan(0, 4))}";
 }
+
+/// <summary>What a falling pair may mean: a band printed the other way round, or a high and a low rate. As texts of the sheet.</summary>
+public sealed record PairMeant(string Band, string High, string Low);
 
 /// <summary>What somebody said of a flag.</summary>
 public enum FlagAnswer

@@ -46,9 +46,9 @@ internal static class ThrowFlags
         {
             if (QuantityParser.Parse(statement.Text).OrDefault() is { Form: QuantityForm.Descending } pair && value.Taken is null)
             {
-                yield return Flag.Of(
-                    "descending", path, pair.Text, $"\"{pair.Text}\" falls: it may be a band printed the other way round, or high and low rate.", "Perhaps a band.",
-                    QuantityPrinter.Print(Quantity.Pair(pair.Second, pair.First, pair.Unit, pair.Way)));
+                string One(decimal v) => QuantityPrinter.Print(Quantity.Single(v, pair.Unit, pair.Way));
+                var band = QuantityPrinter.Print(Quantity.Pair(pair.Second, pair.First, pair.Unit, pair.Way));
+                yield return Flag.Of("descending", path, pair.Text, $"\"{pair.Text}\" falls: it may be a band printed the other way round, or high and low rate.") with { Pair = new PairMeant(band, One(pair.First), One(pair.Second)) };
             }
         }
 

@@ -98,7 +98,7 @@ export function Editor() {
       </nav>
       <Mat title={draft.name} aside={`being typed, ${draft.nextRevision}`}>
         {draft.drawing ? (
-          <Drawing drawing={draft.drawing} mode="plain" tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />} pad={{ top: 110, bottom: 60, left: 70, right: 70 }} />
+          <Drawing drawing={draft.drawing} mode="plain" tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />} pad={{ top: 110, bottom: 60, left: 70, right: 70 }} lettersOut={42} />
         ) : (
           <p className="absolute inset-x-8 top-[40%] text-[18px] text-quiet">Nothing can be drawn yet: it needs a wing with a panel, or a body.</p>
         )}

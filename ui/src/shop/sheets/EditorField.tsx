@@ -61,6 +61,8 @@ export const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmed
 
 /** Why a number is doubted, the likely misreading, and one-tap answers, kept with who and when. */
 function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['AnswerView'] | undefined; tools: EditTools }) {
+  const [wrong, setWrong] = useState('');
+  const mean = async (edit: Partial<Schemas['SheetEdit']>) => setWrong((await tools.edit([{ path: flag.path, ...edit }]))?.message ?? '');
   if (said)
     return (
       <p className="border-l-[6px] border-steel px-3 py-1 text-[15px] text-pencil">
@@ -73,6 +75,16 @@ function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['An
         {flag.reason} {flag.misreading}
       </p>
       <div className="flex flex-wrap gap-2 pt-2">
+        {flag.pair && (
+          <>
+            <button className="button px-3 text-[15px] font-bold" onClick={() => void mean({ act: 'take', text: flag.pair!.band, reason: 'A band printed the other way round.' })}>
+              A band: {flag.pair.band}
+            </button>
+            <button className="button px-3 text-[15px] font-bold" onClick={() => void mean({ act: 'twoRates' })}>
+              Two rates: {flag.pair.high} high, {flag.pair.low} low
+            </button>
+          </>
+        )}
         {flag.suggestion && (
           <button className="button px-3 text-[15px] font-bold" onClick={() => void tools.say(flag.id, 'corrected')}>
             Corrected: {flag.suggestion}
@@ -85,6 +97,11 @@ function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['An
           Confirmed with the maker
         </button>
       </div>
+      {wrong && (
+        <p role="alert" className="pt-1 text-[15px] text-red">
+          {wrong}
+        </p>
+      )}
     </div>
   );
 }
@@ -105,9 +122,9 @@ function Statements({ field: f, tools }: { field: Field; tools: EditTools }) {
           </button>
         </p>
       ))}
-      <div className="flex gap-2">
-        <input aria-label="What counts" className="field w-[38%] text-[16px]" placeholder="what counts" value={taken} onChange={(e) => setTaken(e.target.value)} />
-        <input aria-label="Why it counts" className="field flex-1 text-[16px]" placeholder="why" value={reason} onChange={(e) => setReason(e.target.value)} />
+      <div className="grid grid-cols-[1fr_auto] gap-2">
+        <input aria-label="What counts" className="field text-[16px]" placeholder="what counts" value={taken} onChange={(e) => setTaken(e.target.value)} />
+        <input aria-label="Why it counts" className="field order-last col-span-2 text-[16px]" placeholder="why" value={reason} onChange={(e) => setReason(e.target.value)} />
         <button className="button px-3" onClick={() => void take()}>
           decide
         </button>
