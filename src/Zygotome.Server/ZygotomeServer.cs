@@ -69,12 +69,15 @@ public static class ZygotomeServer
             app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
         }
 
+        // Mail that a crash kept back, and the demo's own.
+        app.Services.GetRequiredService<Outbox>().Deliver();
+
         // An empty shop gets its first person before anybody can ask for the tiles.
         _ = app.Services.GetRequiredService<ShopSettings>().Current;
         return app;
     }
 
-    // Lists that an older file lacks, mail that a crash kept back, pictures that nothing names.
+    // Lists that an older file lacks, pictures that nothing names.
     private static void CatchUp(IServiceProvider services)
     {
         services.GetRequiredService<SheetStore>().Rebuild();
@@ -84,7 +87,6 @@ public static class ZygotomeServer
         }
 
         services.GetRequiredService<PhotoStore>().Sweep(services.GetRequiredService<TimeProvider>().GetUtcNow());
-        services.GetRequiredService<Outbox>().Deliver();
     }
 
     private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)

@@ -119,6 +119,7 @@ public sealed class CounterTests : WithServer
     public async Task Mail_that_could_not_be_put_down_is_delivered_at_the_next_start()
     {
         // A file in the folder's place: the outbox cannot be written.
+        Directory.Delete(Application.Outbox, recursive: true);
         await File.WriteAllTextAsync(Application.Outbox, "in the way");
         await Claim();
         Assert.False(Directory.Exists(Application.Outbox));
@@ -137,7 +138,7 @@ public sealed class CounterTests : WithServer
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         (status, _) = await Client.Record("J-0150", "unpack/claim-sent", new { findings = Array.Empty<string>(), parts = new[] { "collar" }, wish = "" }, seq - 1);
         Assert.Equal(HttpStatusCode.Conflict, status);
-        Assert.False(Directory.Exists(Application.Outbox));
+        Assert.Equal(["J-0148-claim-1.eml"], Directory.GetFiles(Application.Outbox).Select(Path.GetFileName));
     }
 
     [Fact]
