@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Zygotome.Core;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Server;
@@ -47,6 +48,7 @@ internal static class Problems
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => TooLarge(context),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
+            BadHttpRequestException { InnerException: NothingInListException nothing } => Details(400, "request/json", nothing.Message, nothing.List),
             BadHttpRequestException { InnerException: JsonException json } => Details(400, "request/json", "The request could not be read as the JSON it should be.", (json.Path ?? "body").TrimStart('$', '.')),
             BadHttpRequestException bad => Details(bad.StatusCode, "request/bad", bad.Message.Split('"') is [_, var parameter, ..] ? $"A value of the request is missing or of the wrong kind: {parameter}." : "The request cannot be read.", "request"),
             _ => Details(500, "server/failed", "Something failed here; nothing was recorded. Try again, and tell the maintainer if it goes on.", ""),

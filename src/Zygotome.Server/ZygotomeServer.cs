@@ -1,10 +1,12 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Extensions.FileProviders;
 using Zygotome.Server.Shop;
 using Zygotome.Server.Stages;
+using Zygotome.Core.Jobs;
 using Zygotome.Store;
 
 namespace Zygotome.Server;
@@ -44,6 +46,7 @@ public static class ZygotomeServer
             j.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             j.SerializerOptions.RespectNullableAnnotations = true;
             j.SerializerOptions.RespectRequiredConstructorParameters = true;
+            j.SerializerOptions.TypeInfoResolver = (j.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(ListsWithoutNulls.Modify);
             j.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
         });
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);

@@ -160,7 +160,7 @@ public sealed class BoxOpened
     }
 
     /// <summary>A picture as a camera would send it.</summary>
-    private static string SmallPicture()
+    internal static string SmallPicture()
     {
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid():N}.jpg");
         using var bitmap = new SkiaSharp.SKBitmap(640, 480);

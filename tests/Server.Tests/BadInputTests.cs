@@ -55,6 +55,18 @@ public sealed class BadInputTests : WithServer
     public Task An_unknown_field_is_named() => Refused("J-0147", "unpack/papers", new { paper = "manual", colour = "blue" }, "entry/body", "entries[0].body.colour");
 
     [Fact]
+    public async Task A_list_with_nothing_in_one_place_is_refused_by_its_name()
+    {
+        var (status, answer) = await Client.Send(HttpMethod.Post, "/api/jobs/J-0147/entries", """{"entries": [null], "look": "l"}""");
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        IsClear(answer, "request/json", "entries");
+        var seq = Application.Job("J-0150").State.Seq;
+        (status, answer) = await Client.Record("J-0150", "unpack/claim-sent", new { findings = new string?[] { null }, parts = Array.Empty<string>(), wish = "" }, seq);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Contains("findings", answer.GetProperty("title").GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_broken_body_a_wrong_type_and_a_wrong_medium_are_client_errors()
     {
         const string Path = "/api/jobs/J-0147/entries";

@@ -85,16 +85,16 @@ public sealed class EntryKinds
 /// <summary>How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.</summary>
 public static class EntryJson
 {
-    public static readonly JsonSerializerOptions Lenient = Make(JsonUnmappedMemberHandling.Skip);
-    public static readonly JsonSerializerOptions Strict = Make(JsonUnmappedMemberHandling.Disallow);
+    public static readonly JsonSerializerOptions Lenient = Make(JsonUnmappedMemberHandling.Skip, new DefaultJsonTypeInfoResolver());
+    public static readonly JsonSerializerOptions Strict = Make(JsonUnmappedMemberHandling.Disallow, new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } });
 
-    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped) => new(JsonSerializerDefaults.Web)
+    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped, IJsonTypeInfoResolver resolver) => new(JsonSerializerDefaults.Web)
     {
         NumberHandling = JsonNumberHandling.Strict,
         UnmappedMemberHandling = unmapped,
         RespectNullableAnnotations = true,
         RespectRequiredConstructorParameters = true,
-        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
+        TypeInfoResolver = resolver,
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
     };
 

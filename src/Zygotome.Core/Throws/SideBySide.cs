@@ -25,9 +25,10 @@ public static class SideBySide
             ? stated is { } s ? (double)s : Math.Max(1, 0.05 * left.Nominal)
             : Math.Max(1.5, 0.05 * left.Nominal);
         var band = new Band(null, Numbers.Round(limit), left.Unit);
-        var kind = left.Surface.Kind + (left.Surface.Functions.Length > 1 ? $" ({left.Function})" : "");
+        var pair = PairOf(left.Surface.Id);
+        var kind = pair.Replace('-', ' ') + (left.Surface.Functions.Length > 1 ? $" ({left.Function})" : "");
         var requirement = new Requirement(
-            $"sides/{left.Surface.Kind}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}", Stage.Throws,
+            $"sides/{pair}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}", Stage.Throws,
             $"Left against right, {kind} {left.Way.ToString().ToLowerInvariant()}, {left.Rate}", stated is null ? $"{band} (shop's)" : band.ToString());
         if (!Standing(state, left).Try(out var a, out var missing) || !Standing(state, right).Try(out var b, out missing))
         {
@@ -40,6 +41,9 @@ public static class SideBySide
         return Jobs.Claim.Measured(
             requirement, judgement, $"{Numbers.OneDecimal(difference)} {left.Unit}", $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: {judgement.Phrase}.", later);
     }
+
+    // A biplane has two pairs of the same kind: the pair is named by its surfaces.
+    private static string PairOf(string left) => left.EndsWith("-left", StringComparison.Ordinal) ? left[..^"-left".Length] : left;
 
     // Each side counts only while its own reading does: one side set anew must not take the other down with it.
     private static Outcome<(ThrowReading Reading, Evidence Evidence)> Standing(JobState state, ThrowTarget target)

@@ -84,6 +84,7 @@ public sealed class FinishedTests
     {
         var release = bench.State.HandOver.Release!;
         Assert.All(release.Ledger, l => Assert.False(l.Open, l.Id));
+        Assert.Equal(release.Ledger.Length, release.Ledger.Select(l => l.Id).Distinct().Count());
         var again = Replay.Of(bench.State.Filed, [.. bench.Journal]);
         Assert.Equal(release.Ledger, again.HandOver.Release!.Ledger);
         Assert.Empty(again.Unsupported);

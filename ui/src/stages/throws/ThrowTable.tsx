@@ -58,7 +58,7 @@ function group(throws: readonly Throw[], sides: readonly Schemas['LedgerLine'][]
   for (const t of throws) {
     const kind = t.surface.replace(/-(left|right)$/, '');
     const key = `${kind}/${t.function}`;
-    const title = `${kind.charAt(0).toUpperCase()}${kind.slice(1)}${kind === t.function ? '' : `, ${t.function}`}`;
+    const title = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')}${kind.split('-')[0] === t.function ? '' : `, ${t.function}`}`;
     if (!rows.has(key)) rows.set(key, { title, key, throws: [], sides: sides.filter((s) => s.id.startsWith(`sides/${key}/${t.rate}/`)) });
     rows.get(key)!.throws.push(t);
   }
