@@ -68,16 +68,19 @@ public static class RecordPdf
         foreach (var f in state.Unpack.Findings)
         {
             s.Paragraph($"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, {When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}", 9.5f, Typefaces.Bold);
-            if (f.Repair is { } repair)
-            {
-                s.Paragraph($"Repaired by {repair.By.Name}, {When(state, repair.ObservedAt)}: {repair.How}. Re-inspected by {f.ReinspectedBy?.Name}{(f.ReinspectedBy?.Id == repair.By.Id ? " (self-inspected)" : "")}: sound.");
-            }
-            else if (f.Disposition == Disposition.UseAsIs)
-            {
-                s.Paragraph($"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}");
-            }
+            s.Paragraph(WhatCameOf(state, f));
         }
     }
+
+    // A finding that was conceded may have a repair nobody looked at, or none at all: the record says no more than was done.
+    private static string WhatCameOf(JobState state, Finding f) => f switch
+    {
+        { Repair: { } repair } => $"Repaired by {repair.By.Name}, {When(state, repair.ObservedAt)}: {repair.How}. " + (f is { Sound: true, ReinspectedBy: { } by }
+            ? $"Re-inspected by {by.Name}{(by.Id == repair.By.Id ? " (self-inspected)" : "")}: sound."
+            : "Not re-inspected."),
+        { Disposition: Disposition.UseAsIs } => $"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}",
+        _ => "Not repaired.",
+    };
 
     private static void Substitutes(Sheets s, JobState state)
     {

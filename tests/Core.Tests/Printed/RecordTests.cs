@@ -1,0 +1,112 @@
+using UglyToad.PdfPig;
+using Xunit;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Unpack;
+using Zygotome.Papers;
+
+namespace Zygotome.Core.Tests.Printed;
+
+/// <summary>What the owner is handed says what was done, and never more.</summary>
+public sealed class RecordTests
+{
+    private static string Record(Bench bench)
+    {
+        var released = bench.Release();
+        return Words(RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet))));
+    }
+
+    private static string Words(byte[] pdf)
+    {
+        using var document = PdfDocument.Open(pdf);
+        return string.Join(" ", document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
+    }
+
+    private static string Hurt(Bench bench, string size, FindingKind kind = FindingKind.Crack, PlaceKind place = PlaceKind.Skin)
+    {
+        bench.Do(new FindingRaised("wing-left", place, kind, Bench.Q(size), 200, -150, "Seen under the lamp."));
+        return bench.State.Unpack.Findings[^1].Id;
+    }
+
+    [Fact]
+    public void A_repair_nobody_looked_at_again_is_not_called_sound()
+    {
+        var bench = Bench.Ready();
+        var id = Hurt(bench, "18 mm");
+        bench.Do(new Disposed(id, Disposition.Repair, ""));
+        bench.Do(new Repaired(id, "Contact glue under tape"));
+        bench.Balanced();
+        bench.Do(new Conceded($"finding/{id}", "The owner was waiting; he looks at it himself."), Bench.Thorne);
+        var text = Record(bench);
+        Assert.Contains("Contact glue under tape. Not re-inspected.", text, StringComparison.Ordinal);
+        Assert.DoesNotContain("sound", text[text.IndexOf("Findings and repairs", StringComparison.Ordinal)..text.IndexOf("Every requirement", StringComparison.Ordinal)], StringComparison.Ordinal);
+        Assert.Contains("Conceded by I. Thorne", text, StringComparison.Ordinal);
+        Assert.Contains("The owner was waiting", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_was_used_as_it_is_left_alone_or_looked_at_by_its_own_repairer_is_said_so()
+    {
+        var bench = Bench.Ready();
+        var (scuff, crack, own) = (Hurt(bench, "8 mm", FindingKind.Scuff, PlaceKind.Decal), Hurt(bench, "14 mm"), Hurt(bench, "15 mm"));
+        bench.Do(new Disposed(scuff, Disposition.UseAsIs, "Under the decal."));
+        bench.Do(new Disposed(own, Disposition.Repair, ""));
+        bench.Do(new Repaired(own, "Glued"));
+        bench.Do(new Reinspected(own, true));
+        bench.Balanced();
+        bench.Do(new Conceded($"finding/{crack}", "Hairline, does not open."), Bench.Thorne);
+        var text = Record(bench);
+        Assert.Contains("Used as it is, decided by R. Vane. Under the decal.", text, StringComparison.Ordinal);
+        Assert.Contains("Not repaired.", text, StringComparison.Ordinal);
+        Assert.Contains("Re-inspected by R. Vane (self-inspected): sound.", text, StringComparison.Ordinal);
+        Assert.Contains("Seen under the lamp.", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Retractions_substitutes_and_the_owners_acceptance_are_printed_with_who_and_why()
+    {
+        var bench = Bench.Ready();
+        var counted = bench.Do(new Counted("pushrod", 1));
+        bench.Do(new Retracted(counted.EntryId, "Counted twice."));
+        bench.Do(bench.Weighing(178));
+        bench.Do(new Conceded("balance/as flown", "Flown so before.", "I accept two millimetres aft."), Bench.Thorne);
+        var text = Record(bench);
+        Assert.Contains("Counted twice.", text, StringComparison.Ordinal);
+        Assert.Contains("The owner wrote: I accept two millimetres aft.", text, StringComparison.Ordinal);
+        Assert.Contains("178.0 mm", text, StringComparison.Ordinal);
+        Assert.Contains("local law", text, StringComparison.Ordinal);
+        Assert.Contains("Lithium packs", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_same_release_prints_the_same_bytes_and_a_glider_has_no_timer()
+    {
+        var bench = Bench.Ready();
+        var released = bench.Release();
+        byte[] Printed() => RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
+        Assert.Equal(Printed(), Printed());
+
+        var glider = new Jobs.Finisher(new Bench(Bench.Sheet("lowen-2600"))).Finish();
+        var text = Words(RecordPdf.Render(new RecordPaper(glider.State, new Released(1, Ledger.RulesVersion, glider.State.HandOver.Release!.Ledger, ""), Bench.Thorne, glider.Now, Drawings.Plan(glider.State.Sheet))));
+        Assert.Contains("the sheet states no draw", text, StringComparison.Ordinal);
+    }
+
+    /// <summary>Every line of the ledger is in the record, whichever sheet: none falls off a page.</summary>
+    [Theory]
+    [MemberData(nameof(Jobs.FinishedTests.Sheets), MemberType = typeof(Jobs.FinishedTests))]
+    public void Every_requirement_of_every_sheet_is_on_some_page(string name)
+    {
+        var bench = new Jobs.Finisher(new Bench(Bench.Sheet(name))).Finish();
+        var release = bench.State.HandOver.Release!;
+        var pdf = RecordPdf.Render(new RecordPaper(bench.State, new Released(1, Ledger.RulesVersion, release.Ledger, ""), Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
+        using var document = PdfDocument.Open(pdf);
+        var words = document.GetPages().SelectMany(p => p.GetWords().Select(w => w.Text)).GroupBy(w => w).ToDictionary(g => g.Key, g => g.Count());
+        foreach (var group in release.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3)).GroupBy(w => w))
+        {
+            Assert.True(words.GetValueOrDefault(group.Key) >= group.Count(), $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record {words.GetValueOrDefault(group.Key)}");
+        }
+
+        Assert.All(document.GetPages(), p => Assert.All(p.GetWords(), w => Assert.True(w.BoundingBox.Right <= p.Width && w.BoundingBox.Left >= 0 && w.BoundingBox.Bottom >= 0, $"\"{w.Text}\" leaves its page")));
+    }
+}
