@@ -125,4 +125,23 @@ public sealed class PlausibilityTests
         JsonArray { Count: > 0 } a => a.Where(i => i is not null).SelectMany(i => Leaves(i!)).Append(a),
         _ => node.Parent is null ? [] : [node],
     };
+
+    [Fact]
+    public void A_doubt_answered_once_is_not_asked_again_when_a_row_above_it_goes()
+    {
+        var file = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
+        static Flag[] Doubts(JsonObject f) => [.. Plausible.Of(SheetReader.Read(Encoding.UTF8.GetBytes(f.ToJsonString())).Sheet!)];
+        var before = Assert.Single(Doubts(file));
+        file["parts"]!.AsArray().RemoveAt(0);
+        file["steps"]!.AsArray().Clear();
+        var after = Assert.Single(Doubts(file));
+        Assert.NotEqual(before.Path, after.Path);
+        Assert.Equal(before.Id, after.Id);
+
+        // Two rows of one name are told apart by where they stand.
+        file["throws"] = JsonNode.Parse("""[{ "surfaces": "aileron", "rate": "high", "up": "60 mm" }, { "surfaces": "aileron", "rate": "high", "up": "60 mm" }]""");
+        var twins = Doubts(file).Where(f => f.Path.EndsWith(".up", StringComparison.Ordinal)).ToArray();
+        Assert.True(twins.Length >= 2);
+        Assert.Equal(twins.Length, twins.Select(f => f.Id).Distinct().Count());
+    }
 }

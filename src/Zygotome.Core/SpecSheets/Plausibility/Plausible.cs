@@ -5,6 +5,6 @@ public static class Plausible
 {
     public static IReadOnlyList<Flag> Of(SpecSheet sheet) =>
     [
-        .. GeometryFlags.Of(sheet), .. ThrowFlags.Of(sheet), .. BalanceFlags.Of(sheet), .. PowerFlags.Of(sheet), .. PartFlags.Of(sheet),
+        .. new[] { GeometryFlags.Of(sheet), ThrowFlags.Of(sheet), BalanceFlags.Of(sheet), PowerFlags.Of(sheet), PartFlags.Of(sheet) }.SelectMany(f => f).Select(f => f.At(FlagPlaces.Of(sheet, f.Path))),
     ];
 }
