@@ -1,0 +1,78 @@
+using CsCheck;
+using Xunit;
+using Zygotome.Core.Build;
+using Zygotome.Core.Unpack;
+using Zygotome.Tests;
+
+namespace Zygotome.Core.Tests.Unpack;
+
+/// <summary>What helps hands at the bench: rules printed as they are applied, a screw's outline to lay it on, places to choose from, cures by their end.</summary>
+public sealed class BenchAidsTests
+{
+    [Fact]
+    public void The_rules_of_grading_are_printed_in_the_guide_as_they_are_applied()
+    {
+        var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
+        Assert.All(FindingGrades.Rules, r => Assert.True(guide.Contains(r.Id, StringComparison.Ordinal) && guide.Contains(r.Text, StringComparison.Ordinal), $"{r.Id} is not in the guide as it is applied: {r.Text}"));
+        Assert.Equal(FindingGrades.Rules.Count(), FindingGrades.Rules.Select(r => r.Id).Distinct().Count());
+    }
+
+    [Fact]
+    public void A_3_by_16_is_drawn_4_mm_longer_than_a_3_by_12_and_as_wide()
+    {
+        var (longer, shorter) = (FastenerOutline.Of(3, 16), FastenerOutline.Of(3, 12));
+        Assert.Equal(4, longer.Width - shorter.Width, 9);
+        Assert.Equal(longer.Height, shorter.Height);
+        Assert.Equal(16 + (3 * 0.6), longer.Width, 9);
+        Assert.StartsWith("M", longer.Path, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Whatever_size_is_typed_its_outline_can_be_drawn() =>
+        Gen.Select(Gen.Double, Gen.Double).Sample((d, l) => double.IsNaN(d) || double.IsNaN(l) || FastenerOutline.Of(d, l) is { Width: > 0 and < 200, Height: > 0 and < 50 } o && !o.Path.Contains("NaN", StringComparison.Ordinal));
+
+    [Theory]
+    [InlineData("aileron-left", PlaceKind.Hinge)]
+    [InlineData("wing-left", PlaceKind.Spar)]
+    [InlineData("body-fuselage", PlaceKind.Canopy)]
+    [InlineData("motor-main", PlaceKind.Propeller)]
+    [InlineData("wheel-left-main", PlaceKind.GearRetention)]
+    public void The_places_offered_on_a_part_are_those_it_can_have(string part, PlaceKind has) => Assert.Contains(has, FindingGrades.PlacesOn(Bench.Parasol, part));
+
+    [Fact]
+    public void Every_place_is_said_in_words()
+    {
+        Assert.All(Enum.GetValues<PlaceKind>(), k => Assert.Matches("^[a-z ]+$", UnpackWords.Place(k)));
+        Assert.Equal("motor mount", UnpackWords.Place(PlaceKind.MotorMount));
+        Assert.All(Enum.GetValues<FindingKind>(), k => Assert.Matches("^[a-z]+$", UnpackWords.Kind(k)));
+    }
+
+    [Fact]
+    public void Cures_are_told_by_their_end_until_full_strength_and_until_somebody_handled_them()
+    {
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        foreach (var (id, minutes) in new[] { ("slow", 60), ("quick", 20) })
+        {
+            var step = StepGraph.Of(bench.State, bench.Now).First(s => s.Standing == StepStanding.CanStart && s.Step.Bond is not null || s.Standing == StepStanding.CanStart).Step;
+            while (step.Bond is null)
+            {
+                bench.Do(new StepStarted(step.Id));
+                bench.Do(new StepDone(step.Id));
+                step = StepGraph.Of(bench.State, bench.Now).First(s => s.Standing == StepStanding.CanStart).Step;
+            }
+
+            bench.Do(new StepStarted(step.Id));
+            bench.Do(new StepDone(step.Id, new Adhesive(id, $"{id} epoxy", minutes, minutes * 12, true), 20));
+        }
+
+        var cures = Cure.Of(bench.State, bench.Now).ToArray();
+        Assert.Equal(["quick epoxy", "slow epoxy"], cures.Select(c => c.Adhesive));
+        Assert.True(cures[0].HandleAt < cures[1].HandleAt && cures[0].From < cures[0].HandleAt);
+        bench.Pass(TimeSpan.FromMinutes(25));
+        bench.Do(new StepHandled(cures[0].Id));
+        bench.Pass(TimeSpan.FromHours(5));
+        Assert.Equal(["slow epoxy"], Cure.Of(bench.State, bench.Now).Select(c => c.Adhesive));
+        bench.Pass(TimeSpan.FromHours(10));
+        Assert.False(Assert.Single(Cure.Of(bench.State, bench.Now)).Handled);
+    }
+}
