@@ -12,6 +12,7 @@ public sealed class Screenshots
         ("bench", "/bench", 1280, 800, false),
         ("spec-sheets", "/sheets", 1280, 800, false),
         ("spec-sheet-new", "/sheets/new", 1280, 800, false),
+        ("spec-sheet", "/sheets/skerrow-64/1", 1280, 800, false),
         ("receive", "/jobs/J-0153/receive", 1280, 800, false),
         ("unpack", "/jobs/J-0150/unpack?room=findings", 1280, 800, false),
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
@@ -21,7 +22,6 @@ public sealed class Screenshots
         ("bind", "/jobs/J-0147/bind", 1280, 800, false),
         ("throws", "/jobs/J-0147/throws", 1280, 800, false),
         ("throws-dim", "/jobs/J-0147/throws", 1280, 800, true),
-        ("throws-upright", "/jobs/J-0147/throws", 834, 1112, false),
         ("balance", "/jobs/J-0139/balance", 1280, 800, false),
         ("hand-over", "/jobs/J-0139/handover", 1280, 800, false),
     ];

@@ -139,6 +139,7 @@ public sealed class SheetFromPaper
         t.Press("Balance", "What it says").See("All-up weight");
         t.Go("/sheets/plimsey-1400/1").See("Wheel collar, bore 3 mm").See("1 doubted").Press("Parts", "What it says").See("Machine screw 3 × 16 mm").See("0.63 in");
         t.Press("Confirmed with the maker").See("confirmed with the maker, R. Vane").DoNotSee("1 doubted");
+        t.Until(() => t.Text.Split("does not go over").Length == 2, "an answered doubt stands with its answer and not in red beside its number");
         t.Go("/sheets/no-such-kit/1").See("There is no sheet no-such-kit");
     }
 }

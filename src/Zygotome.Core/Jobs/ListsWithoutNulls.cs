@@ -29,25 +29,12 @@ public static class ListsWithoutNulls
             {
                 foreach (var list in lists)
                 {
-                    if (list.Get!(made) is IEnumerable items and not ICollection { Count: 0 } && HasNull(items))
+                    if (list.Get!(made) is IEnumerable items && items.Cast<object?>().Contains(null))
                     {
                         throw new NothingInListException(list.Name);
                     }
                 }
             };
         }
-    }
-
-    private static bool HasNull(IEnumerable items)
-    {
-        foreach (var item in items)
-        {
-            if (item is null)
-            {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -79,7 +79,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
             return Problems.NotFound($"draft {id}");
         }
 
-        if (Flags(SheetReader.Read(draft.Bytes)).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
+        if (Flags(Rough(SheetReader.Read(draft.Bytes))).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
         {
             return Problems.Of(422, "sheet/flag", "That number is no longer doubted.", "flag");
         }
@@ -144,7 +144,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
     {
         var reading = SheetReader.Read(draft.Bytes);
         var rough = Rough(reading);
-        var flags = Flags(reading);
+        var flags = Flags(rough);
         var answers = drafts.Answers(DraftStore.KeyOf(draft.Id));
         var file = SheetFile.Parse(draft.Bytes);
         var sections = SheetForm.Of(file, reading.Errors, flags, answers.Select(a => a.Flag).ToHashSet());
@@ -158,7 +158,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
 
     private static SpecSheet? Rough(SheetReading reading) => reading.Rough is { } read ? Drawable.Part(read) : null;
 
-    private static IReadOnlyList<Flag> Flags(SheetReading reading) => Rough(reading) is { } rough ? Plausible.Of(rough) : [];
+    private static IReadOnlyList<Flag> Flags(SpecSheet? rough) => rough is null ? [] : Plausible.Of(rough);
 
     private string Now() => clock.GetUtcNow().UtcDateTime.ToString("O");
 }

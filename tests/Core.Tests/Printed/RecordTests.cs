@@ -13,8 +13,16 @@ public sealed class RecordTests
 {
     private static string Record(Bench bench)
     {
-        var released = bench.Release();
-        return Words(RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet))));
+        return Words(Printed(bench, bench.Release()));
+    }
+
+    private static byte[] Printed(Bench bench, Released released) => RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
+
+    /// <summary>A sheet built to the end, and its record.</summary>
+    private static (Bench Bench, byte[] Pdf) Finished(string sheet)
+    {
+        var bench = new Jobs.Finisher(new Bench(Bench.Sheet(sheet))).Finish();
+        return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.HandOver.Release!.Ledger, "")));
     }
 
     private static string Words(byte[] pdf)
@@ -84,11 +92,8 @@ public sealed class RecordTests
     {
         var bench = Bench.Ready();
         var released = bench.Release();
-        byte[] Printed() => RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
-        Assert.Equal(Printed(), Printed());
-
-        var glider = new Jobs.Finisher(new Bench(Bench.Sheet("lowen-2600"))).Finish();
-        var text = Words(RecordPdf.Render(new RecordPaper(glider.State, new Released(1, Ledger.RulesVersion, glider.State.HandOver.Release!.Ledger, ""), Bench.Thorne, glider.Now, Drawings.Plan(glider.State.Sheet))));
+        Assert.Equal(Printed(bench, released), Printed(bench, released));
+        var text = Words(Finished("lowen-2600").Pdf);
         Assert.Contains("the sheet states no draw", text, StringComparison.Ordinal);
     }
 
@@ -97,12 +102,10 @@ public sealed class RecordTests
     [MemberData(nameof(Jobs.FinishedTests.Sheets), MemberType = typeof(Jobs.FinishedTests))]
     public void Every_requirement_of_every_sheet_is_on_some_page(string name)
     {
-        var bench = new Jobs.Finisher(new Bench(Bench.Sheet(name))).Finish();
-        var release = bench.State.HandOver.Release!;
-        var pdf = RecordPdf.Render(new RecordPaper(bench.State, new Released(1, Ledger.RulesVersion, release.Ledger, ""), Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
+        var (bench, pdf) = Finished(name);
         using var document = PdfDocument.Open(pdf);
         var words = document.GetPages().SelectMany(p => p.GetWords().Select(w => w.Text)).GroupBy(w => w).ToDictionary(g => g.Key, g => g.Count());
-        foreach (var group in release.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3)).GroupBy(w => w))
+        foreach (var group in bench.State.HandOver.Release!.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3)).GroupBy(w => w))
         {
             Assert.True(words.GetValueOrDefault(group.Key) >= group.Count(), $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record {words.GetValueOrDefault(group.Key)}");
         }

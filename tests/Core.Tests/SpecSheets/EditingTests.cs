@@ -158,6 +158,17 @@ public sealed class EditingTests
         Assert.Equal("9", file["throws"]![1]!["page"]!.ToString());
     }
 
+    [Fact]
+    public void Two_rates_take_the_place_of_a_low_rate_in_proportion_and_leave_its_other_numbers_assumed()
+    {
+        var file = Parasol();
+        file["throws"] = JsonNode.Parse("""[{ "surfaces": "aileron", "rate": "high", "up": "16 to 12 mm", "down": "15 mm" }, { "surfaces": "aileron", "rate": "low", "up": "9 mm", "down": "8 mm", "assumed": true }]""");
+        file = Edited(file, new SheetEdit("$.throws[0].up", EditAct.TwoRates));
+        Assert.Equal(2, file["throws"]!.AsArray().Count);
+        Assert.Equal((FieldStanding.Contradicted, "12 mm"), (Field(file, "$.throws[1].up").Standing, Field(file, "$.throws[1].up").Text));
+        Assert.Equal((FieldStanding.Assumed, "8 mm"), (Field(file, "$.throws[1].down").Standing, Field(file, "$.throws[1].down").Text));
+    }
+
     [Theory]
     [InlineData("12 mm", "", "", "No falling pair")]
     [InlineData("16 to 12 mm", "low", "", "low rate alone")]

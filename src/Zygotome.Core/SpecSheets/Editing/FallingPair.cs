@@ -32,15 +32,18 @@ internal static class FallingPair
 
         string One(decimal value) => QuantityPrinter.Print(Quantity.Single(value, pair.Unit, pair.Way));
         var low = rows.OfType<JsonObject>().FirstOrDefault(r => r != high && r["rate"]?.ToString() == "low" && Same(r, high));
-        if (low?[way] is { } already && QuantityParser.Parse(already.ToString()).OrDefault()?.Nominal != Quantity.Single(pair.Second, pair.Unit, pair.Way).Nominal)
-        {
-            return new Refusal("sheet/pair", $"The low rate of {high["surfaces"]} already says {(already is JsonValue ? already.ToString() : "something else")}.", "path");
-        }
-
         if (low is null)
         {
             low = Copy(high);
             rows.Add(low);
+        }
+
+        // What is there in proportion only, or looked for in vain, is no other statement of the manual.
+        SheetEdits.Split(file, $"$.throws[{rows.IndexOf(low)}].{way}");
+        var inProportion = low[way] is JsonObject o && (o.ContainsKey("assumed") || o.ContainsKey("notStated"));
+        if (low[way] is { } already && !inProportion && QuantityParser.Parse(already.ToString()).OrDefault()?.Nominal != Quantity.Single(pair.Second, pair.Unit, pair.Way).Nominal)
+        {
+            return new Refusal("sheet/pair", $"The low rate of {high["surfaces"]} already says {(already is JsonValue ? already.ToString() : "something else")}.", "path");
         }
 
         high["rate"] = "high";

@@ -258,7 +258,7 @@ public static class SheetEdits
     }
 
     // One corrected number in an assumed row does not make the maker's of the others: those stay assumed, one by one.
-    private static void Split(JsonObject file, string path)
+    internal static void Split(JsonObject file, string path)
     {
         var dot = path.LastIndexOf('.');
         var at = dot < 0 ? "" : path[..dot];

@@ -119,7 +119,7 @@ export function SheetPage() {
           {older.length === 0 && <p className="pt-2 text-[15px] text-pencil">The first on file. A sheet on file is never changed; a change is a new revision.</p>}
         </section>
       </div>
-      {pages && !against && <SheetPages sections={pages} />}
+      {pages && !against && <SheetPages sections={pages} answered={new Set(flags?.filter((f) => f.answer).map((f) => f.flag.id))} />}
       {against && <Difference id={id} before={against} after={path.revision} />}
     </div>
   );

@@ -7,7 +7,7 @@ type Field = Schemas['FieldNow'];
 type Rows = Schemas['RowsNow'];
 
 /** A sheet on file, to be read in the manual's order: what it says, in its own words and in the other unit, and what is not the maker's. */
-export function SheetPages({ sections }: { sections: readonly Section[] }) {
+export function SheetPages({ sections, answered }: { sections: readonly Section[]; answered: ReadonlySet<string> }) {
   const [page, setPage] = useState('throws');
   const section = sections.find((s) => s.key === page) ?? sections[0];
   if (!section) return null;
@@ -23,14 +23,14 @@ export function SheetPages({ sections }: { sections: readonly Section[] }) {
               <div key={f.path} className="contents">
                 <dt className="border-b border-steel py-[6px] text-[15px] text-pencil">{f.label}</dt>
                 <dd className="min-w-0 border-b border-steel py-[6px] break-words">
-                  <Value field={f} />
+                  <Value field={f} answered={answered} />
                 </dd>
               </div>
             ))}
           </dl>
         )}
         {lists.map((l) => (
-          <Table key={l.path} list={l} />
+          <Table key={l.path} list={l} answered={answered} />
         ))}
         {said.length + lists.length === 0 && <p className="text-[17px] text-pencil">The sheet says nothing of this.</p>}
       </div>
@@ -46,7 +46,7 @@ const isSaid = (f: Field) => f.text !== '' || f.standing === 'notStated' || f.st
 // What has more columns than a page is wide is read row by row.
 const WIDEST = 8;
 
-function Table({ list }: { list: Rows }) {
+function Table({ list, answered }: { list: Rows; answered: ReadonlySet<string> }) {
   const columns = (list.rows[0]?.fields ?? []).map((f) => f.label).filter((label) => list.rows.some((r) => r.fields.some((f) => f.label === label && isSaid(f))));
   const caption = (
     <>
@@ -69,7 +69,7 @@ function Table({ list }: { list: Rows }) {
                 <div key={f.path} className="flex gap-2">
                   <dt className="text-[15px] text-pencil">{f.label}</dt>
                   <dd>
-                    <Value field={f} inline />
+                    <Value field={f} answered={answered} inline />
                   </dd>
                 </div>
               ))}
@@ -101,7 +101,7 @@ function Table({ list }: { list: Rows }) {
                 const field = r.fields.find((f) => f.label === c);
                 return (
                   <td key={c} className="border-b border-steel py-[6px] pr-4 align-top">
-                    {field && <Value field={field} />}
+                    {field && <Value field={field} answered={answered} />}
                   </td>
                 );
               })}
@@ -112,7 +112,7 @@ function Table({ list }: { list: Rows }) {
       {list.rows.flatMap((r) => r.lists.filter((l) => l.rows.length > 0).map((l) => ({ r, l }))).map(({ r, l }) => (
         <div key={l.path} className="pt-3 pl-6">
           <p className="text-[15px] text-pencil">{r.fields[0]?.text || r.title}</p>
-          <Table list={l} />
+          <Table list={l} answered={answered} />
         </div>
       ))}
     </div>
@@ -120,7 +120,7 @@ function Table({ list }: { list: Rows }) {
 }
 
 /** The manual's words; the same in the other unit; and whose they are when not the maker's. */
-function Value({ field, inline = false }: { field: Field; inline?: boolean }) {
+function Value({ field, answered, inline = false }: { field: Field; answered: ReadonlySet<string>; inline?: boolean }) {
   if (field.standing === 'notStated') return <span className="text-pencil">not stated</span>;
   if (field.standing === 'contradicted') {
     return (
@@ -141,7 +141,7 @@ function Value({ field, inline = false }: { field: Field; inline?: boolean }) {
       <span className={field.both ? 'whitespace-nowrap' : ''}>{field.text}</span>
       {field.both && field.both !== field.text && <span className={`text-[14px] whitespace-nowrap text-pencil ${inline ? 'pl-1' : 'block'}`}>{field.both}</span>}
       {field.standing === 'assumed' && <span className="text-[14px]"> assumed</span>}
-      {field.flags.map((f) => (
+      {field.flags.filter((f) => !answered.has(f.id)).map((f) => (
         <span key={f.id} className="block text-[14px] text-red">
           {f.reason} {f.misreading}
         </span>
