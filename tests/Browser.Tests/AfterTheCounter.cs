@@ -22,7 +22,9 @@ public sealed class AfterTheCounter
         t.Stage("Build").See("Screw tailplane and fin on").DoNotSee("Fit tailplane and fin");
         t.Stage("Receive").Press("Schools").Press("Paired surfaces").Press("Y-lead").See("Paired surfaces: Y-lead").Press("To buy").See("Y-lead for the two ailerons");
 
-        // The second kit of an order knows its owner.
+        // The first pack does not fit, the other one brought does: one press. The second kit of the order knows its owner.
+        t.Go("/jobs/J-0153/receive").See("Outside of the box").Act("Fly blue 2400 instead").See("Next: unpack");
+        Assert.Equal("blue 2400", application.Job("J-0153").State.Receive.Packs.Single(p => p.Battery == application.Job("J-0153").State.Receive.Battery).Name);
         t.Go("/jobs/J-0153/receive").See("J-0154, Saltern 1500").Press("another kit of this order").See("Order O-0153").See("A. Quill");
         Assert.Empty(t.Complaints());
     }

@@ -50,33 +50,6 @@ public sealed class AtTheBench
     }
 
     [Fact]
-    public async Task What_is_counted_while_the_network_is_away_waits_on_the_device_and_is_sent_once()
-    {
-        await using var application = await Application.Start();
-        using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
-        t.Offline(true);
-        t.Press("One Hatch latch more").See("1 waiting to send");
-        Assert.Equal(0, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-        t.Offline(false);
-        t.See("+1 Hatch latch").DoNotSee("waiting to send");
-        Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-    }
-
-    [Fact]
-    public async Task A_sign_in_that_ran_out_keeps_what_was_recorded_and_comes_back_to_the_same_screen()
-    {
-        await using var application = await Application.Start();
-        using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
-        application.Clock.Advance(TimeSpan.FromHours(13));
-        t.Press("One Hatch latch more").See("Choose your strip of tape").SignIn();
-        t.See("+1 Hatch latch");
-        Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-        Assert.EndsWith("/jobs/J-0152/unpack?room=parts", t.Browser.Url, StringComparison.Ordinal);
-    }
-
-    [Fact]
     public async Task Every_stage_opens_without_a_complaint_and_asks_no_other_host()
     {
         await using var application = await Application.Start();

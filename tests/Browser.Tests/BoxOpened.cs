@@ -70,7 +70,7 @@ public sealed class BoxOpened
         t.Give("Pictures: finding F4", picture);
         t.Until(() => State().Findings[3].Photos.Count == 1, "F4 has a picture");
         t.See("before the promised day").Press("repair here", "Finding F3").See("It is a step of the job");
-        t.Press("Turn over").See("left and right change sides").Press("From its left").See("seen from its left").Press("From above");
+        t.Press("Turn over").See("left and right change sides").See("4 findings not seen from here").Press("From its left").See("seen from its left").Press("From above");
 
         // What was found on the walk answers its place.
         t.Press("Walk").Press("Rudder: hinge line").Press("something is wrong").See("What is wrong here?").Fill("Longest extent, mm", "4").Press("Record the finding").See("F5");

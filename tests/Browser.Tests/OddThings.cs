@@ -49,7 +49,7 @@ public sealed class OddThings
 
         t.Go("/jobs/J-0152/receive").See("Outside of the box").Give("Pictures: the box", File_("letter.jpg", "Dear shop, the box came open.")).See("letter.jpg: ").See("picture");
         t.Give("Pictures: the box", File_("drawn.svg", "<svg xmlns='http://www.w3.org/2000/svg'><script>document.title='run'</script></svg>")).See("drawn.svg: ");
-        t.Give("Pictures: the box", BoxOpened.SmallPicture());
+        t.Give("Pictures: the box", $"{File_("letter.jpg", "Dear shop.")}\n{BoxOpened.SmallPicture()}").See("letter.jpg: ");
         t.Until(() => application.Job("J-0152").State.Receive.BoxPhotos.Count == 1, "one picture is kept");
         t.Until(() => t.Execute<bool>("const p = document.querySelector('[aria-label=\"the box, picture 1\"] img'); return !!p && p.complete && p.naturalWidth > 0"), "its thumbnail shows");
         Assert.Equal("Zygotome", t.Browser.Title);

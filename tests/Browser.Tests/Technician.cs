@@ -20,7 +20,7 @@ internal sealed class Technician : IDisposable
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-            "--disable-dev-shm-usage", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile.FullName}");
+            "--disable-dev-shm-usage", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile.FullName}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _browser = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
         _browser.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
@@ -205,8 +205,16 @@ internal sealed class Technician : IDisposable
     /// <summary>Takes the network away from this device, or gives it back.</summary>
     public void Offline(bool away)
     {
+        Network(away, 0);
+    }
+
+    /// <summary>Makes every answer wait this long, as at the far end of a workshop.</summary>
+    public void SlowNetwork(TimeSpan latency) => Network(false, latency.TotalMilliseconds);
+
+    private void Network(bool away, double latency)
+    {
         _browser.ExecuteCdpCommand("Network.enable", []);
-        _browser.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = away, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _browser.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = away, ["latency"] = latency, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { onLapse } from './api/lapsed';
 import { useMe } from './api/me';
 import { flush, onWaiting } from './api/outbox';
 import { refresh, useLive, useShop } from './api/queries';
@@ -17,6 +18,7 @@ import { NewSheet } from './shop/sheets/NewSheet';
 import { SheetPage } from './shop/sheets/SheetPage';
 import { Sheets } from './shop/sheets/Sheets';
 import { SignIn } from './shop/SignIn';
+import { SignInAgain } from './shop/SignInAgain';
 
 export function App() {
   const me = useMe();
@@ -24,9 +26,12 @@ export function App() {
   const location = useLocation();
   const client = useQueryClient();
   const [said, setSaid] = useState('');
-  useLive(!!me);
+  const [lapsed, setLapsed] = useState(false);
+  useLive(!!me && !lapsed);
+  // Where nobody is signed in yet, nothing ran out.
+  useEffect(() => onLapse(() => client.getQueryData(['me']) && setLapsed(true)), [client]);
   useEffect(() => {
-    if (!me) return;
+    if (!me || lapsed) return;
     const send = async () => {
       const sent = await flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
       if (sent > 0) await refresh(client);
@@ -38,7 +43,7 @@ export function App() {
       clearInterval(timer);
       window.removeEventListener('online', send);
     };
-  }, [client, me]);
+  }, [client, me, lapsed]);
 
   if (me === undefined) return <p className="p-6">Opening…</p>;
   if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
@@ -60,6 +65,7 @@ export function App() {
         </Route>
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>
+      {me && lapsed && <SignInAgain me={me} onBack={() => setLapsed(false)} />}
       <WaitingNote said={said} onClose={() => setSaid('')} />
     </>
   );

@@ -77,7 +77,7 @@ public sealed record SupplierSaid(Supplier Supplier, DateOnly? ReceivedOn = null
 {
     public override Refusal? Admit(JobState state, Entry entry) => Supplier.Admit("body.supplier")
         ?? (ReceivedOn is { } on && (on > DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(1) || on < DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(-366))
-            ? new Refusal("receive/received-on", $"{on:yyyy-MM-dd} is not a day of the last year.", "body.receivedOn") : null);
+            ? new Refusal("receive/received-on", $"{DayWords.Of(on)} is not a day of the last year.", "body.receivedOn") : null);
 
     public override JobState Apply(JobState state, Entry entry) =>
         state with { Receive = state.Receive with { Supplier = Supplier, ReceivedOn = ReceivedOn ?? state.Receive.ReceivedOn } };
@@ -126,7 +126,7 @@ public sealed record SchoolAnswer(string Option, string Reason, Person By);
 public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null, string Note = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) => Texts.Reason(Item, "body.item", "Say which line.") ?? Texts.Fits(Item, "body.item", 200) ?? Texts.Fits(Note, "body.note")
-        ?? (Due is { } due && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730 ? new Refusal("receive/due", $"{due:yyyy-MM-dd} is not within two years.", "body.due") : null);
+        ?? (Due is { } due && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730 ? new Refusal("receive/due", $"{DayWords.Of(due)} is not within two years.", "body.due") : null);
 
     public override JobState Apply(JobState state, Entry entry) => state with { Receive = state.Receive with { Bought = state.Receive.Bought.SetItem(Item, new Bought(State, Due, Note, Evidence.Of(entry))) } };
 

@@ -95,7 +95,7 @@ public sealed record JobOpened(
             ?? Texts.Fits(Order, "body.order", 40) ?? Texts.Fits(CartonNote, "body.cartonNote") ?? Texts.Fits(PackName, "body.packName", 60)
             ?? Supplier?.Admit("body.supplier") ?? Receiver?.Admit("body.receiver")
             ?? (ReceivedOn is { } on && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
-                ? new Refusal("receive/received-on", $"{on:yyyy-MM-dd} is more than a year from today.", "body.receivedOn") : null);
+                ? new Refusal("receive/received-on", $"{DayWords.Of(on)} is more than a year from today.", "body.receivedOn") : null);
 
     public override JobState Apply(JobState state, Entry entry) => (state with
     {
@@ -164,7 +164,7 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
         // The shop's day may still be yesterday's by this clock.
         var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
         return promised < today.AddDays(-1) || promised > today.AddYears(2)
-            ? new Refusal("receive/promised", $"{promised:yyyy-MM-dd} cannot be promised: it must be from today to two years on.", where)
+            ? new Refusal("receive/promised", $"{DayWords.Of(promised)} cannot be promised: it must be from today to two years on.", where)
             : null;
     }
 
@@ -172,5 +172,5 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
 
     public override JobState Apply(JobState state, Entry entry) => state with { Receive = state.Receive with { Promised = Promised } };
 
-    public override string Say(JobState state) => $"Promised for {Promised:yyyy-MM-dd}";
+    public override string Say(JobState state) => $"Promised for {DayWords.Of(Promised)}";
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
@@ -49,12 +50,12 @@ public sealed record ClaimAnswered(string Claim, ClaimAnswerKind Answer, string 
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Claims.All(c => c.Id != Claim) ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
-        : PartsDue is { } due && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730 ? new Refusal("claim/due", $"{due:yyyy-MM-dd} is not within two years.", "body.partsDue")
+        : PartsDue is { } due && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730 ? new Refusal("claim/due", $"{DayWords.Of(due)} is not within two years.", "body.partsDue")
         : Texts.Fits(Words, "body.words");
 
     public override JobState Apply(JobState state, Entry entry) => Claims.Change(state, entry, Claim, c => c with { Answer = new ClaimAnswer(Answer, Words, PartsDue ?? c.Answer?.PartsDue, Evidence.Of(entry)) });
 
-    public override string Say(JobState state) => $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: {ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {due:yyyy-MM-dd}" : "")}";
+    public override string Say(JobState state) => $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: {ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {DayWords.Of(due)}" : "")}";
 }
 
 /// <summary>The parts of a claim came: their bags are counted again.</summary>

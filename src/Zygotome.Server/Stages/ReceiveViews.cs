@@ -24,12 +24,12 @@ public sealed record OutlookView(bool PortsEnough, string PortsWhy, BudgetView B
 
 public sealed record BudgetPartView(string Name, double Grams, double? At, string Source);
 
-/// <summary>Mass and moment from the numbers that are known; g and mm aft of the datum.</summary>
-public sealed record BudgetView(IReadOnlyList<BudgetPartView> Parts, double? TargetLow, double? TargetHigh, string School, string Words, string WeightLimits, IReadOnlyList<PackOutlook> Packs)
+/// <summary>Mass and moment from the numbers that are known; g and mm aft of the datum. BestPack: the one to fly, of those brought.</summary>
+public sealed record BudgetView(IReadOnlyList<BudgetPartView> Parts, double? TargetLow, double? TargetHigh, string School, string Words, string WeightLimits, IReadOnlyList<PackOutlook> Packs, string? BestPack)
 {
     internal static BudgetView Of(Budget b, Core.SpecSheets.SpecSheet sheet) => new(
         [.. b.Parts.Select(p => new BudgetPartView(p.Name, Math.Round(p.Grams, 1), p.At is { } at ? Math.Round(at, 1) : null, p.Source))], Rounded(b.Target?.Low), Rounded(b.Target?.High), b.School, b.Words,
-        Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "", b.Packs);
+        Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "", b.Packs, b.Best?.Name);
 
     private static double? Rounded(double? mm) => mm is { } v ? Math.Round(v, 1) : null;
 }

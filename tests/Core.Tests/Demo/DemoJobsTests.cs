@@ -99,8 +99,9 @@ public sealed class DemoJobsTests
     [Fact]
     public void The_canards_first_pack_does_not_fit_and_its_second_balances()
     {
-        var packs = Budget.Of(Play("J-0153").State).Packs;
-        Assert.Equal([(false, null), (true, true)], packs.Select(p => (p.Fits, p.Balances)));
+        var budget = Budget.Of(Play("J-0153").State);
+        Assert.Equal([(false, null), (true, true)], budget.Packs.Select(p => (p.Fits, p.Balances)));
+        Assert.Equal("blue 2400", budget.Best!.Name);
     }
 
     [Fact]

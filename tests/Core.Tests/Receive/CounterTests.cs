@@ -73,6 +73,15 @@ public sealed class CounterTests
         return x >= budget.Target!.Low - 0.06 && x <= budget.Target.High + 0.06 && pack.Front >= Canard.Geometry.Bay!.From - 0.06 && pack.Front + mm <= Canard.Geometry.Bay.To + 0.06;
     });
 
+    [Fact]
+    public void Of_several_packs_the_one_to_fly_fits_balances_and_asks_for_the_least_ballast() =>
+        Gen.Select(Gen.Double[60, 420], Gen.Double[40, 240]).List[1, 6].Sample(packs =>
+        {
+            var budget = Budget.Of(new Budget.Asked(Canard, [.. packs.Select((p, i) => Pack(Math.Round(p.Item1), Math.Round(p.Item2)) with { Name = $"pack {i}" })], null, [], BalanceSchool.Middle));
+            var able = budget.Packs.Where(p => p.Fits && p.Balances == true && p.WeightInLimit != false).ToList();
+            return budget.Best is { } best ? able.Contains(best) && able.All(p => p.BallastGrams >= best.BallastGrams) : able.Count == 0;
+        });
+
     private static readonly Stock Shop = new(["hex driver 2.5 mm"], ["slow epoxy"], [150, 300, 600]);
 
     [Fact]

@@ -75,6 +75,30 @@ public sealed class ArchetypeTests
     }
 
     [Fact]
+    public void The_typed_length_holds_all_of_it_and_the_wing_lies_clear_of_the_tail() =>
+        Gen.Select(Gen.Int[0, ArchetypeList.All.Length - 1], Gen.Double[150, 8000], Gen.Double[0.25, 2.9]).Sample((type, span, ratio) =>
+        {
+            var length = Math.Min(5000, Math.Round(span * ratio));
+            var begun = ArchetypeSheet.Begin(Request(ArchetypeList.All[type].Key, Math.Round(span), length));
+            if (begun.Refused is not null)
+            {
+                return;
+            }
+
+            var sheet = Begun(Request(ArchetypeList.All[type].Key, Math.Round(span), length)).Sheet;
+            var wing = sheet.Geometry.Lifting[0].Panels[0];
+            var body = sheet.Geometry.Bodies[0];
+            Assert.True(body.From < 0 && body.To > 0, "the nose is ahead of the wing");
+            var rear = Math.Max(body.To, wing.Sweep + wing.Tip);
+            Assert.InRange(rear - body.From, length * 0.999 - 1, length * 1.001 + 1);
+            foreach (var tail in sheet.Geometry.Lifting.Where(l => l.Role is "tail" or "v-tail"))
+            {
+                var behind = Math.Max(wing.Root, wing.Root + ((wing.Sweep + wing.Tip - wing.Root) * Math.Min(1, tail.Panels[0].Span / wing.Span)));
+                Assert.True(behind < tail.RootLeadingEdge, $"{ArchetypeList.All[type].Key}, span {span:0}, length {length:0}: wing to {behind:0}, tail from {tail.RootLeadingEdge:0}");
+            }
+        });
+
+    [Fact]
     public void Whatever_span_length_and_weight_are_typed_the_sheet_reads_or_the_refusal_says_which_number() =>
         Gen.Select(Gen.Int[0, ArchetypeList.All.Length - 1], Gen.Double[-100, 9000], Gen.Double[-100, 9000], Gen.Double[-100, 50_000]).Sample((type, span, length, weight) =>
             ArchetypeSheet.Begin(Request(ArchetypeList.All[type].Key, Math.Round(span), Math.Round(length), Math.Round(weight))).Match(

@@ -99,11 +99,19 @@ public sealed class BoxTests
         Assert.All(points, p => Assert.Equal(Standing.NotShown, bench.Line($"walk/{p.Id}").Standing));
     }
 
-    [Fact]
-    public void Hands_go_out_along_the_left_wing_round_the_tail_and_back_along_the_right()
+    public static TheoryData<string, string[]> Ways => new()
     {
-        var ids = InspectionRoute.Of(Bench.Parasol).Select(p => p.Id).ToList();
-        string[] order = ["motor/nose", "joint/wing-left", "hinge/aileron-left", "skin/body", "hinge/rudder", "hinge/aileron-right", "joint/wing-right", "under"];
+        { "plimsey-1400", ["motor/nose", "joint/wing-left", "hinge/aileron-left", "skin/body", "hinge/rudder", "hinge/aileron-right", "joint/wing-right", "under"] },
+        { "merle-1200", ["canopy", "skin/foreplane-left", "joint/wing-left", "joint/fin-1", "skin/body", "motor/tail", "joint/fin-2", "joint/wing-right"] },
+        { "carrow-mail-1900", ["motor/nose", "canopy", "motor/left", "joint/wing-left", "skin/body", "joint/fin-1", "joint/fin-2", "joint/wing-right", "motor/right"] },
+    };
+
+    [Theory]
+    [MemberData(nameof(Ways))]
+    public void Hands_go_out_along_the_left_wing_with_what_stands_on_it_round_the_tail_and_back_along_the_right(string name, string[] order)
+    {
+        var ids = InspectionRoute.Of(Bench.Sheet(name)).Select(p => p.Id).ToList();
+        Assert.All(order, id => Assert.Contains(id, ids));
         Assert.Equal(order, order.OrderBy(ids.IndexOf));
     }
 

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { lapse } from './lapsed';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -22,6 +23,7 @@ export class Refusal extends Error {
 export function answer<T>(result: { data?: T; error?: unknown; response: Response }): T {
   if (result.error === undefined && result.response.ok) return result.data as T;
   const problem = (result.error ?? {}) as Record<string, unknown>;
+  if (problem.code === 'sign-in/needed') lapse();
   throw new Refusal(
     result.response.status,
     String(problem.code ?? 'request/failed'),

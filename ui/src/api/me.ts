@@ -1,13 +1,34 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, type Schemas } from './client';
+import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type Schemas } from './client';
+import { lapse } from './lapsed';
+import { newLook } from './look';
 
 export type Me = Schemas['Person'];
 
-/** Who is signed in; null when nobody is. */
+/** Who is signed in; null when nobody is. Whose sign-in ran out stays, since what is typed is theirs, and is asked for the PIN again. */
 export function useMe(): Me | null | undefined {
+  const client = useQueryClient();
   return useQuery({
     queryKey: ['me'],
-    queryFn: async () => (await api.GET('/api/me')).data ?? null,
+    queryFn: async () => {
+      const now = (await api.GET('/api/me')).data;
+      const before = client.getQueryData<Me | null>(['me']);
+      if (!now && before) lapse();
+      return now ?? before ?? null;
+    },
     staleTime: 30_000,
   }).data;
+}
+
+/** Signs in, or throws the refusal. A new sign-in is a new look at the bench. */
+export async function signIn(person: string, pin: string) {
+  answer(await api.POST('/api/sign-in', { body: { person, pin } }));
+  newLook();
+}
+
+/** Leaves the bench to another person. */
+export async function signOut(client: QueryClient) {
+  await api.POST('/api/sign-out');
+  newLook();
+  await client.resetQueries();
 }

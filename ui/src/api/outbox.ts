@@ -40,9 +40,9 @@ export async function post(w: Waiting, decision: boolean): Promise<Schemas['Entr
     await (await shelf).delete('waiting', w.id);
     return done;
   } catch (e) {
-    if (unanswered(e)) return 'waiting';
-    // A sign-in that ran out keeps the entry: it is sent once its person is back.
-    if ((e as Refusal).status !== 401) await (await shelf).delete('waiting', w.id);
+    // A sign-in that ran out keeps the entry as a lost network does: it is sent once its person is back.
+    if (unanswered(e) || (e as Refusal).status === 401) return 'waiting';
+    await (await shelf).delete('waiting', w.id);
     throw e;
   } finally {
     await tell();

@@ -102,6 +102,8 @@ export function useRecord(jobId: string, seq: number) {
         if (answer !== 'waiting') await refresh(client);
         return true;
       } catch (e) {
+        // A sign-in that ran out is asked for over the screen; what was decided is decided again then.
+        if (e instanceof Refusal && e.status === 401) return false;
         setRefusal(e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''));
         if (e instanceof Refusal && e.status === 409) await refresh(client);
         return false;

@@ -2140,6 +2140,7 @@ export interface components {
             words: string;
             weightLimits: string;
             packs: components["schemas"]["PackOutlook"][];
+            bestPack: null | string;
         };
         /** @enum {unknown} */
         BuyState: "open" | "ordered" | "here" | "notNeeded";

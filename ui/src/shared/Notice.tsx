@@ -1,5 +1,4 @@
 import { useEffect, useRef } from 'react';
-import { useLocation, useNavigate } from 'react-router';
 import type { Refusal } from '../api/client';
 
 type Between = { seq: number; by: string; said: string };
@@ -7,16 +6,12 @@ type Between = { seq: number; by: string; said: string };
 /** A refusal: what, where, and what to do. Focus moves to it. */
 export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose: () => void }) {
   const box = useRef<HTMLDivElement>(null);
-  const navigate = useNavigate();
-  const { pathname, search } = useLocation();
-  const here = pathname + search;
   useEffect(() => {
     if (!refusal) return;
-    if (refusal.status === 401) void navigate('/sign-in', { state: { from: here } });
     const lamp = /lamps\.(\w+)/.exec(refusal.where)?.[1];
     const remedy = lamp ? document.querySelector<HTMLElement>(`[data-lamp=${lamp}]`) : box.current;
     remedy?.focus();
-  }, [refusal, navigate, here]);
+  }, [refusal]);
   if (!refusal) return null;
   const between = (refusal.detail.between as Between[] | undefined) ?? [];
   return (

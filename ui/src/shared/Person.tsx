@@ -1,8 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { api } from '../api/client';
-import { useMe } from '../api/me';
-import { newLook } from '../api/look';
+import { signOut, useMe } from '../api/me';
 
 /** Who is signed in, and the switch between bright bench and dim room. */
 export function Person({ room, turn }: { room: string; turn: () => void }) {
@@ -10,9 +8,7 @@ export function Person({ room, turn }: { room: string; turn: () => void }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const out = async () => {
-    await api.POST('/api/sign-out');
-    newLook();
-    await client.resetQueries();
+    await signOut(client);
     void navigate('/sign-in');
   };
   return (

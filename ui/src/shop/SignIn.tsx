@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { answer, api, Refusal } from '../api/client';
-import { newLook } from '../api/look';
+import { signIn } from '../api/me';
 
 /** Your strip of tape on the mat, then the PIN. */
 export function SignIn() {
@@ -18,8 +18,7 @@ export function SignIn() {
     e.preventDefault();
     if (!person) return;
     try {
-      answer(await api.POST('/api/sign-in', { body: { person, pin } }));
-      newLook();
+      await signIn(person, pin);
       await client.resetQueries();
       void navigate(from, { replace: true });
     } catch (error) {

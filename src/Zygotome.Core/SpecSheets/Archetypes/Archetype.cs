@@ -68,7 +68,7 @@ public sealed record ArchetypeRequest(string Class, string Name, string Maker, d
     public Refusal? Refused() =>
         ArchetypeList.Find(Class) is null ? new Refusal("sheet/class", $"\"{Class}\" is not a class; known are {string.Join(", ", ArchetypeList.All.Select(a => a.Key))}.", "class")
         : Texts.Reason(Name, "name", "A kit has a name.") ?? Texts.Fits(Name, "name", 120) ?? Texts.Fits(Maker, "maker", 120) ?? Texts.Fits(Material, "material", 60)
-        ?? Between(Span, 150, 8000, "mm of span", "span") ?? Between(Length, 120, 8000, "mm of length", "length") ?? Between(EmptyWeight, 10, 40_000, "g", "emptyWeight")
+        ?? Between(Span, 150, 8000, "mm of span", "span") ?? Between(Length, 120, 5000, "mm of length", "length") ?? Between(EmptyWeight, 10, 40_000, "g", "emptyWeight")
         ?? (Length < Span * 0.2 || Length > Span * 3 ? new Refusal("sheet/proportion", $"A length of {Length} mm on a span of {Span} mm is not an aircraft of this kind; one of the two is misread.", "length") : null);
 
     private static Refusal? Between(double value, double least, double most, string what, string where) =>

@@ -23,17 +23,36 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         var tip = root * type.Taper;
         var sweep = half * Math.Tan(type.Sweep * Math.PI / 180);
 
-        // A wing longer than the stated length would hang behind it: the length rules.
-        var nose = -type.NoseShare * r.Length;
-        var aft = nose + r.Length;
-        if (type.Layout is Layout.Tailless or Layout.Canard && root > aft)
+        // The stated length rules: a wing that would hang behind it, or lie over the tail, is made smaller in proportion.
+        var (nose, aft) = (-type.NoseShare * r.Length, (1 - type.NoseShare) * r.Length);
+        void Shrink(double room, double needed)
         {
-            (tip, sweep, root) = (tip * aft / root, sweep * aft / root, aft);
+            var by = Math.Min(1, room / needed);
+            (root, tip, sweep) = (root * by, tip * by, sweep * by);
+        }
+
+        if (type.Layout == Layout.Tailless)
+        {
+            // Nothing stands behind the wing: its body ends with the root, and what is left of the length is nose.
+            Shrink(r.Length * 0.95, Math.Max(root, sweep + tip));
+            (nose, aft) = (Math.Max(root, sweep + tip) - r.Length, root);
+        }
+        else if (type.Layout == Layout.Canard)
+        {
+            Shrink(aft, Math.Max(root, sweep + tip));
         }
 
         var width = Math.Max(20, Math.Min(r.Length * 0.1, r.Span * 0.12));
-        var area = r.Span * (root + tip) / 2 * type.Wings;
-        var (tailAt, tailRoot, tailTip, tailHalf) = Tail(type, area, (root + tip) / 2, nose, aft, half);
+        double Area() => r.Span * (root + tip) / 2 * type.Wings;
+        var tail = Tail(type, Area(), (root + tip) / 2, nose, aft, half);
+        double Behind(double y) => Math.Max(root, root + ((sweep + tip - root) * Math.Min(1, y / half)));
+        for (var i = 0; i < 12 && type.Layout is (Layout.Tail or Layout.VTail) && Behind(tail.Half) > tail.At * 0.96; i++)
+        {
+            Shrink(tail.At * 0.95, Behind(tail.Half));
+            tail = Tail(type, Area(), (root + tip) / 2, nose, aft, half);
+        }
+
+        var (area, (tailAt, tailRoot, tailTip, tailHalf)) = (Area(), tail);
         var finArea = area * (type.Layout == Layout.VTail ? 0 : 0.09) / type.Fins;
         var finHeight = Math.Sqrt(Math.Max(finArea, 100) * 1.3);
         return new ArchetypeShape(half, root, tip, sweep, nose, aft, width, tailAt, tailRoot, tailTip, tailHalf, Math.Min(finHeight / 1.3 / 0.8, Math.Max(30, aft * 0.5)), finHeight);
@@ -146,7 +165,9 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
 
         foreach (var (name, side) in new[] { ("left main wheel", -1), ("right main wheel", 1) })
         {
-            yield return new JsonObject { ["name"] = name, ["at"] = new JsonArray(A(-Root * 0.05), A(side * Half * 0.2)) };
+            // A little ahead of where it balances, as on a taildragger; a canard stands on its wing.
+            var at = type.Layout == Layout.Canard ? -Root * 0.05 : Range(type).From - (MeanChord * 0.3);
+            yield return new JsonObject { ["name"] = name, ["at"] = new JsonArray(A(at), A(side * Half * 0.2)) };
         }
     }
 

@@ -5,7 +5,8 @@ type Choice = { key: string; title: string; note: string };
 
 /** One of many, found by typing: the choice stands as a strip, and opens again to be changed. */
 export function Chooser({ label, find, choices, chosen, onFind, onChoose, none }: { label: string; find: string; choices: readonly Choice[]; chosen: Choice | undefined; onFind: (words: string) => void; onChoose: (key: string) => void; none?: string }) {
-  const [open, setOpen] = useState(!chosen);
+  const [open, setOpen] = useState(false);
+  // Open while nothing is chosen, here or elsewhere on the screen.
   if (!open && chosen)
     return (
       <div>

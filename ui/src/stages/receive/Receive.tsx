@@ -28,6 +28,8 @@ export function Receive({ job, recorder }: StageProps) {
   const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
   const open = data.lines.filter((l) => l.open).length;
   const bad = data.budget.packs.some((p) => p.name === flies && (!p.fits || p.balances === false));
+  const better = data.budget.bestPack;
+  const choose = (name: string) => void recorder.record('receive/pack-chosen', { name });
   const save = async () => {
     if (pack && (await recorder.record('receive/pack-brought', { name: pack.name, battery: batteryFrom(pack.battery) }))) setPack(undefined);
   };
@@ -43,6 +45,8 @@ export function Receive({ job, recorder }: StageProps) {
         act={
           pack ? (
             <Act label="Record this pack" onAct={() => void save()} disabled={recorder.busy || !batteryFull(pack.battery) || !pack.name.trim()} hint={batteryFull(pack.battery) ? undefined : "the pack's numbers are missing"} />
+          ) : bad && better && !job.released ? (
+            <Act label={`Fly ${better} instead`} onAct={() => choose(better)} disabled={recorder.busy} hint={`it fits and balances; ${flies} does not`} />
           ) : bad && !job.released ? (
             <Act label="Another pack" onAct={another} hint="this one does not fit, or cannot balance" />
           ) : (
@@ -81,7 +85,7 @@ export function Receive({ job, recorder }: StageProps) {
               </div>
             ) : (
               <>
-                <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: (name: string) => void recorder.record('receive/pack-chosen', { name }) })} />
+                <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: choose })} />
                 {!job.released && (
                   <button className="button mb-2" onClick={another}>
                     another pack

@@ -15,6 +15,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   const [unlisted, setUnlisted] = useState('');
   const [judging, setJudging] = useState(false);
   const field = useRef<HTMLInputElement>(null);
+  const onTheWay = useRef(new Map<string, number>());
   const here = data.bags.find((b) => b.bag === bag) ?? data.bags[0];
   const at = Math.max(0, here?.parts.findIndex((p) => p.id === part) ?? 0);
   const now = here?.parts[at];
@@ -22,12 +23,16 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   if (!here || !now) return <p className="text-[17px]">The sheet has no parts list. Read one into its next revision as a table.</p>;
 
   const move = (by: number) => onPart(here.parts[(at + by + here.parts.length) % here.parts.length]!.id);
+  // Hands are quicker than a network: the field is free and the next part in hand at once, so that what is typed next is never counted for this one.
   const add = async (delta: number) => {
     if (delta === 0) return;
-    const ok = await record('unpack/counted', { part: now.id, delta });
+    const counted = now.present + (onTheWay.current.get(now.id) ?? 0) + delta;
     setSeveral('');
-    // All of them are in hand: the next part.
-    if (ok && delta > 0 && now.present + delta === now.listed && at < here.parts.length - 1) move(1);
+    if (delta > 0 && counted === now.listed && at < here.parts.length - 1) move(1);
+    const going = (by: number) => onTheWay.current.set(now.id, (onTheWay.current.get(now.id) ?? 0) + by);
+    going(delta);
+    await record('unpack/counted', { part: now.id, delta });
+    going(-delta);
   };
   const keys = (e: KeyboardEvent) => {
     if (e.repeat || e.nativeEvent.isComposing) return;

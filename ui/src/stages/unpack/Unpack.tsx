@@ -14,7 +14,8 @@ import { FindingCard } from './FindingCard';
 import { FindingTag } from './FindingTag';
 import { NewFinding, type Tapped } from './NewFinding';
 import { Papers } from './Papers';
-import { onAircraft, onDrawing, type Side, SIDES, SIDE_WORDS } from './places';
+import { onAircraft, onDrawing, type Side, SIDE_WORDS } from './places';
+import { Turn } from './Turn';
 import { type Answer, next, standing, type Standing, Walk } from './Walk';
 
 type Room = 'papers' | 'parts' | 'walk' | 'findings' | 'claim';
@@ -99,9 +100,7 @@ export function Unpack({ job, recorder }: StageProps) {
           )}
           tags={(place) => job.findings.filter((f) => f.view === side).map((f) => <FindingTag key={f.id} finding={f} place={place} chosen={f.id === chosen} onChoose={() => (go('findings'), setChosen(f.id))} />)}
         />
-        <button className="button absolute top-3 right-4 px-4" onClick={() => setSide(SIDES[(SIDES.indexOf(side) + 1) % SIDES.length]!)}>
-          {side === 'plan' ? 'Turn over' : side === 'below' ? 'From its left' : 'From above'}
-        </button>
+        <Turn side={side} findings={job.findings} onTurn={setSide} />
       </Mat>
       <Paper job={job} recorder={recorder} act={tapped ? <div data-region="act" /> : <Act label={act.label} onAct={() => act.run?.()} disabled={recorder.busy || job.released || !act.run} hint={act.hint} />}>
         {tapped ? (

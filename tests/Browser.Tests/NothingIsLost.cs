@@ -1,0 +1,99 @@
+using OpenQA.Selenium;
+using Xunit;
+using Zygotome.Tests;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>Hands quicker than the network, a network that is away, a sign-in that runs out in the middle of a word, a reload by mistake.</summary>
+public sealed class NothingIsLost
+{
+    private const string Pin = "PIN";
+
+    [Fact]
+    public async Task What_is_counted_while_the_network_is_away_waits_on_the_device_and_is_sent_once()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+        t.Offline(true);
+        t.Press("One Hatch latch more").See("1 waiting to send");
+        Assert.Equal(0, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+        t.Offline(false);
+        t.See("+1 Hatch latch").DoNotSee("waiting to send");
+        Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+    }
+
+    [Fact]
+    public async Task What_is_typed_faster_than_the_network_is_counted_for_the_part_in_hand()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0154/unpack?room=parts").See("Bag B").Press("Bag B").See("Machine screw 2 × 8 mm");
+        int Of(string part) => application.Job("J-0154").State.Unpack.CountOf(part);
+        var bag = application.Job("J-0154").State.Sheet.Parts.Where(p => p.Bag == "B").Take(2).ToList();
+        t.SlowNetwork(TimeSpan.FromSeconds(1));
+        var field = t.Find(By.CssSelector("[aria-label='Several at once']"));
+        field.SendKeys($"{bag[0].Quantity}" + Keys.Enter);
+        field.SendKeys("1" + Keys.Enter);
+        t.SlowNetwork(TimeSpan.Zero);
+        t.Until(() => Of(bag[0].Id) + Of(bag[1].Id) == bag[0].Quantity + 1, "both counts are in");
+        Assert.Equal((bag[0].Quantity, 1), (Of(bag[0].Id), Of(bag[1].Id)));
+    }
+
+    [Fact]
+    public async Task A_sign_in_that_ran_out_asks_for_the_pin_over_what_was_typed_and_sends_what_waits()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch").Fill("something in the box that is on no list", "A spare canopy");
+        application.Clock.Advance(TimeSpan.FromHours(13));
+        t.Press("One Hatch latch more").See("Your sign-in ran out, R. Vane");
+        t.Fill(Pin, "1111").Press("Go on").See("That PIN is not right.");
+        t.Fill(Pin, "2468").Press("Go on").DoNotSee("Your sign-in ran out").See("+1 Hatch latch");
+        Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+        t.Press("extra").See("A spare canopy, on no list");
+    }
+
+    [Fact]
+    public async Task After_a_sign_in_that_ran_out_somebody_else_records_under_their_own_name_and_what_waits_waits_for_its_person()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+        application.Clock.Advance(TimeSpan.FromHours(13));
+        t.Press("One Hatch latch more").See("Your sign-in ran out, R. Vane").Press("somebody else is here now").SignIn("I. Thorne");
+        t.See("1 waiting to send").Go("/jobs/J-0152/unpack?room=parts").Press("Hatch latch").Press("One Hatch latch more").See("I. Thorne: +1 Hatch latch");
+        Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+        t.Execute<object>("fetch('/api/sign-out', { method: 'POST' })");
+        t.SignIn("R. Vane").Go("/jobs/J-0152/unpack?room=parts").See("R. Vane: +1 Hatch latch").DoNotSee("waiting to send");
+        Assert.Equal(2, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
+    }
+
+    [Fact]
+    public async Task What_was_typed_at_the_counter_outlives_a_reload_and_a_sign_in_that_ran_out()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/new").See("which kit is it?").Press("Plimsey 1400").Press("A. Quill");
+        t.Press("Packs").Fill("mass on the scale", "286").Fill("length", "118").Fill("width", "36");
+        t.Browser.Navigate().Refresh();
+        t.See("Plimsey 1400, trainer").Press("Packs").Fill("height", "30").Fill("capacity", "2700").See("Balances");
+        application.Clock.Advance(TimeSpan.FromHours(13));
+        t.Act("Take it in").See("Your sign-in ran out").Fill(Pin, "2468").Press("Go on").DoNotSee("Your sign-in ran out");
+        t.Act("Take it in").See("Outside of the box");
+        Assert.Equal("286 g", application.Job(t.Browser.Url.Split('/')[^2]).State.Receive.Battery!.Mass.Text);
+        t.Go("/jobs/new").See("which kit is it?").Press("Packs").See("not yet");
+    }
+
+    [Fact]
+    public async Task A_picture_is_taken_through_the_devices_camera()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/unpack?room=findings").See("F1").Press("Camera: finding F1").Press("Take a picture").See("1 taken").Press("Take another").See("2 taken").Press("Close");
+        t.Until(() => application.Job("J-0150").State.Unpack.Findings[0].Photos.Count == 2, "two pictures are kept");
+        t.Until(() => t.Execute<bool>("const p = document.querySelector('[aria-label=\"finding F1, picture 2\"] img'); return !!p && p.complete && p.naturalWidth > 0"), "their thumbnails show");
+        t.Press("finding F1, picture 2").See("Close").Press("Close").DoNotSee("Close");
+        Assert.Empty(t.Complaints());
+    }
+}

@@ -1,0 +1,56 @@
+import type { Schemas } from '../../api/client';
+import { useShop } from '../../api/queries';
+import { type CounterProps, promised, receivedOn } from './counter';
+
+const CARTONS: [Schemas['Carton'], string][] = [
+  ['notLooked', 'not looked at'], ['sound', 'sound'], ['scuffed', 'scuffed'], ['crushed', 'crushed'], ['torn', 'torn'], ['wet', 'wet'],
+];
+
+/** Who the box came from and when, what it looks like, and the day that is promised. */
+export function CounterBox({ form, put }: CounterProps) {
+  const { data: shop } = useShop();
+  return (
+    <>
+      <label className="text-[14px] text-pencil">
+        supplier
+        <select className="field text-[17px] text-ink" value={form.supplier} onChange={(e) => put({ supplier: e.target.value })}>
+          <option value="">not said</option>
+          {shop?.suppliers.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.name}, claims within {s.claimDays} days
+            </option>
+          ))}
+        </select>
+      </label>
+      <div role="radiogroup" aria-label="Carton">
+        <span className="label">carton</span>
+        <div className="grid grid-cols-3 gap-2">
+          {CARTONS.map(([key, title]) => (
+            <button key={key} role="radio" aria-checked={form.carton === key} className="button px-1 text-[15px]" onClick={() => put({ carton: key })}>
+              {title}
+            </button>
+          ))}
+        </div>
+      </div>
+      <label className="text-[14px] text-pencil">
+        what is to be seen on it
+        <input className="field text-[17px] text-ink" value={form.cartonNote} onChange={(e) => put({ cartonNote: e.target.value })} />
+      </label>
+      <div className="grid grid-cols-[1.4fr_1.4fr_0.8fr] gap-3">
+        <label className="text-[14px] text-pencil">
+          received
+          <input className="field text-[16px] text-ink" type="date" value={receivedOn(form)} onChange={(e) => put({ receivedOn: e.target.value })} />
+        </label>
+        <label className="text-[14px] text-pencil">
+          promised
+          <input className="field text-[16px] text-ink" type="date" value={promised(form)} onChange={(e) => put({ promised: e.target.value })} />
+        </label>
+        <label className="text-[14px] text-pencil">
+          shelf
+          <input className="field text-[18px] text-ink" value={form.shelf} onChange={(e) => put({ shelf: e.target.value })} />
+        </label>
+      </div>
+      <p className="text-[15px] text-pencil">Photograph the box on the next screen, before it is opened.</p>
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { BatteryFields, NO_BATTERY } from './BatteryFields';
+import type { CounterProps } from './counter';
+
+const MOST = 8;
+const SCHOOLS = [['forwardThird', 'forward third'], ['middle', 'middle']] as const;
+
+/** The battery packs the owner brings, measured, and where the shop aims the balance. */
+export function CounterPacks({ form: { packs, school }, put }: CounterProps) {
+  const [at, setAt] = useState(0);
+  const pack = packs[at] ?? packs[0]!;
+  const change = (to: Partial<typeof pack>) => put({ packs: packs.map((p) => (p === pack ? { ...p, ...to } : p)) });
+  return (
+    <>
+      <div className="flex flex-wrap gap-2">
+        {packs.map((p, i) => (
+          <button key={i} className="button px-3 text-[15px]" aria-pressed={i === at} onClick={() => setAt(i)}>
+            {p.name || `pack ${i + 1}`}
+          </button>
+        ))}
+        {packs.length < MOST && (
+          <button className="button px-3 text-[15px]" onClick={() => (put({ packs: [...packs, { name: `pack ${packs.length + 1}`, battery: NO_BATTERY }] }), setAt(packs.length))}>
+            another pack
+          </button>
+        )}
+      </div>
+      <label className="text-[14px] text-pencil">
+        this pack is called
+        <input className="field text-[17px] text-ink" value={pack.name} onChange={(e) => change({ name: e.target.value })} />
+      </label>
+      <BatteryFields value={pack.battery} onChange={(battery) => change({ battery })} />
+      {at === 0 && packs.length > 1 && <p className="text-[15px] text-pencil">The first pack flies until another is chosen.</p>}
+      {at > 0 && (
+        <button className="button self-start px-3 text-[15px]" onClick={() => (put({ packs: packs.filter((p) => p !== pack) }), setAt(0))}>
+          take this pack out again
+        </button>
+      )}
+      <div role="radiogroup" aria-label="Balance for the first flight">
+        <span className="label">balance for the first flight</span>
+        <div className="flex gap-2">
+          {SCHOOLS.map(([key, title]) => (
+            <button key={key} role="radio" aria-checked={school === key} className="button flex-1" onClick={() => put({ school: key })}>
+              {title}
+            </button>
+          ))}
+        </div>
+      </div>
+    </>
+  );
+}
