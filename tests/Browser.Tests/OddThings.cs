@@ -95,6 +95,7 @@ public sealed class OddThings
     [Theory]
     [InlineData(834, 1112)]
     [InlineData(1280, 800)]
+    [InlineData(390, 800)]
     public async Task Every_bench_screen_keeps_its_main_act_in_reach_and_its_targets_large(int width, int height)
     {
         await using var application = await Application.Start();

@@ -39,12 +39,17 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
     return () => observer.disconnect();
   }, []);
 
-  const { top = 84, bottom = 48, left = 40, right = 40 } = pad ?? {};
+  // On a phone the drawing is small and nothing is written round it.
+  const { top = 84, bottom = 48, left = 40, right = 40 } = size.h < 190 ? { top: 12, bottom: 12 } : pad ?? {};
   const scale = Math.max(0.02, Math.min((size.w - left - right) / drawing.width, (size.h - top - bottom) / drawing.height));
   const originX = drawing.left + drawing.width / 2 - (left + (size.w - left - right) / 2) / scale;
   const originY = drawing.top + drawing.height / 2 - (top + (size.h - top - bottom) / 2) / scale;
   const px = 1 / scale;
   const step = STEPS.find((s) => s * scale >= 9) ?? 100;
+  // Always outside the tips, whichever way it is turned; from its left only that side is near.
+  const middle = drawing.left + drawing.width / 2;
+  const both = [{ letter: 'L', tip: drawing.leftTip }, { letter: 'R', tip: drawing.rightTip }];
+  const letters = drawing.leftTip.across === drawing.rightTip.across ? both.slice(0, 1) : both;
   const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, width: size.w };
 
   const tap = (part: string) => (e: PointerEvent) => {
@@ -77,14 +82,14 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
           <path key={p.id} d={p.path} data-part={p.id} className="part" {...look(inks?.has(p.id) ? { ...p, throws: inks.get(p.id)! } : p, mode, p.id === selected || !!highlight?.has(p.id), px)} onPointerUp={onTap ? tap(p.id) : undefined} style={onTap ? { cursor: 'crosshair' } : undefined} />
         ))}
         {over?.(px)}
-        {[['L', drawing.leftTip, -1], ['R', drawing.rightTip, 1]].map(([letter, tip, side]) => (
-          <text key={letter as string} x={(tip as { across: number }).across + (side as number) * lettersOut * px} y={(tip as { down: number }).down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
-            {letter as string}
+        {letters.map(({ letter, tip }) => (
+          <text key={letter} x={tip.across + (tip.across < middle ? -1 : 1) * lettersOut * px} y={tip.down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
+            {letter}
           </text>
         ))}
       </svg>
       {tags?.(place)}
-      <p className="absolute bottom-3 left-4 text-[14px] text-quiet">
+      <p className="absolute bottom-3 left-4 text-[14px] text-quiet phone:hidden">
         small square {step} mm · {foot}
       </p>
     </div>

@@ -26,8 +26,8 @@ export function Mat({ title, aside, children }: { title: string; aside: string; 
     <main data-region="mat" className="relative min-h-0 min-w-0 overflow-hidden bg-mat [grid-area:mat]">
       {children}
       <div className="pointer-events-none absolute top-2 left-[18px] text-line">
-        <h1 className="text-[27px] leading-tight font-bold">{title}</h1>
-        <p className="text-[16px] text-quiet">{aside}</p>
+        <h1 className="text-[27px] leading-tight font-bold phone:sr-only">{title}</h1>
+        <p className="text-[16px] text-quiet phone:sr-only">{aside}</p>
       </div>
     </main>
   );

@@ -36,7 +36,7 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
   const more = !disabled && photos.length < MOST;
 
   return (
-    <div>
+    <div className="relative">
       <div className="flex flex-wrap gap-2">
         {photos.map((p, i) => (
           <button key={p.hash + i} aria-label={`${label}, picture ${i + 1}`} className="border-2 border-ink" onClick={() => setOpen(p.hash)}>

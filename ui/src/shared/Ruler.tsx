@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef } from 'react';
+import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { day } from './time';
@@ -9,6 +9,8 @@ type Job = Schemas['JobView'];
 export function Ruler({ job, stage }: { job: Job; stage: string }) {
   const navigate = useNavigate();
   const list = useRef<HTMLOListElement>(null);
+  // Where the stages do not fit side by side, the one in hand is in sight.
+  useEffect(() => list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
   const go = (index: number) => {
     const target = job.ruler[(index + 10) % 10]!;
     void navigate(`/jobs/${job.id}/${target.key}`);
@@ -28,9 +30,9 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
       <JobTape job={job} className="lg:hidden [grid-area:tape]" row />
       <nav aria-label="Stages" data-region="ruler" onKeyDown={keys} className="relative flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 lg:flex-col">
         <JobTape job={job} className="max-lg:hidden" />
-        <ol ref={list} className="flex min-h-0 flex-1 max-lg:w-full lg:flex-col">
+        <ol ref={list} className="flex min-h-0 flex-1 max-lg:w-full phone:overflow-x-auto lg:flex-col">
           {job.ruler.map((r, i) => (
-            <li key={r.key} className="min-h-0 min-w-0 flex-1 border-steel-edge max-lg:border-r lg:border-t">
+            <li key={r.key} className="min-h-0 min-w-0 flex-1 border-steel-edge max-lg:border-r phone:min-w-[84px] lg:border-t">
               <Link
                 to={`/jobs/${job.id}/${r.key}`}
                 aria-current={r.key === stage ? 'page' : undefined}
@@ -93,16 +95,16 @@ function Graduations({ marks: all }: { marks: readonly Schemas['MarkView'][] }) 
 function JobTape({ job, className, row }: { job: Job; className: string; row?: boolean }) {
   return (
     <div className={className}>
-      <div className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}>
+      <div className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}>
         <span className="flex items-baseline justify-between gap-3">
-          <strong className="text-[20px] leading-tight">{job.number}</strong>
-          {job.shelf && <span>shelf {job.shelf}</span>}
+          <strong className="text-[20px] leading-tight whitespace-nowrap">{job.number}</strong>
+          {job.shelf && <span className={row ? 'whitespace-nowrap phone:hidden' : ''}>shelf {job.shelf}</span>}
         </span>
         <span className="block truncate">{job.kit}</span>
-        <span className="block truncate">
+        <span className={`block truncate ${row ? 'phone:hidden' : ''}`}>
           <bdi>{job.customer}</bdi>
         </span>
-        <span className="block truncate">due {day(job.promised)}</span>
+        <span className="block whitespace-nowrap">due {day(job.promised)}</span>
       </div>
     </div>
   );

@@ -7,5 +7,5 @@ export function Search({ label, onFind, wait = 180 }: { label: string; onFind: (
     const timer = setTimeout(() => onFind(typed), wait);
     return () => clearTimeout(timer);
   }, [onFind, typed, wait]);
-  return <input type="search" aria-label={label} placeholder={label} className="field max-w-[420px] min-w-[160px] flex-1 text-[17px]" value={typed} onChange={(e) => setTyped(e.target.value)} />;
+  return <input type="search" aria-label={label} placeholder={label} className="field min-w-[160px] flex-1 text-[17px]" value={typed} onChange={(e) => setTyped(e.target.value)} />;
 }

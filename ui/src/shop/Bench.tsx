@@ -14,7 +14,7 @@ export function Bench() {
         <ul data-region="list">
           {data.next.map((n) => (
             <li key={n.job} className="border-b border-steel last:border-0">
-              <Link to={`/jobs/${n.job}/${n.stage}`} className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2 hover:bg-tape-wash">
+              <Link to={`/jobs/${n.job}/${n.stage}`} className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2 phone:grid-cols-[70px_minmax(0,1fr)_84px] phone:px-3 hover:bg-tape-wash">
                 <span>
                   <strong className="block text-[17px] leading-tight">{n.number}</strong>
                   <span className="text-[14px] text-pencil">{n.stageTitle}</span>

@@ -11,9 +11,11 @@ export function Jobs() {
   const { data, error } = useJobs(find);
   return (
     <div className="border-2 border-ink bg-paper text-ink">
-      <div className="flex items-center justify-between gap-5 border-b-2 border-ink px-5 py-4">
+      <div className="flex items-center justify-between gap-5 border-b-2 border-ink px-5 py-4 phone:flex-wrap phone:px-3">
         <h1 className="text-[27px] leading-tight font-bold">Jobs</h1>
-        <Search label="Number, kit, customer, shelf or order" onFind={setFind} />
+        <div className="flex max-w-[420px] flex-1">
+          <Search label="Number, kit, customer, shelf or order" onFind={setFind} />
+        </div>
         <Link to="/jobs/new" className="button dark flex items-center px-6 text-[18px] font-bold">
           Receive a kit
         </Link>
@@ -25,7 +27,7 @@ export function Jobs() {
           const late = !j.released && j.promised < data.today;
           return (
             <li key={j.id} className="border-b border-steel last:border-0">
-              <Link to={`/jobs/${j.id}/${j.stage.toLowerCase()}`} className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2 hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px]">
+              <Link to={`/jobs/${j.id}/${j.stage.toLowerCase()}`} className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2 hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px] phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3">
                 <SmallDrawing drawing={j.drawing} width={140} height={88} />
                 <span className="min-w-0">
                   <strong className="block text-[20px] leading-tight">{j.number}</strong>

@@ -60,7 +60,9 @@ public static class SheetForm
     private static RowNow Row(JsonObject file, JsonNode? row, string path, ListSpec spec, Beside beside)
     {
         IReadOnlyList<FieldNow> fields = [.. spec.Fields.Select((f, i) => Field(file, $"{path}.{f.Name}", f, beside, i == 0 ? path : null))];
-        var title = string.Join(", ", fields.Take(4).Where(f => f.Kind is FieldKind.Text or FieldKind.Choice && f.Text.Length > 0).Select(f => f.Text).Take(3));
+        // What has a name is called by it; else by the first words that tell it from its neighbours.
+        var title = fields.FirstOrDefault(f => f.Label is "name" or "title" && f.Text.Length > 0)?.Text
+            ?? string.Join(", ", fields.Take(4).Where(f => f.Kind is FieldKind.Text or FieldKind.Choice && f.Text.Length > 0).Select(f => f.Text).Take(3));
         return new RowNow(path, title, (row as JsonObject)?["assumed"]?.GetValueKind() == JsonValueKind.True, fields, spec.Inner is { } inner ? [Rows(file, $"{path}.{inner.Name}", inner, beside)] : []);
     }
 

@@ -41,7 +41,9 @@ export function Sheets() {
     <div className={`border-2 border-ink text-ink ${over ? 'bg-tape-wash' : 'bg-paper'}`} onDragOver={(e) => (e.preventDefault(), setOver(true))} onDragLeave={() => setOver(false)} onDrop={drop}>
       <div className="flex items-center justify-between gap-4 border-b-2 border-ink px-5 py-4">
         <h1 className="text-[27px] leading-tight font-bold whitespace-nowrap">Spec sheets</h1>
-        <Search label="Name, maker or class" onFind={setFind} />
+        <div className="flex max-w-[420px] flex-1">
+          <Search label="Name, maker or class" onFind={setFind} />
+        </div>
         <button className="button" onClick={() => input.current?.click()}>
           Read in a file, or drop one
         </button>

@@ -74,7 +74,7 @@ export function ReceiveNew() {
         {!sheet && <KitsOnTheMat sheets={sheets?.sheets ?? []} onChoose={(s) => put({ sheet: s })} />}
         {sheet && <Drawing drawing={sheet.drawing} mode="plain" over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />} pad={{ top: 84, bottom: outlook ? 210 : 48 }} />}
         {(outlook || error) && (
-          <div role="status" className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper px-4 py-2 text-ink">
+          <div role="status" className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 phone:inset-0 phone:max-h-none phone:border-0 border-ink bg-paper px-4 py-2 text-ink">
             {error && <p className="text-[17px] text-red">{error.message}</p>}
             {outlook && !error && (
               <>

@@ -15,6 +15,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   const [unlisted, setUnlisted] = useState('');
   const [judging, setJudging] = useState(false);
   const field = useRef<HTMLInputElement>(null);
+  const lastEnter = useRef(0);
   const onTheWay = useRef(new Map<string, number>());
   const here = data.bags.find((b) => b.bag === bag) ?? data.bags[0];
   const at = Math.max(0, here?.parts.findIndex((p) => p.id === part) ?? 0);
@@ -36,6 +37,9 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   };
   const keys = (e: KeyboardEvent) => {
     if (e.repeat || e.nativeEvent.isComposing) return;
+    // A bounced key is not a second screw; what was typed anew is counted at once.
+    if (e.key === 'Enter' && several.trim() === '' && Date.now() - lastEnter.current < 400) return;
+    if (e.key === 'Enter') lastEnter.current = Date.now();
     if (e.key === 'Enter') void add(several.trim() === '' ? 1 : Number(several.replace(',', '.')) || 0);
     else if (e.key === 'ArrowDown') move(1);
     else if (e.key === 'ArrowUp') move(-1);

@@ -30,7 +30,7 @@ export function FindingTag({ finding, place, chosen, onChoose }: { finding: Sche
         </svg>
         <span className="text-left leading-tight">
           <strong className="block text-[16px]">{finding.tag}</strong>
-          <span className="block text-[13px]">{finding.cleared ? 'cleared' : finding.gradeWords}</span>
+          <span className="block text-[13px] phone:hidden">{finding.cleared ? 'cleared' : finding.gradeWords}</span>
         </span>
       </button>
     </>
