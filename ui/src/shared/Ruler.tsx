@@ -10,7 +10,9 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
   const navigate = useNavigate();
   const list = useRef<HTMLOListElement>(null);
   // Where the stages do not fit side by side, the one in hand is in sight.
-  useEffect(() => list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
+  useEffect(() => {
+    list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [stage]);
   const go = (index: number) => {
     const target = job.ruler[(index + 10) % 10]!;
     void navigate(`/jobs/${job.id}/${target.key}`);
