@@ -96,7 +96,9 @@ public static class ClaimLetter
 
         foreach (var shortage in p.Shortages)
         {
-            yield return $"{shortage.Quantity} × {shortage.Name} missing from bag {shortage.Bag}.";
+            yield return p.State.Unpack.Wrong.GetValueOrDefault(shortage.Part) is > 0 and var wrong
+                ? $"{shortage.Quantity} × {shortage.Name} wanting in bag {shortage.Bag}; {wrong} of the wrong kind or size came."
+                : $"{shortage.Quantity} × {shortage.Name} missing from bag {shortage.Bag}.";
         }
     }
 

@@ -57,10 +57,10 @@ public static class StepGraph
 
         foreach (var (part, needed) in step.Parts)
         {
-            var have = state.Unpack.CountOf(part);
+            var have = Unpack.Counting.Left(state, step, part);
             if (have < needed)
             {
-                yield return $"{needed - have} × {state.Sheet.Part(part)?.Name ?? part} ({(state.Unpack.CountedBags.ContainsKey(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
+                yield return $"{Math.Min(needed, needed - have)} × {state.Sheet.Part(part)?.Name ?? part} ({(state.Unpack.CountedBags.ContainsKey(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
             }
         }
 

@@ -13,13 +13,19 @@ public sealed record BudgetPart(string Name, double Grams, double? At, string So
 /// <param name="Front">Where its front should lie, mm from the datum; null when nothing can be said.</param>
 /// <param name="Pieces">Ballast pieces needed with it; 0 when moving it is enough.</param>
 public sealed record PackOutlook(
-    string Name, bool Fits, string FitWhy, bool? Balances, double? First, double? Last, double? Front, double? LandsAt, int Pieces, string Station, double BallastGrams, double TotalGrams, bool? WeightInLimit, string Words);
+    string Name, bool Fits, string FitWhy, bool? Balances, double? First, double? Last, double? Front, double? LandsAt, int Pieces, string Station, double BallastGrams, double TotalGrams, bool? WeightInLimit, string Words)
+{
+    /// <summary>Whether it has the cells and gives the current that the maker asks for; why or why not.</summary>
+    public bool Suits { get; init; } = true;
+
+    public string SuitsWhy { get; init; } = "";
+}
 
 /// <summary>Mass and moment from the first numbers on. A running estimate: the weighing decides.</summary>
 public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams, Band? Target, string School, string Words, ImmutableArray<PackOutlook> Packs)
 {
-    /// <summary>Of the packs brought, the one to fly: it fits, balances and keeps the all-up weight, with the least ballast, then nearest the middle of the target band. Null when none can.</summary>
-    public PackOutlook? Best => Packs.Where(p => p is { Fits: true, Balances: true, WeightInLimit: not false }).OrderBy(p => p.BallastGrams).ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0))).FirstOrDefault();
+    /// <summary>Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with the least ballast, then nearest the middle of the target band. Null when none can.</summary>
+    public PackOutlook? Best => Packs.Where(p => p is { Fits: true, Suits: true, Balances: true, WeightInLimit: not false }).OrderBy(p => p.BallastGrams).ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0))).FirstOrDefault();
 
     /// <summary>What is to be put together at the counter, before there is a job, or from one.</summary>
     public sealed record Asked(SpecSheet Sheet, ImmutableArray<PackHeld> Packs, ReceiverKind? Receiver, ImmutableArray<AddOn> AddOns, BalanceSchool School)
@@ -41,7 +47,7 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
             : target is null ? "The sheet states no balance range in the maker's name."
             : asked.Weighed is not null ? "From the last weighing."
             : "From the sheet's empty weight; the weighing decides.";
-        return new Budget(parts, empty, target?.Target, target?.School ?? "", words, [.. asked.Packs.Select(p => Pack(asked, parts, target, empty is not null, p))]);
+        return new Budget(parts, empty, target?.Target, target?.School ?? "", words, [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]);
     }
 
     private static IEnumerable<BudgetPart> Known(Asked asked)
@@ -80,6 +86,9 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
             yield return new BudgetPart(addOn.Name, (double)addOn.Mass.Nominal, (double?)addOn.At?.Nominal, "as brought");
         }
     }
+
+    private static PackOutlook Powered(SpecSheet sheet, PackHeld pack, PackOutlook outlook) =>
+        PackPower.Judge(sheet, pack.Battery) is { } power ? outlook with { Suits = power.Suits, SuitsWhy = power.Why } : outlook;
 
     private static PackOutlook Pack(Asked asked, ImmutableArray<BudgetPart> parts, BalanceTarget? target, bool enough, PackHeld pack)
     {

@@ -13,7 +13,13 @@ public static class ReceiveRequirements
         var (fits, fitWords) = PackFits(state.Sheet, state.Receive.Battery!);
         yield return new Claim(
             new Requirement("receive/pack-fits", Stage.Receive, "The pack fits its bay"), fits ? Standing.Met : Standing.NotMet, state.Receive.Battery!.Length.Text, fitWords, evidence);
-        var (ports, portWords) = PortsEnough(state.Sheet, state.Receive.ReceiverChannels);
+        if (PackPower.Judge(state.Sheet, state.Receive.Battery!) is { } power)
+        {
+            yield return new Claim(
+                new Requirement("receive/pack-suits", Stage.Receive, "The pack has the cells and gives the current"), power.Suits ? Standing.Met : Standing.NotMet, $"{state.Receive.Battery!.Cells} cells", power.Why, evidence);
+        }
+
+        var (ports, portWords) = PortsEnough(state.Sheet, state.Receive.ReceiverChannels, state.Receive.Receiver?.Ports);
         yield return new Claim(
             new Requirement("receive/ports", Stage.Receive, "The receiver has the ports"), ports ? Standing.Met : Standing.NotMet, $"{state.Receive.ReceiverChannels} channels", portWords, evidence);
         foreach (var (section, words, count, _) in SheetGaps.AssumedSections(state.Sheet))
@@ -46,12 +52,14 @@ public static class ReceiveRequirements
             : (false, "The pack is " + string.Join(" and ", tooBig.Select(s => $"{Numbers.Say(s.Pack - s.Bay)} mm too {s.What}")) + " for its bay.");
     }
 
-    /// <summary>Channels needed: one for each function; the sheet's functions are those that need a port.</summary>
-    public static (bool Enough, string Why) PortsEnough(SpecSheet sheet, int channels)
+    /// <summary>One channel and one port for each function; the sheet's functions are those that need a port. A receiver may have fewer ports than channels.</summary>
+    /// <param name="ports">Null where nobody counted them: as many as channels.</param>
+    public static (bool Enough, string Why) PortsEnough(SpecSheet sheet, int channels, int? ports = null)
     {
         var needed = sheet.Radio.Functions.Length;
-        return channels >= needed
-            ? (true, $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), {channels - needed} to spare.")
-            : (false, $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), {needed - channels} short.");
+        var there = Math.Min(channels, ports ?? channels);
+        var words = $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), ";
+        return there >= needed ? (true, $"{words}{there - needed} to spare.")
+            : (false, $"{words}{needed - there} short{(there < channels ? $": {channels} channels, but {there} ports" : "")}.");
     }
 }

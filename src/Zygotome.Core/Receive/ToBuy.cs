@@ -40,15 +40,19 @@ public static class ToBuy
             yield return ("adapter/pack", $"Adapter, {r.Battery!.Connector} to {pack.Connector}", "The pack's connector is not the controller's.", "Bind");
         }
 
-        var draw = sheet.Power.Motors.Sum(m => (double)(m.Draw?.High ?? 0));
-        if (r.Battery is { CRating: { } c } flight && draw > 0 && c * (double)flight.Capacity.Nominal / 1000 < draw)
+        if (PackPower.Named(sheet) is { Length: > 0 } cells && !r.Packs.Any(p => PackPower.Cells(sheet, p.Battery) is { Suits: true }))
         {
-            yield return ("pack/c-rating", $"Flight pack of at least {Numbers.Say(Math.Ceiling(draw * 1000 / (double)flight.Capacity.Nominal))} C", $"{Numbers.Say(draw)} A from {flight.Capacity.Text} at {Numbers.Say(c)} C gives only {Numbers.Say(c * (double)flight.Capacity.Nominal / 1000)} A.", "Check");
+            yield return ("pack/cells", $"Flight pack of {string.Join(" or ", cells)} cells", PackPower.Cells(sheet, r.Battery!)!.Value.Why, "Balance");
         }
 
-        if (ReceiveRequirements.PortsEnough(sheet, r.ReceiverChannels) is { Enough: false } ports)
+        if (r.Battery is { } flight && PackPower.Current(sheet, flight) is { Suits: false } current)
         {
-            yield return ("receiver/ports", $"Receiver with {sheet.Radio.Functions.Length} channels or more", ports.Why, "Wire");
+            yield return ("pack/c-rating", $"Flight pack of at least {Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C", current.Why, "Check");
+        }
+
+        if (ReceiveRequirements.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports)
+        {
+            yield return ("receiver/ports", $"Receiver with {sheet.Radio.Functions.Length} channels and ports or more", ports.Why, "Wire");
         }
     }
 

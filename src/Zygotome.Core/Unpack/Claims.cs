@@ -34,14 +34,14 @@ public static class Claims
         {
             if (Short(state, part.Id) is > 0 and var n)
             {
-                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, "counted short", state.Unpack.Claims.Any(c => c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
+                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong ? $"{wrong} of the wrong kind or size came" : "counted short", state.Unpack.Claims.Any(c => c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
             }
         }
     }
 
     /// <summary>How many of a part are short in a counted bag; 0 while the bag is not counted.</summary>
     public static int Short(JobState state, string part) =>
-        state.Sheet.Part(part) is { } p && Counting.Of(state.Sheet, state.Unpack, p) is { Standing: CountStanding.Missing or CountStanding.Wrong } count ? count.Short : 0;
+        state.Sheet.Part(part) is { } p && Counting.Of(state, p) is var count && Counting.IsShort(count.Standing) ? count.Short : 0;
 
     /// <summary>Whether something stands that was never claimed: then the window matters.</summary>
     public static bool Waiting(JobState state) => !state.Released && Of(state).Any(c => c.Stands && !c.Sent);

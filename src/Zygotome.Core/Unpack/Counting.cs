@@ -1,3 +1,4 @@
+using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Unpack;
@@ -15,40 +16,58 @@ public enum CountStanding
 /// <summary>A part against the list, and the steps a shortage blocks.</summary>
 public sealed record PartCount(PartSpec Part, int Present, int WrongOnes, CountStanding Standing, int Short, IReadOnlyList<string> BlocksSteps);
 
-/// <summary>Counted against the list: missing, extra, wrong, and what that blocks.</summary>
+/// <summary>Counted against the list: missing, extra, wrong, and what that blocks. A part used in several steps is used up by them.</summary>
 public static class Counting
 {
-    public static PartCount Of(SpecSheet sheet, UnpackState state, PartSpec part)
+    public static PartCount Of(JobState state, PartSpec part)
     {
-        var (present, wrong) = (state.CountOf(part.Id), state.Wrong.GetValueOrDefault(part.Id));
-        var closed = state.CountedBags.ContainsKey(part.Bag);
+        var (present, wrong) = (state.Unpack.CountOf(part.Id), state.Unpack.Wrong.GetValueOrDefault(part.Id));
+        var closed = state.Unpack.CountedBags.ContainsKey(part.Bag);
         var missing = Math.Max(0, part.Quantity - present);
         var standing = wrong > 0 && missing > 0 ? CountStanding.Wrong
             : missing > 0 ? (closed ? CountStanding.Missing : CountStanding.NotCounted)
             : present > part.Quantity ? CountStanding.Extra : CountStanding.AllHere;
-        var blocks = standing is CountStanding.Missing or CountStanding.Wrong
-            ? sheet.Steps.Where(s => s.Parts.GetValueOrDefault(part.Id) > present).Select(s => s.Title).ToArray()
-            : [];
-        return new PartCount(part, present, wrong, standing, missing, blocks);
+        return new PartCount(part, present, wrong, standing, missing, IsShort(standing) ? [.. Blocked(state, part.Id).Select(s => s.Title)] : []);
     }
 
-    /// <summary>Hands-on minutes that can still be worked with the shortages as they are: steps that neither miss a part nor come after one that does.</summary>
-    public static double MinutesPossible(SpecSheet sheet, UnpackState state)
+    public static bool IsShort(CountStanding standing) => standing is CountStanding.Missing or CountStanding.Wrong;
+
+    /// <summary>How many of a part are there for this step: those counted, less what other steps took when they were begun.</summary>
+    public static int Left(JobState state, StepSpec step, string part) =>
+        state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => s.Id != step.Id && state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+
+    /// <summary>Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps that neither miss a part nor come after one that does.</summary>
+    public static (double Possible, double All) Minutes(JobState state)
     {
-        var stopped = new HashSet<string>(StringComparer.Ordinal);
+        var open = state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null).ToList();
+        var stopped = state.Sheet.Parts.Where(p => IsShort(Of(state, p).Standing)).SelectMany(p => Blocked(state, p.Id)).Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
         bool more;
         do
         {
             more = false;
-            foreach (var step in sheet.Steps)
+            foreach (var after in open.Where(s => s.After.Any(stopped.Contains)))
             {
-                if (!stopped.Contains(step.Id) && (step.Parts.Any(p => Of(sheet, state, sheet.Part(p.Key)!) is { Standing: CountStanding.Missing or CountStanding.Wrong } c && c.Present < p.Value) || step.After.Any(stopped.Contains)))
-                {
-                    more = stopped.Add(step.Id);
-                }
+                more |= stopped.Add(after.Id);
             }
         }
         while (more);
-        return sheet.Steps.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn);
+        return (open.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn), open.Sum(s => s.HandsOn));
+    }
+
+    /// <summary>Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its parts.</summary>
+    private static IEnumerable<StepSpec> Blocked(JobState state, string part)
+    {
+        var left = state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+        foreach (var step in state.Sheet.Steps.Where(s => s.Parts.GetValueOrDefault(part) > 0 && state.Build.Progress(s.Id) is null))
+        {
+            if (step.Parts[part] > left)
+            {
+                yield return step;
+            }
+            else
+            {
+                left -= step.Parts[part];
+            }
+        }
     }
 }

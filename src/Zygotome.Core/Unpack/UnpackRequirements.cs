@@ -55,8 +55,8 @@ public static class UnpackRequirements
             return Claim.NotShown(requirement, "Not counted yet.");
         }
 
-        var wanting = state.Sheet.Parts.Where(p => p.Bag == bag).Select(p => Counting.Of(state.Sheet, state.Unpack, p))
-            .Where(c => c.Standing is CountStanding.Missing or CountStanding.Wrong).ToArray();
+        var wanting = state.Sheet.Parts.Where(p => p.Bag == bag).Select(p => Counting.Of(state, p))
+            .Where(c => Counting.IsShort(c.Standing)).ToArray();
         return wanting.Length == 0
             ? new Claim(requirement, Standing.Met, "all here", "Counted against the list.", evidence)
             : new Claim(requirement, Standing.NotMet, $"{wanting.Sum(w => w.Short)} short", string.Join("; ", wanting.Select(w => $"{w.Short} × {w.Part.Name} {(w.Standing == CountStanding.Wrong ? "wrong" : "missing")}")), evidence);

@@ -11,7 +11,7 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 public sealed record SheetCard(
-    string Id, int Revision, string Name, string Maker, string Class, string Source, string Hash, int Throws, int Parts, int Steps, int Assumed, int Doubts, IReadOnlyList<string> Configurations, DrawingView Drawing);
+    string Id, int Revision, string Name, string Maker, string Class, string Source, string Hash, int Throws, int Parts, int Steps, int Assumed, int Doubts, IReadOnlyList<string> Configurations, string PacksTogether, DrawingView Drawing);
 
 /// <param name="All">How many there are; <paramref name="Sheets"/> may be fewer.</param>
 public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All);
@@ -129,5 +129,5 @@ internal static class SheetEndpoints
 
     internal static SheetCard Card(SpecSheet s) => new(
         s.Kit.Id, s.Kit.Revision, s.Kit.Name, s.Kit.Maker, s.Kit.Class, s.Kit.Source, s.Hash, s.Throws.Length, s.Parts.Length, s.Steps.Length, s.Assumed.Length, Plausible.Of(s).Count, [.. s.Balance.Configurations.Select(c => c.Name)],
-        DrawingView.Of(Drawings.Plan(s)));
+        Core.Receive.PackPower.Together(s), DrawingView.Of(Drawings.Plan(s)));
 }

@@ -28,7 +28,7 @@ internal static class BuildEndpoints
         var (step, progress) = (now.Step, now.Progress);
         return new StepView(
             step.Id, step.Title, step.Stage, now.Standing, now.WaitsFor, step.HandsOn,
-            [.. step.Parts.Select(p => new StepPart(state.Sheet.Part(p.Key)?.Name ?? p.Key, p.Value, state.Unpack.CountOf(p.Key)))],
+            [.. step.Parts.Select(p => new StepPart(state.Sheet.Part(p.Key)?.Name ?? p.Key, p.Value, Math.Max(0, Core.Unpack.Counting.Left(state, step, p.Key))))],
             step.Tools, step.Cautions, step.Text, step.Page, step.Bond is not null, step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "", step.Needs.Power, step.Needs.Unpowered, step.Fits,
             progress?.Adhesive ?? "", progress?.HandleAt, progress?.FullAt, (progress?.Done ?? progress?.Started)?.By.Name ?? "", progress?.Done?.ObservedAt, (progress?.Done ?? progress?.Started)?.EntryId);
     }

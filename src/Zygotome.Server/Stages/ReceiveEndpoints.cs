@@ -62,7 +62,7 @@ internal static class ReceiveEndpoints
             return Problems.NotFound($"sheet {post.SheetId} revision {post.SheetRevision}");
         }
 
-        var (ports, portsWhy) = ReceiveRequirements.PortsEnough(sheet, post.ReceiverChannels);
+        var (ports, portsWhy) = ReceiveRequirements.PortsEnough(sheet, post.ReceiverChannels, post.Receiver?.Ports);
         var asked = new Budget.Asked(sheet, [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))], post.Receiver, [.. (post.AddOns ?? []).Take(MostAtOnce).Select(a => new AddOn(a.Name, a.Mass, a.At, a.State))], post.BalanceSchool);
         return TypedResults.Ok(new OutlookView(ports, portsWhy, BudgetView.Of(Budget.Of(asked), sheet), DrawingView.Of(Drawings.Plan(sheet))));
     }

@@ -64,13 +64,14 @@ internal static class UnpackEndpoints
     {
         var state = job.State;
         var ledger = desk.Ledger(state);
+        var (possible, all) = Counting.Minutes(state);
         return new UnpackView(
             [.. UnpackEntries.Papers.Select(p => new PaperView(p, state.Unpack.Papers.ContainsKey(p), state.Unpack.PaperSources.GetValueOrDefault(p, ""), OnIt(p)))],
             [.. state.Sheet.Parts.GroupBy(p => p.Bag).OrderBy(g => g.Key, StringComparer.Ordinal).Select(g => new BagView(g.Key, state.Unpack.CountedBags.ContainsKey(g.Key), [.. g.Select(p => Of(state, p))]))],
             [.. state.Unpack.Extra.Select(e => $"{e.Quantity} × {e.Name}")],
             [.. state.Unpack.Findings.Select(f => Of(state, f, ledger.FirstOrDefault(l => l.Id == $"finding/{f.Id}"), desk.Today))],
-            Counting.MinutesPossible(state.Sheet, state.Unpack),
-            state.Sheet.Steps.Sum(s => s.HandsOn),
+            possible,
+            all,
             [.. InspectionRoute.Of(state.Sheet).Select(p => Of(state, p))],
             [.. state.Unpack.Substitutes.Select(s => new SubstituteView(state.Sheet.Part(s.Part)?.Name ?? s.Part, s.Quantity, s.Size, s.Why, s.Evidence.By.Name))],
             ClaimDesk.View(state, desk.Today),
@@ -85,7 +86,7 @@ internal static class UnpackEndpoints
         _ => "every sheet, from the cover to the last",
     };
 
-    private static PartCountView Of(JobState state, PartSpec part) => Counting.Of(state.Sheet, state.Unpack, part) is var c
+    private static PartCountView Of(JobState state, PartSpec part) => Counting.Of(state, part) is var c
         ? new PartCountView(part.Id, part.Name, part.Quantity, c.Present, c.WrongOnes, c.Standing, c.Short, c.BlocksSteps, part.Fastener is not null, part.Fastener is { } f && Fasteners.IsMisprint(f)) : null!;
 
     private static WalkPointView Of(JobState state, WalkPoint p)

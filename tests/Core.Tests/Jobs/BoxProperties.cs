@@ -111,7 +111,7 @@ public sealed class BoxProperties
         var state = Lived(h).State;
         return Biplane.Parts.All(p =>
         {
-            var count = Counting.Of(Biplane, state.Unpack, p);
+            var count = Counting.Of(state, p);
             return count.Present >= 0 && count.WrongOnes >= 0 && count.Short == Math.Max(0, p.Quantity - count.Present) && (count.Short == 0) == (count.Standing is CountStanding.AllHere or CountStanding.Extra);
         });
     }, iter: 150);

@@ -74,6 +74,12 @@ internal sealed class Finisher(Bench bench)
             bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), Bench.Thorne);
         }
 
+        if (Asked("receive/pack-suits"))
+        {
+            bench.Do(new PackBrought("as the sheet says", bench.State.Receive.Battery! with { Cells = PackPower.Named(bench.State.Sheet)[0], CRating = 100 }));
+            bench.Do(new PackChosen("as the sheet says"));
+        }
+
         if (Asked("receive/pack-fits"))
         {
             var bay = bench.State.Sheet.Geometry.Bay!;
@@ -116,7 +122,7 @@ internal sealed class Finisher(Bench bench)
                 bench.Do(new WrongCounted(part.Id, -wrong));
             }
 
-            if (Counting.Of(bench.State.Sheet, bench.State.Unpack, part).Short is > 0 and var missing)
+            if (Counting.Of(bench.State, part).Short is > 0 and var missing)
             {
                 bench.Do(new Counted(part.Id, missing));
             }

@@ -73,12 +73,47 @@ public sealed class CounterTests
         return x >= budget.Target!.Low - 0.06 && x <= budget.Target.High + 0.06 && pack.Front >= Canard.Geometry.Bay!.From - 0.06 && pack.Front + mm <= Canard.Geometry.Bay.To + 0.06;
     });
 
+    [Theory]
+    [InlineData(4, 30.0, true, "as the sheet says")]
+    [InlineData(6, 30.0, false, "6 cells where the sheet says 4, and the controller takes no more than 4")]
+    [InlineData(3, 30.0, false, "3 cells where the sheet says 4")]
+    [InlineData(4, 12.0, false, "28.8 A; up to 35 A")]
+    [InlineData(4, null, true, "as the sheet says")]
+    public void A_pack_of_other_cells_or_of_too_little_current_is_not_for_this_aircraft(int cells, double? rating, bool suits, string why)
+    {
+        var pack = new PackHeld("pack", Pack(172, 98).Battery with { Cells = cells, CRating = rating });
+        var outlook = Outlook(Canard, pack);
+        Assert.Equal(suits, outlook.Suits);
+        Assert.Contains(why, outlook.SuitsWhy, StringComparison.Ordinal);
+        var bench = new Bench(Canard);
+        bench.Do(new BatteryGiven(pack.Battery));
+        Assert.Equal(suits ? Standing.Met : Standing.NotMet, bench.Line("receive/pack-suits").Standing);
+        Assert.Equal(rating == 12, ToBuy.Of(bench.State, Shop).Any(l => l.Id == "pack/c-rating"));
+    }
+
+    [Fact]
+    public void What_is_only_assumed_of_packs_and_controllers_judges_nobodys_pack()
+    {
+        var assumed = Canard with { Assumed = [.. Canard.Assumed, "$.power.packs[0]", "$.power.controllers[0]", "$.power.motors[0].draw"] };
+        Assert.Null(PackPower.Judge(assumed, Pack(172).Battery with { Cells = 6, CRating = 5 }));
+        Assert.Contains("2 packs together", PackPower.Together(Bench.Sheet("carrow-mail-1900")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_receiver_with_fewer_ports_than_channels_is_counted_by_its_ports()
+    {
+        Assert.True(ReceiveRequirements.PortsEnough(Canard, 8, 4).Enough);
+        var (enough, why) = ReceiveRequirements.PortsEnough(Canard, 8, 3);
+        Assert.False(enough);
+        Assert.EndsWith("1 short: 8 channels, but 3 ports.", why, StringComparison.Ordinal);
+    }
+
     [Fact]
     public void Of_several_packs_the_one_to_fly_fits_balances_and_asks_for_the_least_ballast() =>
         Gen.Select(Gen.Double[60, 420], Gen.Double[40, 240]).List[1, 6].Sample(packs =>
         {
             var budget = Budget.Of(new Budget.Asked(Canard, [.. packs.Select((p, i) => Pack(Math.Round(p.Item1), Math.Round(p.Item2)) with { Name = $"pack {i}" })], null, [], BalanceSchool.Middle));
-            var able = budget.Packs.Where(p => p.Fits && p.Balances == true && p.WeightInLimit != false).ToList();
+            var able = budget.Packs.Where(p => p.Fits && p.Suits && p.Balances == true && p.WeightInLimit != false).ToList();
             return budget.Best is { } best ? able.Contains(best) && able.All(p => p.BallastGrams >= best.BallastGrams) : able.Count == 0;
         });
 

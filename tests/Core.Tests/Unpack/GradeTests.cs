@@ -35,14 +35,44 @@ public sealed class GradeTests
         bench.Do(new Counted("screw-m2x8", 8));
         bench.Do(new Counted("pushrod", 2));
         bench.Do(new BagCounted("B", false));
-        var latch = Counting.Of(bench.State.Sheet, bench.State.Unpack, bench.State.Sheet.Part("hatch-latch")!);
+        var latch = Counting.Of(bench.State, bench.State.Sheet.Part("hatch-latch")!);
         Assert.Equal((CountStanding.Missing, 1), (latch.Standing, latch.Short));
         Assert.Equal(["Hatch and latch"], latch.BlocksSteps);
 
         // Without the hatch also the fan's wires and the last check, which come after it.
-        Assert.Equal(94 - 10 - 6 - 8, Counting.MinutesPossible(bench.State.Sheet, bench.State.Unpack));
+        Assert.Equal(94 - 10 - 6 - 8, Counting.Minutes(bench.State).Possible);
         Assert.Equal(Standing.NotMet, bench.Line("bag/B").Standing);
         bench.Do(new Counted("hatch-latch", 1));
         Assert.False(bench.Line("bag/B").Open);
+    }
+
+    /// <summary>Sixteen screws for two steps of eight: with fourteen, the first has its eight and the second wants two.</summary>
+    [Fact]
+    public void A_part_used_in_several_steps_is_used_up_by_them_in_the_order_they_are_done()
+    {
+        var bench = new Bench(Shared());
+        bench.Do(new Counted("screw-m2x8", 14));
+        bench.Do(new BagCounted("B", false));
+        var screw = bench.State.Sheet.Part("screw-m2x8")!;
+        var users = bench.State.Sheet.Steps.Where(s => s.Parts.ContainsKey("screw-m2x8")).ToArray();
+        var (first, second) = (users[0], users[1]);
+        Assert.Equal([second.Title], Counting.Of(bench.State, screw).BlocksSteps);
+        Assert.Equal(14, Counting.Left(bench.State, first, screw.Id));
+
+        // Whoever does the second first leaves too few for the other.
+        var state = bench.State with { Build = bench.State.Build with { Steps = bench.State.Build.Steps.Add(second.Id, new Core.Build.StepProgress(bench.State.Receive.OpenedEvidence!, null, "", null, null)) } };
+        Assert.Equal([first.Title], Counting.Of(state, screw).BlocksSteps);
+        Assert.Contains(Core.Build.StepGraph.Of(state, first, bench.Now).WaitsFor, w => w.StartsWith("2 × ", StringComparison.Ordinal));
+    }
+
+    private static Core.SpecSheets.SpecSheet Shared()
+    {
+        var sheet = Bench.Sheet("skerrow-64");
+        var users = sheet.Steps.Take(2).Select(s => s.Id).ToHashSet();
+        return sheet with
+        {
+            Parts = [.. sheet.Parts.Select(p => p.Id == "screw-m2x8" ? p with { Quantity = 16 } : p)],
+            Steps = [.. sheet.Steps.Select(s => s with { Parts = users.Contains(s.Id) ? s.Parts.SetItem("screw-m2x8", 8) : s.Parts.Remove("screw-m2x8") })],
+        };
     }
 }

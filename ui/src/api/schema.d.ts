@@ -3265,6 +3265,8 @@ export interface components {
             totalGrams: number;
             weightInLimit: null | boolean;
             words: string;
+            suits?: boolean;
+            suitsWhy?: string;
         };
         PackView: {
             /** Format: double */
@@ -3571,6 +3573,7 @@ export interface components {
             /** Format: int32 */
             doubts: number;
             configurations: string[];
+            packsTogether: string;
             drawing: components["schemas"]["DrawingView"];
         };
         SheetDifference: {

@@ -3,7 +3,8 @@ import type { Schemas } from '../../api/client';
 type Budget = Schemas['BudgetView'];
 type Pack = Schemas['PackOutlook'];
 
-const verdict = (p: Pack) => (!p.fits ? 'Does not fit' : p.balances == null ? 'Not known yet' : p.balances ? (p.pieces > 0 ? 'Balances with ballast' : 'Balances') : 'Cannot balance');
+const bad = (p: Pack) => !p.fits || !p.suits || p.balances === false;
+const verdict = (p: Pack) => (!p.fits ? 'Does not fit' : !p.suits ? 'Not for this aircraft' : p.balances == null ? 'Not known yet' : p.balances ? (p.pieces > 0 ? 'Balances with ballast' : 'Balances') : 'Cannot balance');
 
 /** What each pack does to weight and balance, in the words the owner is told. */
 export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoose?: (name: string) => void; flies?: string | undefined }) {
@@ -12,9 +13,10 @@ export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoos
       {budget.packs.map((p) => (
         <li key={p.name} className="border-b border-steel py-2 last:border-0">
           <div className="flex items-baseline justify-between gap-3">
-            <strong className={`text-[20px] leading-tight ${!p.fits || p.balances === false ? 'text-red' : ''}`}>{verdict(p)}</strong>
+            <strong className={`text-[20px] leading-tight ${bad(p) ? 'text-red' : ''}`}>{verdict(p)}</strong>
             <span className="text-[15px] whitespace-nowrap text-pencil">{p.name}</span>
           </div>
+          {!p.suits && <p className="text-[16px] font-bold text-red">{p.suitsWhy}</p>}
           <p className="text-[16px]">
             {p.fits ? p.words : p.fitWhy} {p.fits && p.balances == null && p.fitWhy}
           </p>
@@ -22,6 +24,7 @@ export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoos
             {p.totalGrams} g all up{p.weightInLimit === false ? <strong className="text-red">, outside {budget.weightLimits}</strong> : budget.weightLimits && `, limits ${budget.weightLimits}`}
             {p.first != null && p.last != null && `; centre ${p.first} to ${p.last} mm along the bay`}
           </p>
+          {p.suits && p.suitsWhy && <p className="text-[15px] text-pencil">{p.suitsWhy}</p>}
           {onChoose && flies !== p.name && (
             <button className="button mt-1 px-3 text-[15px]" onClick={() => onChoose(p.name)}>
               this one flies

@@ -6,7 +6,7 @@ const MOST = 8;
 const SCHOOLS = [['forwardThird', 'forward third'], ['middle', 'middle']] as const;
 
 /** The battery packs the owner brings, measured, and where the shop aims the balance. */
-export function CounterPacks({ form: { packs, school }, put }: CounterProps) {
+export function CounterPacks({ form: { packs, school, sheet }, put }: CounterProps) {
   const [at, setAt] = useState(0);
   const pack = packs[at] ?? packs[0]!;
   const change = (to: Partial<typeof pack>) => put({ packs: packs.map((p) => (p === pack ? { ...p, ...to } : p)) });
@@ -28,6 +28,7 @@ export function CounterPacks({ form: { packs, school }, put }: CounterProps) {
         this pack is called
         <input className="field text-[17px] text-ink" value={pack.name} onChange={(e) => change({ name: e.target.value })} />
       </label>
+      {sheet?.packsTogether && <p className="border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">{sheet.packsTogether}</p>}
       <BatteryFields value={pack.battery} onChange={(battery) => change({ battery })} />
       {at === 0 && packs.length > 1 && <p className="text-[15px] text-pencil">The first pack flies until another is chosen.</p>}
       {at > 0 && (

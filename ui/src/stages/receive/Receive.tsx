@@ -27,7 +27,7 @@ export function Receive({ job, recorder }: StageProps) {
   const flies = data.packs.find((p) => p.flies)?.name;
   const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
   const open = data.lines.filter((l) => l.open).length;
-  const bad = data.budget.packs.some((p) => p.name === flies && (!p.fits || p.balances === false));
+  const bad = data.budget.packs.some((p) => p.name === flies && (!p.fits || !p.suits || p.balances === false));
   const better = data.budget.bestPack;
   const choose = (name: string) => void recorder.record('receive/pack-chosen', { name });
   const save = async () => {
@@ -48,7 +48,7 @@ export function Receive({ job, recorder }: StageProps) {
           ) : bad && better && !job.released ? (
             <Act label={`Fly ${better} instead`} onAct={() => choose(better)} disabled={recorder.busy} hint={`it fits and balances; ${flies} does not`} />
           ) : bad && !job.released ? (
-            <Act label="Another pack" onAct={another} hint="this one does not fit, or cannot balance" />
+            <Act label="Another pack" onAct={another} hint="this one does not fit, is not for this aircraft, or cannot balance" />
           ) : (
             <Act label="Next: unpack" onAct={() => void navigate(`/jobs/${job.id}/unpack`)} hint="papers, parts, the walk round" />
           )
