@@ -27,17 +27,20 @@ public static class Claims
         {
             yield return new Claimable(
                 f.Id, false, $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}", f.Origin.Claimable, $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
-                state.Unpack.Claims.Any(c => c.Findings.Contains(f.Id)));
+                state.Unpack.Claims.Any(c => Standing(c) && c.Findings.Contains(f.Id)));
         }
 
         foreach (var part in state.Sheet.Parts)
         {
             if (Short(state, part.Id) is > 0 and var n)
             {
-                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong ? $"{wrong} of the wrong kind or size came" : "counted short", state.Unpack.Claims.Any(c => c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
+                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong ? $"{wrong} of the wrong kind or size came" : "counted short", state.Unpack.Claims.Any(c => Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
             }
         }
     }
+
+    /// <summary>Where the supplier asks for more, what was claimed waits to be claimed again.</summary>
+    private static bool Standing(Claimed claim) => claim.Answer?.Kind != ClaimAnswerKind.AskedForMore;
 
     /// <summary>How many of a part are short in a counted bag; 0 while the bag is not counted.</summary>
     public static int Short(JobState state, string part) =>

@@ -42,6 +42,11 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
             return UnpackRules.NoFinding(Finding);
         }
 
+        if (Disposition == Disposition.Repair && Mending.Of(finding.PlaceKind, finding.Kind) is { Possible: false } never)
+        {
+            return new Refusal("unpack/not-mended", $"{finding.Tag}: {never.Words}", "body.disposition");
+        }
+
         if (Disposition != Disposition.UseAsIs)
         {
             return Texts.Fits(Reason, "body.reason");

@@ -24,10 +24,10 @@ public static class RepairHelp
         }
 
         var asIs = f.Grading.Grade < Grade.FlightCritical;
-        var replacing = Math.Round(15 + (FindingGrades.Grounds(f.PlaceKind) ? 15 : 0) + (f.Size / 20));
+        var replacing = RepairPlan.Replacing(f).Minutes;
         return
         [
-            Way(Disposition.Repair, true, plan.Words, plan.Minutes, plan.FullMinutes, plan.Glue, plan.Grams, 0),
+            Way(Disposition.Repair, plan.Possible, plan.Words, plan.Minutes, plan.FullMinutes, plan.Glue, plan.Grams, 0),
             Way(Disposition.Replace, true, $"A new part, usually {parts} days; fitting it {Numbers.Say(replacing)} min.", replacing, 0, "", 0, parts),
             Way(Disposition.UseAsIs, asIs, asIs ? f.Grading.Grade == Grade.Structural ? "Only by a lead, with the reason." : "With the reason." : "Flight-critical: never as it is.", 0, 0, "", 0, 0),
             Way(Disposition.Return, true, $"The kit goes back; another usually takes {parts * 2} days, and everything begins anew.", state.Sheet.Steps.Sum(s => s.HandsOn) - left, 0, "", 0, parts * 2),

@@ -148,7 +148,7 @@ internal sealed class Finisher(Bench bench)
         {
             if (finding.Disposition is not (Disposition.Repair or Disposition.Replace))
             {
-                bench.Do(new Disposed(finding.Id, Disposition.Repair, "mended here"), Bench.Thorne);
+                bench.Do(new Disposed(finding.Id, Mending.Of(finding.PlaceKind, finding.Kind).Possible ? Disposition.Repair : Disposition.Replace, "mended here"), Bench.Thorne);
             }
             else if (finding.Repair is not null)
             {

@@ -1,5 +1,6 @@
 using CsCheck;
 using Xunit;
+using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
@@ -15,6 +16,28 @@ public sealed class BenchAidsTests
         var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
         Assert.All(FindingGrades.Rules, r => Assert.True(guide.Contains(r.Id, StringComparison.Ordinal) && guide.Contains(r.Text, StringComparison.Ordinal), $"{r.Id} is not in the guide as it is applied: {r.Text}"));
         Assert.Equal(FindingGrades.Rules.Count(), FindingGrades.Rules.Select(r => r.Id).Distinct().Count());
+    }
+
+    [Fact]
+    public void What_is_never_mended_is_printed_in_the_guide_and_refused_as_a_repair_and_its_help_says_why()
+    {
+        var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
+        var never = Enum.GetValues<PlaceKind>().SelectMany(p => Enum.GetValues<FindingKind>().Select(k => (Place: p, Kind: k, Mending: Mending.Of(p, k)))).Where(m => !m.Mending.Possible).ToList();
+        Assert.Contains(never, m => m is { Place: PlaceKind.Propeller, Kind: FindingKind.Crack });
+        foreach (var (place, kind, mending) in never)
+        {
+            Assert.Contains(mending.Words, guide, StringComparison.Ordinal);
+            var bench = new Bench();
+            var part = Drawings.Plan(bench.State.Sheet).Parts.First(p => FindingGrades.PlacesOn(bench.State.Sheet, p.Id).Contains(place));
+            bench.Do(new FindingRaised(part.Id, place, kind, Bench.Q("8 mm"), 100, 0, ""));
+            var finding = bench.State.Unpack.Findings[^1];
+            Assert.Equal("unpack/not-mended", bench.Refused(new Disposed(finding.Id, Disposition.Repair, ""))!.Code);
+            Assert.False(RepairHelp.For(bench.State, finding, new DateOnly(2026, 11, 2)).Single(w => w.Disposition == Disposition.Repair).Allowed);
+            bench.Do(new Disposed(finding.Id, Disposition.Replace, ""));
+            var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding.Id);
+            Assert.Null(step.Bond);
+            Assert.Equal(RepairHelp.For(bench.State, finding, new DateOnly(2026, 11, 2)).Single(w => w.Disposition == Disposition.Replace).Minutes, step.HandsOn);
+        }
     }
 
     [Fact]

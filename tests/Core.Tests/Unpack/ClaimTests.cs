@@ -34,6 +34,20 @@ public sealed class ClaimTests
         Assert.Null(Claims.DaysLeft(bench.State, bench.State.Receive.ReceivedOn));
     }
 
+    [Theory]
+    [InlineData(ClaimAnswerKind.AskedForMore, true)]
+    [InlineData(ClaimAnswerKind.Accepted, false)]
+    [InlineData(ClaimAnswerKind.Refused, false)]
+    public void Where_the_supplier_asks_for_more_it_waits_to_be_claimed_again_and_the_window_still_runs(ClaimAnswerKind answer, bool waits)
+    {
+        var bench = Damaged();
+        bench.Do(Letter(bench, "pushrod", "hatch-latch"));
+        bench.Do(new ClaimAnswered(bench.State.Unpack.Claims[0].Id, answer, "Pictures of the label, please."));
+        Assert.Equal(waits, Claims.Waiting(bench.State));
+        Assert.Equal(waits ? 3 : 0, Claims.Of(bench.State).Count(c => c.Stands && !c.Sent));
+        Assert.Equal(waits ? 10 : (int?)null, Claims.DaysLeft(bench.State, bench.State.Receive.ReceivedOn));
+    }
+
     [Fact]
     public void What_happened_here_is_claimed_from_nobody()
     {
