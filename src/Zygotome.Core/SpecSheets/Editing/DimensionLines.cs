@@ -33,7 +33,7 @@ public static class DimensionLines
         {
             if (BalanceTarget.Of(sheet, configuration, BalanceSchool.Middle)?.Range is { Low: { } low, High: { } high })
             {
-                yield return new(new(30 + (i * 26), low), new(30 + (i * 26), high), $"balance {Numbers.Say(low)} to {Numbers.Say(high)}", $"$.balance.configurations[{i}].range");
+                yield return new(new(30 + (i * 26), low), new(30 + (i * 26), high), $"balance{(sheet.Balance.Configurations.Length > 1 ? $", {configuration.Name}" : "")} {Numbers.Say(low)} to {Numbers.Say(high)}", $"$.balance.configurations[{i}].range");
             }
         }
     }
