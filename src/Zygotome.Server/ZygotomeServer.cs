@@ -114,6 +114,7 @@ public static class ZygotomeServer
         app.MapGet("/healthz", () => "ok").AllowAnonymous().ExcludeFromDescription();
         app.MapSignIn();
         app.MapJobs();
+        app.MapJournal();
         app.MapEntries();
         app.MapReceive();
         app.MapUnpack();

@@ -69,7 +69,7 @@ public sealed class AfterTheCounter
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0150/unpack?room=findings").Press("repair here", "Finding F3").See("It is a step of the job");
+        t.Go("/jobs/J-0150/unpack?room=findings").Press("return", "Finding F3").See("To return; not done yet.").Press("decide otherwise", "Finding F3").Press("repair here", "Finding F3").See("It is a step of the job");
         t.Stage("Build").Press("Repair F3: parting", "Steps").See("Re-inspected by somebody other than who repairs it.");
         t.Lamp("pack", "out").Act("Start").Act("Joint closed, done").See("J-0150");
         t.Stage("Unpack").Press("Findings").See("Repaired; not re-inspected yet.").See("Somebody else must look at it.");

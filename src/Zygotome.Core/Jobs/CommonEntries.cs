@@ -34,5 +34,5 @@ public sealed record Retracted(string Entry, string Reason, bool TypingError = f
 
     public override JobState Apply(JobState state, Entry entry) => state;
 
-    public override string Say(JobState state) => "Retraction";
+    public override string Say(JobState state) => state.Entries.TryGetValue(Entry, out var target) && target.Body is not Retracted ? $"Retracted: {target.Body.Say(state)}" : "Retraction";
 }

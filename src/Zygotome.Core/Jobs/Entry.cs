@@ -21,6 +21,9 @@ public abstract record EntryBody
     /// <summary>The state after this entry. Total: applies whatever the journal holds and never throws.</summary>
     public abstract JobState Apply(JobState state, Entry entry);
 
+    /// <summary>What stays of it though it was retracted, such as a tag's number that is not given out twice. Total, like <see cref="Apply"/>.</summary>
+    public virtual JobState TakenBack(JobState state) => state;
+
     /// <summary>One line for people, as in "Repair of F2 recorded".</summary>
     public abstract string Say(JobState state);
 }

@@ -57,7 +57,7 @@ public static class Replay
             asked = asked.SetItem(id, by.Seq);
         }
 
-        return state with
+        return entry.Body.TakenBack(state) with
         {
             AskedAnew = asked,
             Retracted = state.Retracted.Add(new Retraction(entry.EntryId, entry.Body.Say(state), by.By, by.RecordedAt, body.Reason, body.TypingError)),

@@ -22,12 +22,14 @@ public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKin
     {
         var size = (double)Size.Nominal;
         var finding = new Finding(
-            entry.EntryId, $"F{state.Unpack.Findings.Count + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry))
+            entry.EntryId, $"F{state.Unpack.Raised + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry))
         { View = View, Origin = Origins.Of(state, Place, PlaceKind, Kind) };
-        return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding) } };
+        return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding), Raised = state.Unpack.Raised + 1 } };
     }
 
-    public override string Say(JobState state) => $"{Kind} of {Size.Text} found";
+    public override JobState TakenBack(JobState state) => state with { Unpack = state.Unpack with { Raised = state.Unpack.Raised + 1 } };
+
+    public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
 }
 
 /// <summary>What to do about a finding. Using structural damage as it is takes a lead; flight-critical damage is never used as it is.</summary>

@@ -32,6 +32,9 @@ public sealed record UnpackState
 
     public ImmutableList<Finding> Findings { get; init; } = [];
 
+    /// <summary>How many findings were ever raised. A tag tied to the aircraft keeps its number when another is retracted.</summary>
+    public int Raised { get; init; }
+
     /// <summary>Where the numbers of a missing paper come from.</summary>
     public ImmutableSortedDictionary<string, string> PaperSources { get; init; } = ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
 

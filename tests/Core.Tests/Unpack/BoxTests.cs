@@ -210,6 +210,22 @@ public sealed class BoxTests
         Assert.All(ways.Values, w => Assert.False(w.Ready.DayOfWeek is DayOfWeek.Saturday or DayOfWeek.Sunday));
     }
 
+    /// <summary>The paper tag is tied to the aircraft and its letter is sent: its number is its own.</summary>
+    [Fact]
+    public void A_tag_keeps_its_number_and_its_repair_when_an_earlier_finding_is_retracted()
+    {
+        var bench = new Bench();
+        var first = Raise(bench);
+        var second = Raise(bench, PlaceKind.Skin, FindingKind.Crack, "34 mm");
+        bench.Do(new Disposed(second.Id, Disposition.Repair, ""));
+        bench.Do(new Repaired(second.Id, "splinted"));
+        bench.Do(new Retracted(first.Id, "A mould line."));
+        var left = Assert.Single(bench.State.Unpack.Findings);
+        Assert.Equal(("F2", "splinted"), (left.Tag, left.Repair!.How));
+        Assert.NotNull(bench.State.Build.Progress("repair-f2")?.Done);
+        Assert.Equal("F3", Raise(bench).Tag);
+    }
+
     [Fact]
     public void A_larger_finding_never_takes_less_to_repair()
     {

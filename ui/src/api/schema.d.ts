@@ -228,6 +228,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    find?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JournalView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/entries": {
         parameters: {
             query?: never;
@@ -3106,6 +3145,22 @@ export interface components {
             /** Format: int64 */
             all: number;
         };
+        JournalLine: {
+            /** Format: int64 */
+            seq: number;
+            entryId: string;
+            said: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            retractable: boolean;
+            retracted: null | components["schemas"]["TakenBackView"];
+        };
+        JournalView: {
+            lines: components["schemas"]["JournalLine"][];
+            /** Format: int32 */
+            all: number;
+        };
         JsonElement: unknown;
         JudgedView: {
             fits: boolean;
@@ -3715,6 +3770,12 @@ export interface components {
             surface: string;
             rate: string;
             standing: null | components["schemas"]["Standing"];
+        };
+        TakenBackView: {
+            by: string;
+            /** Format: date-time */
+            at: string;
+            reason: string;
         };
         ThrowView: {
             line: components["schemas"]["LedgerLine"];

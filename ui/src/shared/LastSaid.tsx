@@ -3,26 +3,27 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
+import { Recorded } from './Recorded';
+import { RetractForm } from './RetractForm';
 import { clock } from './time';
 
-/** The fixed line above the main act: what was just recorded, by whom, with retract. */
+/** The fixed line above the main act: what was just recorded, by whom, with retract; a press on it opens all that was. */
 export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder: Recorder }) {
-  const [reason, setReason] = useState('');
-  const [typing, setTyping] = useState(true);
   const [open, setOpen] = useState(false);
+  const [all, setAll] = useState(false);
   const last = job.last;
   if (!last) return null;
-  const retract = async () => {
-    if (await recorder.record('job/retracted', { entry: last.entryId, reason: reason || (typing ? 'Typed wrongly.' : ''), typingError: typing })) {
-      setOpen(false);
-      setReason('');
-    }
+  const retract = async (reason: string, typingError: boolean) => {
+    const ok = await recorder.record('job/retracted', { entry: last.entryId, reason, typingError });
+    if (ok) setOpen(false);
+    return ok;
   };
   return (
     <div className="flex min-h-[44px] shrink-0 items-center gap-2 border-t border-steel px-[18px] text-[14px] text-pencil">
-      <span className="min-w-0 flex-1 truncate">
+      <button className="min-h-[44px] min-w-0 flex-1 truncate text-left underline decoration-steel underline-offset-4" title="all that was recorded" onClick={() => setAll(true)}>
+        <span className="sr-only">all that was recorded; last </span>
         {clock(last.at)} {last.by}: {last.said}
-      </span>
+      </button>
       {!job.released && (
         <Link className="inline-flex min-h-[44px] items-center px-1 text-ink underline" to={`/jobs/${job.id}/unpack?room=findings`}>
           finding
@@ -34,25 +35,12 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
           <Popover.Portal>
             <Popover.Content side="top" align="end" className="z-30 w-[340px] border-2 border-ink bg-paper p-4 text-ink">
               <p className="mb-2 font-bold">Retract “{last.said}”</p>
-              <div role="radiogroup" aria-label="Why" className="mb-2 flex gap-2">
-                <button role="radio" aria-checked={typing} className="button flex-1" onClick={() => setTyping(true)}>
-                  typed wrongly
-                </button>
-                <button role="radio" aria-checked={!typing} className="button flex-1" onClick={() => setTyping(false)}>
-                  another reason
-                </button>
-              </div>
-              <label className="label" htmlFor="why">
-                Reason
-              </label>
-              <input id="why" className="field mb-3" value={reason} onChange={(e) => setReason(e.target.value)} placeholder={typing ? 'Typed wrongly.' : ''} />
-              <button className="button dark w-full" onClick={() => void retract()}>
-                Retract
-              </button>
+              <RetractForm said={last.said} onRetract={retract} />
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
       )}
+      {all && <Recorded job={job} recorder={recorder} onClose={() => setAll(false)} />}
     </div>
   );
 }

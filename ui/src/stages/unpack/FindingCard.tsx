@@ -17,6 +17,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   const me = useMe();
   const [text, setText] = useState('');
   const [glue, setGlue] = useState('');
+  const [anew, setAnew] = useState(false);
   const box = useRef<HTMLElement>(null);
   const { record } = recorder;
   useEffect(() => {
@@ -24,10 +25,11 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   }, [chosen]);
 
   const adhesive = shop?.adhesives.find((a) => a.id === glue);
-  const decide = (disposition: NonNullable<Schemas['Disposition']>) => void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then((ok) => ok && setText(''));
+  const decide = (disposition: NonNullable<Schemas['Disposition']>) => void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then((ok) => ok && (setText(''), setAnew(false)));
   const repaired = () => void record('unpack/repaired', { finding: f.id, how: text, handleMinutes: adhesive?.handleMinutes ?? null }).then((ok) => ok && setText(''));
   const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
-  const repairing = (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
+  const deciding = !f.disposition || anew;
+  const repairing = !anew && (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
 
   return (
     <article ref={box} aria-label={`Finding ${f.tag}`} className={`mt-3 border-2 p-3 ${f.cleared ? 'border-steel' : 'border-red'} ${chosen ? 'bg-tape-wash' : ''}`}>
@@ -51,7 +53,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       <p className="pt-1 text-[16px] font-bold">{f.standing}</p>
       {!f.cleared && !job.released && (
         <div className="flex flex-col gap-2 pt-2">
-          {!f.disposition && (
+          {deciding && (
             <>
               <input className="field" aria-label="Reason" placeholder="reason, where one is needed" value={text} onChange={(e) => setText(e.target.value)} />
               <WaysOut ways={f.waysOut} onDecide={decide} />
@@ -75,6 +77,11 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
                 {f.disposition === 'replace' ? 'Replaced' : 'Repaired'}
               </button>
             </>
+          )}
+          {!deciding && !f.repairedHow && (
+            <button className="min-h-[44px] self-start text-[15px] underline" onClick={() => setAnew(true)}>
+              decide otherwise
+            </button>
           )}
           {f.repairedHow && (
             <>
