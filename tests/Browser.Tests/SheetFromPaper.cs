@@ -54,7 +54,7 @@ public sealed class SheetFromPaper
         t.Act("Put it on file").See("Paper Grouse, revision 1").See("The first on file.");
 
         // A job on it: what was not stated is asked for, what was assumed is never the maker's.
-        t.Go("/jobs/new").See("spec sheet").Fill("Find a sheet", "grouse").Press("Paper Grouse").Press("A new customer").Fill("name", "E. Dunnock");
+        t.Go("/jobs/new").See("spec sheet").Fill("Find a sheet", "grouse").DoNotSee("Plimsey").Press("Paper Grouse").Press("A new customer").Fill("name", "E. Dunnock");
         t.Press("Packs").Fill("mass on the scale", "210").Fill("length", "105").Fill("width", "34").Fill("height", "26").Fill("cells", "3").Fill("capacity", "2200").See("all up");
         t.Act("Take it in").See("Outside of the box").Press("Sheet").See("Not stated by the maker").See("All-up weight");
         var job = t.Browser.Url.Split('/')[^2];

@@ -90,7 +90,7 @@ internal sealed class Technician : IDisposable
     public Technician Press(string words, string? within = null)
     {
         var scope = within is null ? "" : $"//*[@aria-label={Quote(within)}]";
-        Retry(() => Find(By.XPath($"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]")).Click());
+        Retry(() => Find(By.XPath($"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]"), still: true).Click());
         return this;
     }
 
@@ -99,7 +99,7 @@ internal sealed class Technician : IDisposable
     {
         Until(() => Find(By.CssSelector("button[data-act]")) is { Enabled: true } act && act.Text.StartsWith(words, StringComparison.Ordinal), $"the main act says \"{words}\"");
         Thread.Sleep(420);
-        Retry(() => Find(By.CssSelector("button[data-act]")).Click());
+        Retry(() => Find(By.CssSelector("button[data-act]"), still: true).Click());
         return this;
     }
 
@@ -180,28 +180,6 @@ internal sealed class Technician : IDisposable
         throw new InvalidOperationException($"\"{name}\" is not reached by Tab. On the screen:\n{Text}");
     }
 
-    /// <summary>Gives a file to a field that takes files, as a file dialogue would.</summary>
-    public Technician Give(string label, string file)
-    {
-        _browser.FindElement(By.CssSelector($"input[type=file][aria-label=\"{label}\"]")).SendKeys(file);
-        return this;
-    }
-
-    /// <summary>Drags a file onto the page's heading and lets it go, as the browser tells the page of it.</summary>
-    public Technician Drop(string name, string content)
-    {
-        _browser.ExecuteScript(
-            """
-            const held = new DataTransfer();
-            held.items.add(new File([arguments[1]], arguments[0], { type: 'application/json' }));
-            for (const type of ['dragover', 'drop'])
-              document.querySelector('h1').dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: held }));
-            """,
-            name,
-            content);
-        return this;
-    }
-
     /// <summary>Takes the network away from this device, or gives it back.</summary>
     public void Offline(bool away)
     {
@@ -219,18 +197,26 @@ internal sealed class Technician : IDisposable
 
     public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);
 
-    public IWebElement Find(By by)
+    /// <param name="still">Whether it must have stopped moving: nobody aims at what a list still pushes about.</param>
+    public IWebElement Find(By by, bool still = false)
     {
         var wait = new WebDriverWait(_browser, Patience) { PollingInterval = TimeSpan.FromMilliseconds(40) };
         wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
         try
         {
-            return wait.Until(b => b.FindElements(by).FirstOrDefault(e => e.Displayed) ?? throw new NoSuchElementException(by.ToString()));
+            return wait.Until(b => b.FindElements(by).FirstOrDefault(e => e.Displayed) is { } found && (!still || StandsStill(found)) ? found : throw new NoSuchElementException(by.ToString()));
         }
         catch (WebDriverTimeoutException)
         {
             throw new InvalidOperationException($"Not found: {by}. On the screen:\n{Text}");
         }
+    }
+
+    private bool StandsStill(IWebElement element)
+    {
+        var before = (element.Location, element.Size);
+        Thread.Sleep(40);
+        return before == (element.Location, element.Size);
     }
 
     public void Until(Func<bool> condition, string what = "it is so")

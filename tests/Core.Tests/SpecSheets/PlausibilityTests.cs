@@ -79,6 +79,31 @@ public sealed class PlausibilityTests
         Assert.Contains("misprint", Doubted("$.parts[2].fastener.length", n => n["parts"]![2]!["fastener"]!["length"] = "30 mm").Reason, StringComparison.OrdinalIgnoreCase);
 
     [Fact]
+    public void Steps_use_more_of_a_part_than_is_listed_only_counting_one_option_of_a_school()
+    {
+        static void Use(JsonNode n, string? school)
+        {
+            foreach (var (step, option) in new[] { (0, "glue"), (1, "screws") })
+            {
+                var node = n["steps"]![step]!.AsObject();
+                node["parts"] = new JsonObject { [(string)n["parts"]![0]!["id"]!] = (int)n["parts"]![0]!["quantity"]! };
+                if (school is not null)
+                {
+                    node["school"] = new JsonObject { [school] = option };
+                }
+            }
+
+            foreach (var other in n["steps"]!.AsArray().Skip(2))
+            {
+                other!["parts"] = new JsonObject();
+            }
+        }
+
+        Assert.DoesNotContain(Flags(n => Use(n, "tail-fixing")), f => f.Path == "$.parts[0].quantity");
+        Assert.Contains("The steps use", Doubted("$.parts[0].quantity", n => Use(n, null)).Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_flag_keeps_its_id_while_the_printed_value_stays_and_gets_another_with_another_value()
     {
         var first = Doubted("$.throws[0].up", n => n["throws"]![0]!["up"] = "120 mm");

@@ -11,10 +11,12 @@ export function useMe(): Me | null | undefined {
   return useQuery({
     queryKey: ['me'],
     queryFn: async () => {
-      const now = (await api.GET('/api/me')).data;
+      const { data, response } = await api.GET('/api/me');
+      if (data) return data;
+      if (response.status !== 401) throw new Error('The server does not say who is signed in.');
       const before = client.getQueryData<Me | null>(['me']);
-      if (!now && before) lapse();
-      return now ?? before ?? null;
+      if (before) lapse();
+      return before ?? null;
     },
     staleTime: 30_000,
   }).data;

@@ -10,7 +10,7 @@ internal static class PartFlags
     {
         foreach (var (part, i) in sheet.Parts.Select((p, i) => (p, i)))
         {
-            var used = sheet.Steps.Sum(s => s.Parts.GetValueOrDefault(part.Id));
+            var used = Used(sheet, part.Id);
             if (used > part.Quantity)
             {
                 yield return Flag.Of("too-few", $"$.parts[{i}].quantity", $"{part.Quantity}", $"The steps use {used} × {part.Name}; the list has {part.Quantity}.");
@@ -28,6 +28,14 @@ internal static class PartFlags
                     $"{Numbers.Say(diameter)} mm");
             }
         }
+    }
+
+    /// <summary>The most that can be used: of the steps of one school's options only one option is ever done.</summary>
+    private static int Used(SpecSheet sheet, string part)
+    {
+        int Sum(IEnumerable<StepSpec> steps) => steps.Sum(s => s.Parts.GetValueOrDefault(part));
+        var schools = sheet.Steps.Where(s => s.School.Count > 0).GroupBy(s => s.School.First().Key, StringComparer.Ordinal);
+        return Sum(sheet.Steps.Where(s => s.School.Count == 0)) + schools.Sum(q => q.GroupBy(s => s.School.First().Value, StringComparer.Ordinal).Max(Sum));
     }
 
     // An axle or rod is listed by its name, such as "Axle 4 × 60 mm", when it has no fastener entry.
