@@ -9,12 +9,14 @@ public sealed class NothingIsLost
 {
     private const string Pin = "PIN";
 
+    private static Technician AtTheLatch(Technician t) => t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+
     [Fact]
     public async Task What_is_counted_while_the_network_is_away_waits_on_the_device_and_is_sent_once()
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+        AtTheLatch(t);
         t.Offline(true);
         t.Press("One Hatch latch more").See("1 waiting to send");
         Assert.Equal(0, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
@@ -45,7 +47,7 @@ public sealed class NothingIsLost
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch").Fill("something in the box that is on no list", "A spare canopy");
+        AtTheLatch(t).Fill("something in the box that is on no list", "A spare canopy");
         application.Clock.Advance(TimeSpan.FromHours(13));
         t.Press("One Hatch latch more").See("Your sign-in ran out, R. Vane");
         t.Fill(Pin, "1111").Press("Go on").See("That PIN is not right.");
@@ -59,10 +61,10 @@ public sealed class NothingIsLost
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+        AtTheLatch(t);
         application.Clock.Advance(TimeSpan.FromHours(13));
         t.Press("One Hatch latch more").See("Your sign-in ran out, R. Vane").Press("somebody else is here now").SignIn("I. Thorne");
-        t.See("1 waiting to send").Go("/jobs/J-0152/unpack?room=parts").Press("Hatch latch").Press("One Hatch latch more").See("I. Thorne: +1 Hatch latch");
+        AtTheLatch(t.See("1 waiting to send")).Press("One Hatch latch more").See("I. Thorne: +1 Hatch latch");
         Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
         t.Execute<object>("fetch('/api/sign-out', { method: 'POST' })");
         t.SignIn("R. Vane").Go("/jobs/J-0152/unpack?room=parts").See("R. Vane: +1 Hatch latch").DoNotSee("waiting to send");
@@ -83,6 +85,10 @@ public sealed class NothingIsLost
         t.Act("Take it in").See("Outside of the box");
         Assert.Equal("286 g", application.Job(t.Browser.Url.Split('/')[^2]).State.Receive.Battery!.Mass.Text);
         t.Go("/jobs/new").See("which kit is it?").Press("Packs").See("not yet");
+
+        // What was said of one kit is not left standing over the next.
+        t.Press("Kit, owner").Press("Plimsey 1400").Press("Packs").Fill("mass on the scale", "286").Fill("length", "118").Fill("width", "36").Fill("height", "30").Fill("capacity", "2700").See("Balances");
+        t.Press("begin again").See("which kit is it?").DoNotSee("Balances");
     }
 
     [Fact]

@@ -19,13 +19,16 @@ public sealed record PackOutlook(
     public bool Suits { get; init; } = true;
 
     public string SuitsWhy { get; init; } = "";
+
+    /// <summary>It cannot fly as it is. What is not known yet is in nobody's way.</summary>
+    public bool InTheWay => !Fits || !Suits || Balances == false;
 }
 
 /// <summary>Mass and moment from the first numbers on. A running estimate: the weighing decides.</summary>
 public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams, Band? Target, string School, string Words, ImmutableArray<PackOutlook> Packs)
 {
     /// <summary>Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with the least ballast, then nearest the middle of the target band. Null when none can.</summary>
-    public PackOutlook? Best => Packs.Where(p => p is { Fits: true, Suits: true, Balances: true, WeightInLimit: not false }).OrderBy(p => p.BallastGrams).ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0))).FirstOrDefault();
+    public PackOutlook? Best => Packs.Where(p => p is { InTheWay: false, Balances: true, WeightInLimit: not false }).OrderBy(p => p.BallastGrams).ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0))).FirstOrDefault();
 
     /// <summary>What is to be put together at the counter, before there is a job, or from one.</summary>
     public sealed record Asked(SpecSheet Sheet, ImmutableArray<PackHeld> Packs, ReceiverKind? Receiver, ImmutableArray<AddOn> AddOns, BalanceSchool School)

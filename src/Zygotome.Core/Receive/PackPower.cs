@@ -9,9 +9,9 @@ public static class PackPower
     /// <summary>Null where the sheet says nothing to judge by. The battery is all packs flown together: their capacity added.</summary>
     public static (bool Suits, string Why)? Judge(SpecSheet sheet, Battery battery)
     {
-        (bool Suits, string Why)?[] said = [Cells(sheet, battery), Current(sheet, battery)];
-        var all = said.Where(s => s is not null).Select(s => s!.Value).ToArray();
-        return all.Length == 0 ? null : all.FirstOrDefault(s => !s.Suits) is { Why: not null } bad ? bad : (true, string.Join(" ", all.Select(s => s.Why)));
+        var said = new[] { Cells(sheet, battery), Current(sheet, battery) }.OfType<(bool Suits, string Why)>().ToArray();
+        var against = said.Where(s => !s.Suits).ToArray();
+        return said.Length == 0 ? null : (against.Length == 0, string.Join(" ", (against.Length > 0 ? against : said).Select(s => s.Why)));
     }
 
     /// <summary>One of the numbers of cells the sheet's packs have; where it names no pack, within what every controller takes.</summary>
@@ -52,6 +52,7 @@ public static class PackPower
     public static string Together(SpecSheet sheet) =>
         sheet.Power.Packs.Select(p => p.Count).DefaultIfEmpty(1).Max() is > 1 and var n ? $"It flies on {n} packs together: weigh all, measure them as they lie in the bay, and add their capacity." : "";
 
+    // A single number is the most a controller takes.
     private static (int? Least, int? Most) Taken(SpecSheet sheet)
     {
         var stated = sheet.Power.Controllers.Where((c, i) => c.Cells is not null && !IsAssumed(sheet, $"$.power.controllers[{i}]")).Select(c => c.Cells!).ToArray();

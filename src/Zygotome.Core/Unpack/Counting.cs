@@ -33,8 +33,7 @@ public static class Counting
     public static bool IsShort(CountStanding standing) => standing is CountStanding.Missing or CountStanding.Wrong;
 
     /// <summary>How many of a part are there for this step: those counted, less what other steps took when they were begun.</summary>
-    public static int Left(JobState state, StepSpec step, string part) =>
-        state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => s.Id != step.Id && state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+    public static int Left(JobState state, StepSpec step, string part) => Free(state, part) + (state.Build.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
 
     /// <summary>Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps that neither miss a part nor come after one that does.</summary>
     public static (double Possible, double All) Minutes(JobState state)
@@ -54,10 +53,12 @@ public static class Counting
         return (open.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn), open.Sum(s => s.HandsOn));
     }
 
+    private static int Free(JobState state, string part) => state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+
     /// <summary>Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its parts.</summary>
     private static IEnumerable<StepSpec> Blocked(JobState state, string part)
     {
-        var left = state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+        var left = Free(state, part);
         foreach (var step in state.Sheet.Steps.Where(s => s.Parts.GetValueOrDefault(part) > 0 && state.Build.Progress(s.Id) is null))
         {
             if (step.Parts[part] > left)

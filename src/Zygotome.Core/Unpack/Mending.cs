@@ -6,9 +6,10 @@ public sealed record Mending(bool Possible, bool Glued, double Minutes, string W
 {
     private static readonly Mending Glue = new(true, true, 0, "");
 
-    /// <summary>The shop's own rule, printed in docs/grading.md. Scuffs are cleaned wherever they are.</summary>
+    /// <summary>The shop's own rule, printed in docs/grading.md. Scuffs are cleaned, but for a propeller's.</summary>
     public static Mending Of(PlaceKind place, FindingKind kind) => (place, kind) switch
     {
+        (PlaceKind.Propeller, FindingKind.Scuff) => ByHand(12, "Edge dressed smooth, then balanced anew; a nick that holds a nail is a crack."),
         (_, FindingKind.Scuff) => ByHand(8, "Clean it, touch in the colour."),
         (PlaceKind.Propeller, _) => Never("A damaged propeller or fan is never mended: a new one, balanced."),
         (PlaceKind.Servo, FindingKind.Loose or FindingKind.Parting) => Glue,

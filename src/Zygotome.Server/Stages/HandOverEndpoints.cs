@@ -9,7 +9,10 @@ namespace Zygotome.Server.Stages;
 
 public sealed record ReleaseView(int Number, string By, DateTimeOffset At, string PdfHash);
 
-public sealed record RetractionView(string Said, string By, DateTimeOffset At, string Reason);
+public sealed record RetractionView(string Said, string By, DateTimeOffset At, string Reason)
+{
+    internal static RetractionView Of(Retraction r) => new(r.Said, r.By.Name, r.At, r.Reason);
+}
 
 public sealed record HandOverView(
     IReadOnlyList<LedgerLine> Ledger, int Open, ReleaseView? Release, IReadOnlyList<ReleaseView> Earlier, DateTimeOffset? SentAt, bool? Accepted, string OwnerWords, double? TimerMinutes, IReadOnlyList<RetractionView> Retracted);
@@ -31,7 +34,7 @@ internal static class HandOverEndpoints
         var h = state.HandOver;
         return new HandOverView(
             ledger, ledger.Count(l => l.Open), h.Release is { } r ? Of(r) : null, [.. h.Releases.Where(x => x != h.Release).Select(Of)], h.SentAt, h.Accepted, h.OwnerWords,
-            FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null, [.. state.Retracted.Select(x => new RetractionView(x.Said, x.By.Name, x.At, x.Reason))]);
+            FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null, [.. state.Retracted.Select(RetractionView.Of)]);
     }
 }
 

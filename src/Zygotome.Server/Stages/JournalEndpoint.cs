@@ -4,11 +4,8 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>Why an entry was taken back, and by whom.</summary>
-public sealed record TakenBackView(string By, DateTimeOffset At, string Reason);
-
 /// <summary>One entry in words. At: when it was observed.</summary>
-public sealed record JournalLine(long Seq, string EntryId, string Said, string By, DateTimeOffset At, bool Retractable, TakenBackView? Retracted);
+public sealed record JournalLine(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable, RetractionView? Retracted);
 
 /// <param name="All">How many entries have these words; <paramref name="Lines"/>, newest first, may be fewer.</param>
 public sealed record JournalView(IReadOnlyList<JournalLine> Lines, int All);
@@ -28,8 +25,8 @@ internal static class JournalEndpoint
         JournalLine[] lines =
         [
             .. job.Journal.Reverse().Select(e => new JournalLine(
-                e.Seq, e.EntryId, e.Body.Say(job.State), e.By.Name, e.ObservedAt, !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeRetracted(e),
-                taken.GetValueOrDefault(e.EntryId) is { } r ? new TakenBackView(r.By.Name, r.At, r.Reason) : null)),
+                e.EntryId, e.Body.Say(job.State), e.By.Name, e.ObservedAt, !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeRetracted(e),
+                taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null)),
         ];
         var found = find.Length == 0 ? lines : [.. lines.Where(l => l.Said.Contains(find, StringComparison.OrdinalIgnoreCase) || l.By.Contains(find, StringComparison.OrdinalIgnoreCase))];
         return new JournalView([.. found.Take(Most)], found.Length);

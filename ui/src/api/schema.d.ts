@@ -3146,15 +3146,13 @@ export interface components {
             all: number;
         };
         JournalLine: {
-            /** Format: int64 */
-            seq: number;
             entryId: string;
             said: string;
             by: string;
             /** Format: date-time */
             at: string;
             retractable: boolean;
-            retracted: null | components["schemas"]["TakenBackView"];
+            retracted: null | components["schemas"]["RetractionView"];
         };
         JournalView: {
             lines: components["schemas"]["JournalLine"][];
@@ -3322,6 +3320,7 @@ export interface components {
             words: string;
             suits?: boolean;
             suitsWhy?: string;
+            inTheWay?: boolean;
         };
         PackView: {
             /** Format: double */
@@ -3770,12 +3769,6 @@ export interface components {
             surface: string;
             rate: string;
             standing: null | components["schemas"]["Standing"];
-        };
-        TakenBackView: {
-            by: string;
-            /** Format: date-time */
-            at: string;
-            reason: string;
         };
         ThrowView: {
             line: components["schemas"]["LedgerLine"];

@@ -22,7 +22,10 @@ export const dayAndClock = (at: string | number) => format({ weekday: 'short', d
 export const day = (date: string) => new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));
 
 /** The shop's day, or the one so many days later, as dates are written to the server. */
-export const today = (plus = 0) => new Date(new Date(`${format({ year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date()).split('/').reverse().join('-')}T12:00:00Z`).getTime() + plus * 86_400_000).toISOString().slice(0, 10);
+export const today = (plus = 0) => {
+  const [d, m, y] = format({ year: 'numeric', month: 'numeric', day: 'numeric' }).format(new Date()).split('/').map(Number);
+  return new Date(Date.UTC(y!, m! - 1, d! + plus)).toISOString().slice(0, 10);
+};
 
 /** A claim window that runs, in the narrow cells of tabs and as people say it. */
 export const daysLeftShort = (days: number) => (days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} over` : daysLeft(days));

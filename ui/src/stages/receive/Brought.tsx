@@ -8,6 +8,7 @@ import { daysLeft, day, dayAndClock } from '../../shared/time';
 import { AddOnFields } from './AddOnFields';
 import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
+import { SupplierChoice } from './SupplierChoice';
 
 const STATE = { recorded: '', tested: ', tested', notConnected: ', not connected' };
 const CARTONS: Schemas['Carton'][] = ['sound', 'scuffed', 'crushed', 'torn', 'wet'];
@@ -76,24 +77,15 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
           {changing && (
             <div className="flex flex-col gap-3 pt-3">
               <PromisedDay promised={data.promised} onPromise={(promised, reason) => recorder.record('receive/promised', { promised, reason })} />
-              <label className="text-[14px] text-pencil">
-                it came from
-                <select
-                  className="field text-[17px] text-ink"
-                  value={data.supplier?.id ?? ''}
-                  onChange={(e) => {
-                    const supplier = shop?.suppliers.find((x) => x.id === e.target.value);
-                    if (supplier) void recorder.record('receive/supplier', { supplier, receivedOn: null });
-                  }}
-                >
-                  {!data.supplier && <option value="">not said</option>}
-                  {shop?.suppliers.map((x) => (
-                    <option key={x.id} value={x.id}>
-                      {x.name}, claims within {x.claimDays} days
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <SupplierChoice
+                label="it came from"
+                value={data.supplier?.id ?? ''}
+                canBeUnsaid={!data.supplier}
+                onChoose={(id) => {
+                  const supplier = shop?.suppliers.find((x) => x.id === id);
+                  if (supplier) void recorder.record('receive/supplier', { supplier, receivedOn: null });
+                }}
+              />
               <AddOnFields onAdd={(a) => recorder.record('receive/add-on', a)} />
               <div className="flex items-end gap-2">
                 <label className="flex-1 text-[14px] text-pencil">

@@ -3,7 +3,6 @@ import type { Schemas } from '../../api/client';
 type Budget = Schemas['BudgetView'];
 type Pack = Schemas['PackOutlook'];
 
-const bad = (p: Pack) => !p.fits || !p.suits || p.balances === false;
 const verdict = (p: Pack) => (!p.fits ? 'Does not fit' : !p.suits ? 'Not for this aircraft' : p.balances == null ? 'Not known yet' : p.balances ? (p.pieces > 0 ? 'Balances with ballast' : 'Balances') : 'Cannot balance');
 
 /** What each pack does to weight and balance, in the words the owner is told. */
@@ -13,7 +12,7 @@ export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoos
       {budget.packs.map((p) => (
         <li key={p.name} className="border-b border-steel py-2 last:border-0">
           <div className="flex items-baseline justify-between gap-3">
-            <strong className={`text-[20px] leading-tight ${bad(p) ? 'text-red' : ''}`}>{verdict(p)}</strong>
+            <strong className={`text-[20px] leading-tight ${p.inTheWay ? 'text-red' : ''}`}>{verdict(p)}</strong>
             <span className="text-[15px] whitespace-nowrap text-pencil">{p.name}</span>
           </div>
           {!p.suits && <p className="text-[16px] font-bold text-red">{p.suitsWhy}</p>}

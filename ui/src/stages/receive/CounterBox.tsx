@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
-import { useShop } from '../../api/queries';
 import { type CounterProps, promised, receivedOn } from './counter';
+import { SupplierChoice } from './SupplierChoice';
 
 const CARTONS: [Schemas['Carton'], string][] = [
   ['notLooked', 'not looked at'], ['sound', 'sound'], ['scuffed', 'scuffed'], ['crushed', 'crushed'], ['torn', 'torn'], ['wet', 'wet'],
@@ -8,20 +8,9 @@ const CARTONS: [Schemas['Carton'], string][] = [
 
 /** Who the box came from and when, what it looks like, and the day that is promised. */
 export function CounterBox({ form, put }: CounterProps) {
-  const { data: shop } = useShop();
   return (
     <>
-      <label className="text-[14px] text-pencil">
-        supplier
-        <select className="field text-[17px] text-ink" value={form.supplier} onChange={(e) => put({ supplier: e.target.value })}>
-          <option value="">not said</option>
-          {shop?.suppliers.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.name}, claims within {s.claimDays} days
-            </option>
-          ))}
-        </select>
-      </label>
+      <SupplierChoice label="supplier" value={form.supplier} canBeUnsaid onChoose={(supplier) => put({ supplier })} />
       <div role="radiogroup" aria-label="Carton">
         <span className="label">carton</span>
         <div className="grid grid-cols-3 gap-2">

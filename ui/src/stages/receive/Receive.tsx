@@ -27,7 +27,7 @@ export function Receive({ job, recorder }: StageProps) {
   const flies = data.packs.find((p) => p.flies)?.name;
   const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
   const open = data.lines.filter((l) => l.open).length;
-  const bad = data.budget.packs.some((p) => p.name === flies && (!p.fits || !p.suits || p.balances === false));
+  const bad = data.budget.packs.some((p) => p.name === flies && p.inTheWay);
   const better = data.budget.bestPack;
   const choose = (name: string) => void recorder.record('receive/pack-chosen', { name });
   const save = async () => {

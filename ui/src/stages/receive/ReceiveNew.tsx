@@ -37,13 +37,16 @@ export function ReceiveNew() {
   const owner = form.owner ?? (form.newOwner ? undefined : owners?.find((c) => c.id === query.get('customer')));
   const packs = measured(form);
   const asked = sheet && packs.length > 0 && form.receiver.channels.trim() ? question(form, sheet) : undefined;
-  const { data: outlook, error } = useQuery({
+  const { data, error } = useQuery({
     queryKey: ['outlook', asked],
     enabled: !!asked,
     retry: false,
     placeholderData: (before) => before,
     queryFn: async () => answer(await api.POST('/api/receive/outlook', { body: asked! })),
   });
+
+  // The answer before stays while the next is on its way, but not once nothing is asked.
+  const outlook = asked && data;
 
   const receive = async () => {
     if (!sheet) return;
@@ -74,7 +77,7 @@ export function ReceiveNew() {
         {!sheet && <KitsOnTheMat sheets={sheets?.sheets ?? []} onChoose={(s) => put({ sheet: s })} />}
         {sheet && <Drawing drawing={sheet.drawing} mode="plain" over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />} pad={{ top: 84, bottom: outlook ? 210 : 48 }} />}
         {(outlook || error) && (
-          <div role="status" className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 phone:inset-0 phone:max-h-none phone:border-0 border-ink bg-paper px-4 py-2 text-ink">
+          <div role="status" className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper px-4 py-2 text-ink phone:inset-0 phone:max-h-none phone:border-0">
             {error && <p className="text-[17px] text-red">{error.message}</p>}
             {outlook && !error && (
               <>
