@@ -30,7 +30,13 @@ public class DurableAppends
         _database = Database.Open(Path.Combine(_folder.FullName, "journal.db"));
         var sheets = new SheetStore(_database);
         sheets.Add(Shop.Sheet, Shop.SheetBytes);
-        _writer = new JournalWriter(_database, new JournalReader(_database, sheets, Stages.Kinds), sheets, Stages.Kinds, TimeProvider.System);
+        _writer = new JournalWriter(
+            _database,
+            new JournalReader(_database, sheets, Stages.Kinds),
+            sheets,
+            Stages.Kinds,
+            TimeProvider.System
+        );
         for (var w = 0; w < Writers; w++)
         {
             var job = $"J-{w}";
@@ -39,7 +45,9 @@ public class DurableAppends
 
         // As many bytes and indexes as an entry of the journal has, and nothing else.
         _bare = Database.Open(Path.Combine(_folder.FullName, "bare.db")).Connect();
-        _bare.Execute("CREATE TABLE bare (shop_seq INTEGER PRIMARY KEY, job TEXT, seq INTEGER, entry_id TEXT UNIQUE, bytes BLOB, hash BLOB, shop_hash BLOB, UNIQUE (job, seq))");
+        _bare.Execute(
+            "CREATE TABLE bare (shop_seq INTEGER PRIMARY KEY, job TEXT, seq INTEGER, entry_id TEXT UNIQUE, bytes BLOB, hash BLOB, shop_hash BLOB, UNIQUE (job, seq))"
+        );
         _bytes = new byte[420];
     }
 
@@ -59,19 +67,35 @@ public class DurableAppends
         {
             using var transaction = _bare.BeginTransaction();
             _bare.Execute(
-                "INSERT INTO bare VALUES (@n, 'J', @n, @id, @_bytes, @hash, @hash)", new { n = ++_next, id = Guid.NewGuid().ToString(), _bytes, hash = _bytes[..32] }, transaction);
+                "INSERT INTO bare VALUES (@n, 'J', @n, @id, @_bytes, @hash, @hash)",
+                new
+                {
+                    n = ++_next,
+                    id = Guid.NewGuid().ToString(),
+                    _bytes,
+                    hash = _bytes[..32],
+                },
+                transaction
+            );
             transaction.Commit();
         }
     }
 
     [Benchmark(OperationsPerInvoke = Appends)]
-    public Task Journal() => Task.WhenAll(Enumerable.Range(0, Writers).Select(w => Task.Run(async () =>
-    {
-        for (var i = 0; i < Appends / Writers; i++)
-        {
-            await Record($"J-{w}", new Counted("pushrod", 1));
-        }
-    })));
+    public Task Journal() =>
+        Task.WhenAll(
+            Enumerable
+                .Range(0, Writers)
+                .Select(w =>
+                    Task.Run(async () =>
+                    {
+                        for (var i = 0; i < Appends / Writers; i++)
+                        {
+                            await Record($"J-{w}", new Counted("pushrod", 1));
+                        }
+                    })
+                )
+        );
 
     private async Task Record(string job, EntryBody body)
     {

@@ -19,7 +19,19 @@ public class ReplayAndLedger
         var at = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var targets = ThrowTargets.Of(Shop.Sheet, Core.Receive.ShopRules.Default);
         var entries = new List<Entry>();
-        void Add(EntryBody body) => entries.Add(new Entry("J-0001", entries.Count + 1, $"e{entries.Count + 1}", body, Shop.Vane, at = at.AddSeconds(20), at, "look"));
+        void Add(EntryBody body) =>
+            entries.Add(
+                new Entry(
+                    "J-0001",
+                    entries.Count + 1,
+                    $"e{entries.Count + 1}",
+                    body,
+                    Shop.Vane,
+                    at = at.AddSeconds(20),
+                    at,
+                    "look"
+                )
+            );
         Add(Shop.Opened("J-0001", at));
         foreach (var bag in Shop.Sheet.Parts.Select(p => p.Bag).Distinct())
         {
@@ -35,13 +47,28 @@ public class ReplayAndLedger
         // A long job: throws measured again and again, linkages moved, parts counted, findings repaired.
         for (var i = 0; entries.Count < 1000; i++)
         {
-            Add((i % 5) switch
-            {
-                0 => new LinkageMoved(Shop.Sheet.Surfaces[i % Shop.Sheet.Surfaces.Length].Id, LinkagePart.Clevis),
-                1 => new Counted("pushrod", i % 2 == 0 ? 1 : -1),
-                2 when i % 50 == 2 => new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Dent, Shop.Q("9 mm"), 100, -200, ""),
-                _ => new ThrowRead(targets[i % targets.Count].Id, [Shop.Q($"{8 + (i % 9)} mm")], Core.SpecSheets.ThrowMeasure.UprightRuler, new Instrument("rule", 0.5)),
-            });
+            Add(
+                (i % 5) switch
+                {
+                    0 => new LinkageMoved(Shop.Sheet.Surfaces[i % Shop.Sheet.Surfaces.Length].Id, LinkagePart.Clevis),
+                    1 => new Counted("pushrod", i % 2 == 0 ? 1 : -1),
+                    2 when i % 50 == 2 => new FindingRaised(
+                        "wing-left",
+                        PlaceKind.Skin,
+                        FindingKind.Dent,
+                        Shop.Q("9 mm"),
+                        100,
+                        -200,
+                        ""
+                    ),
+                    _ => new ThrowRead(
+                        targets[i % targets.Count].Id,
+                        [Shop.Q($"{8 + (i % 9)} mm")],
+                        Core.SpecSheets.ThrowMeasure.UprightRuler,
+                        new Instrument("rule", 0.5)
+                    ),
+                }
+            );
         }
 
         (_journal, _asOf) = ([.. entries], at);

@@ -12,7 +12,9 @@ namespace Zygotome.Bench;
 /// </summary>
 public class SearchTwentyThousandJobs
 {
-    private const int Jobs = 20_000, Sheets = 2_000, Most = 40;
+    private const int Jobs = 20_000,
+        Sheets = 2_000,
+        Most = 40;
 
     // Filled once for all cases: filling it takes longer than measuring.
     private static Database? _filled;
@@ -31,7 +33,9 @@ public class SearchTwentyThousandJobs
         var empty = _filled is null;
 
         // In memory where there is such a place: filling syncs to disk thousands of times, and searching does not.
-        var folder = Directory.Exists("/dev/shm") ? Directory.CreateDirectory(Path.Combine("/dev/shm", $"zygotome-bench-{Environment.ProcessId}")) : Directory.CreateTempSubdirectory("zygotome-bench");
+        var folder = Directory.Exists("/dev/shm")
+            ? Directory.CreateDirectory(Path.Combine("/dev/shm", $"zygotome-bench-{Environment.ProcessId}"))
+            : Directory.CreateTempSubdirectory("zygotome-bench");
         _database = _filled ??= Database.Open(Path.Combine(folder.FullName, "shop.db"));
         _sheets = new SheetStore(_database);
         _reader = new JournalReader(_database, _sheets, Stages.Kinds);
@@ -49,27 +53,55 @@ public class SearchTwentyThousandJobs
         var text = System.Text.Encoding.UTF8.GetString(Shop.SheetBytes);
         for (var i = 0; i < Sheets; i++)
         {
-            var bytes = System.Text.Encoding.UTF8.GetBytes(text.Replace(Shop.Sheet.Kit.Id, $"kit-{i}", StringComparison.Ordinal).Replace(Shop.Sheet.Kit.Name, $"{birds[i % 8]} {i}", StringComparison.Ordinal));
+            var bytes = System.Text.Encoding.UTF8.GetBytes(
+                text.Replace(Shop.Sheet.Kit.Id, $"kit-{i}", StringComparison.Ordinal)
+                    .Replace(Shop.Sheet.Kit.Name, $"{birds[i % 8]} {i}", StringComparison.Ordinal)
+            );
             _sheets.Add(SheetReader.Read(bytes).Sheet!, bytes);
         }
 
         for (var i = 0; i < 500; i++)
         {
-            shop.PutCustomer(new Customer($"c-{i}", $"{birds[i % 8]} {(char)('A' + (i % 26))}.", $"0000 555 {i:000}", "collects on Saturdays"));
+            shop.PutCustomer(
+                new Customer(
+                    $"c-{i}",
+                    $"{birds[i % 8]} {(char)('A' + (i % 26))}.",
+                    $"0000 555 {i:000}",
+                    "collects on Saturdays"
+                )
+            );
         }
 
-        using var writer = new Disposing(new JournalWriter(_database, _reader, _sheets, Stages.Kinds, TimeProvider.System));
+        using var writer = new Disposing(
+            new JournalWriter(_database, _reader, _sheets, Stages.Kinds, TimeProvider.System)
+        );
         var at = DateTimeOffset.UtcNow;
-        Parallel.ForEachAsync(Enumerable.Range(0, Jobs), new ParallelOptions { MaxDegreeOfParallelism = 64 }, async (i, _) =>
-        {
-            var sheet = _sheets.Find($"kit-{i % Sheets}", 1)!;
-            var opened = (Core.Receive.JobOpened)Shop.Opened($"J-{i:0000}", at) with { SheetId = sheet.Kit.Id, SheetHash = sheet.Hash, CustomerId = $"c-{i % 500}", Shelf = $"{i % 90}" };
-            var draft = new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(opened), opened, at, null);
-            if (await writer.Of.Record(new Post($"J-{i:0000}", [draft], Shop.Vane, "look")) is not PostAnswer.Recorded)
-            {
-                throw new InvalidOperationException("A job was refused; the figures would be worth nothing.");
-            }
-        }).GetAwaiter().GetResult();
+        Parallel
+            .ForEachAsync(
+                Enumerable.Range(0, Jobs),
+                new ParallelOptions { MaxDegreeOfParallelism = 64 },
+                async (i, _) =>
+                {
+                    var sheet = _sheets.Find($"kit-{i % Sheets}", 1)!;
+                    var opened = (Core.Receive.JobOpened)Shop.Opened($"J-{i:0000}", at) with
+                    {
+                        SheetId = sheet.Kit.Id,
+                        SheetHash = sheet.Hash,
+                        CustomerId = $"c-{i % 500}",
+                        Shelf = $"{i % 90}",
+                    };
+                    var draft = new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(opened), opened, at, null);
+                    if (
+                        await writer.Of.Record(new Post($"J-{i:0000}", [draft], Shop.Vane, "look"))
+                        is not PostAnswer.Recorded
+                    )
+                    {
+                        throw new InvalidOperationException("A job was refused; the figures would be worth nothing.");
+                    }
+                }
+            )
+            .GetAwaiter()
+            .GetResult();
     }
 
     [Benchmark(Baseline = true)]
@@ -77,9 +109,12 @@ public class SearchTwentyThousandJobs
     {
         using var connection = _database.Connect();
         var words = Words.Split(' ');
-        return connection.Query<string>(
-            $"SELECT j.job FROM job_list j JOIN customer c ON c.id = j.customer WHERE {string.Join(" AND ", words.Select((_, i) => $"(j.words LIKE @w{i} OR c.name LIKE @w{i})"))} ORDER BY j.released, j.promised LIMIT {Most}",
-            new DynamicParameters(words.Select((w, i) => KeyValuePair.Create($"w{i}", (object)$"%{w}%")))).Count();
+        return connection
+            .Query<string>(
+                $"SELECT j.job FROM job_list j JOIN customer c ON c.id = j.customer WHERE {string.Join(" AND ", words.Select((_, i) => $"(j.words LIKE @w{i} OR c.name LIKE @w{i})"))} ORDER BY j.released, j.promised LIMIT {Most}",
+                new DynamicParameters(words.Select((w, i) => KeyValuePair.Create($"w{i}", (object)$"%{w}%")))
+            )
+            .Count();
     }
 
     [Benchmark]
@@ -87,7 +122,8 @@ public class SearchTwentyThousandJobs
 
     /// <summary>With the ledger of every job found, as the list shows it.</summary>
     [Benchmark]
-    public int FindJobsAndTheirLedgers() => _list.Find(Words, Most).Jobs.Sum(id => Ledger.Of(_reader.Find(id)!.State, DateTimeOffset.UtcNow).Length);
+    public int FindJobsAndTheirLedgers() =>
+        _list.Find(Words, Most).Jobs.Sum(id => Ledger.Of(_reader.Find(id)!.State, DateTimeOffset.UtcNow).Length);
 
     [Benchmark]
     public int FindSheets() => _sheets.Search(Words, 24).Sheets.Count;

@@ -16,9 +16,20 @@ internal static class Shop
 
     public static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
 
-    public static JobOpened Opened(string number, DateTimeOffset at) => new(
-        number, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, new Battery(Q("286 g"), Q("118 mm"), Q("36 mm"), Q("30 mm"), 4, Q("2700 mAh")), 8,
-        DateOnly.FromDateTime(at.UtcDateTime).AddDays(5), "", BalanceSchool.ForwardThird, ShopRules.Default);
+    public static JobOpened Opened(string number, DateTimeOffset at) =>
+        new(
+            number,
+            "c-1",
+            Sheet.Kit.Id,
+            1,
+            Sheet.Hash,
+            new Battery(Q("286 g"), Q("118 mm"), Q("36 mm"), Q("30 mm"), 4, Q("2700 mAh")),
+            8,
+            DateOnly.FromDateTime(at.UtcDateTime).AddDays(5),
+            "",
+            BalanceSchool.ForwardThird,
+            ShopRules.Default
+        );
 
     private static string Find()
     {

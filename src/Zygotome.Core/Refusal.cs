@@ -19,7 +19,8 @@ public readonly struct Outcome<T>
 
     public static implicit operator Outcome<T>(Refusal refusal) => new(default, refusal);
 
-    public TResult Match<TResult>(Func<T, TResult> value, Func<Refusal, TResult> refusal) => Refused is { } r ? refusal(r) : value(_value!);
+    public TResult Match<TResult>(Func<T, TResult> value, Func<Refusal, TResult> refusal) =>
+        Refused is { } r ? refusal(r) : value(_value!);
 
     /// <summary>True with the value, false with the refusal.</summary>
     public bool Try(out T value, out Refusal refusal)

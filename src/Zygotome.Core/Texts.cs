@@ -11,7 +11,9 @@ public static class Texts
 
     /// <summary>A text of bearable length without control characters.</summary>
     public static Refusal? Fits(string text, string where, int most = Most) =>
-        text.Length > most ? new Refusal("text/too-long", $"This text has {text.Length} characters; at most {most}.", where)
-        : text.Any(c => char.IsControl(c) && c is not ('\n' or '\t')) ? new Refusal("text/control", "This text has control characters in it.", where)
+        text.Length > most
+            ? new Refusal("text/too-long", $"This text has {text.Length} characters; at most {most}.", where)
+        : text.Any(c => char.IsControl(c) && c is not ('\n' or '\t'))
+            ? new Refusal("text/control", "This text has control characters in it.", where)
         : null;
 }

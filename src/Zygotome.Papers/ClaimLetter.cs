@@ -11,7 +11,17 @@ namespace Zygotome.Papers;
 
 /// <summary>What a claim is written from.</summary>
 /// <param name="Photos">Stored pictures by hash.</param>
-public sealed record ClaimPaper(JobState State, int Number, Supplier To, IReadOnlyList<Finding> Findings, IReadOnlyList<ClaimedShortage> Shortages, string Wish, Person By, DateTimeOffset At, IReadOnlyDictionary<string, byte[]> Photos);
+public sealed record ClaimPaper(
+    JobState State,
+    int Number,
+    Supplier To,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<ClaimedShortage> Shortages,
+    string Wish,
+    Person By,
+    DateTimeOffset At,
+    IReadOnlyDictionary<string, byte[]> Photos
+);
 
 /// <summary>The claim to a supplier: a letter with drawing and pictures as PDF, and the mail that carries it. The owner is not named in either.</summary>
 public static class ClaimLetter
@@ -24,7 +34,14 @@ public static class ClaimLetter
     {
         using var stream = new MemoryStream();
         var state = p.State;
-        var metadata = new SKDocumentPdfMetadata { Title = Title(p), Author = state.Receive.Rules.Shop, Creation = p.At.UtcDateTime, Modified = p.At.UtcDateTime, Producer = "Zygotome" };
+        var metadata = new SKDocumentPdfMetadata
+        {
+            Title = Title(p),
+            Author = state.Receive.Rules.Shop,
+            Creation = p.At.UtcDateTime,
+            Modified = p.At.UtcDateTime,
+            Producer = "Zygotome",
+        };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
             using (var s = new Sheets(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
@@ -42,7 +59,15 @@ public static class ClaimLetter
                 {
                     // A heading does not stand alone at the foot of a page.
                     s.Keep(Tall + 70);
-                    s.Heading(side switch { DrawingSide.Below => "Seen from below", DrawingSide.Side => "Seen from its left", _ => "Seen from above" }, 11);
+                    s.Heading(
+                        side switch
+                        {
+                            DrawingSide.Below => "Seen from below",
+                            DrawingSide.Side => "Seen from its left",
+                            _ => "Seen from above",
+                        },
+                        11
+                    );
                     DrawingOnPaper.Put(s, Drawings.Of(state.Sheet, side), p.Findings, Tall);
                 }
 
@@ -63,11 +88,20 @@ public static class ClaimLetter
     {
         using var message = new MimeMessage();
         message.From.Add(new MailboxAddress(p.State.Receive.Rules.Shop, "claims@shop.invalid"));
-        message.To.Add(MailboxAddress.TryParse(p.To.Contact, out var to) ? new MailboxAddress(p.To.Name, to.Address) : new MailboxAddress(p.To.Name, "unknown@supplier.invalid"));
-        message.Subject = $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
+        message.To.Add(
+            MailboxAddress.TryParse(p.To.Contact, out var to)
+                ? new MailboxAddress(p.To.Name, to.Address)
+                : new MailboxAddress(p.To.Name, "unknown@supplier.invalid")
+        );
+        message.Subject =
+            $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
         message.Date = p.At;
         message.MessageId = $"{p.State.JobId}-{p.Number}@shop.invalid";
-        var body = new BodyBuilder { TextBody = string.Join("\r\n\r\n", Opening(p).Concat(Lines(p)).Append(p.Wish).Where(t => t.Length > 0)) + "\r\n" };
+        var body = new BodyBuilder
+        {
+            TextBody =
+                string.Join("\r\n\r\n", Opening(p).Concat(Lines(p)).Append(p.Wish).Where(t => t.Length > 0)) + "\r\n",
+        };
         body.Attachments.Add($"{Title(p).Replace(' ', '-')}.pdf", letter, new ContentType("application", "pdf"));
         foreach (var (finding, photo, i) in Taken(p))
         {
@@ -113,11 +147,14 @@ public static class ClaimLetter
     }
 
     private static IEnumerable<(Finding Finding, PhotoKept Photo, int Index)> Taken(ClaimPaper p) =>
-        p.Findings.SelectMany(f => f.Photos.Select((photo, i) => (f, photo, i))).Where(t => p.Photos.ContainsKey(t.photo.Hash));
+        p
+            .Findings.SelectMany(f => f.Photos.Select((photo, i) => (f, photo, i)))
+            .Where(t => p.Photos.ContainsKey(t.photo.Hash));
 
     private static void Pictures(Sheets s, ClaimPaper p)
     {
-        const float Wide = 248, High = 186;
+        const float Wide = 248,
+            High = 186;
         var taken = Taken(p).ToArray();
         for (var i = 0; i < taken.Length; i += 2)
         {
@@ -133,8 +170,19 @@ public static class ClaimLetter
 
                 var scale = Math.Min(Wide / image.Width, High / image.Height);
                 var x = Sheets.Margin + (k * (Wide + 14));
-                s.Canvas.DrawImage(image, new SKRect(x, s.Y, x + (image.Width * scale), s.Y + (image.Height * scale)), new SKSamplingOptions(SKFilterMode.Linear));
-                s.Draw($"{t.Finding.Tag}{(t.Photo.Note.Length > 0 ? $": {t.Photo.Note}" : "")}", x, s.Y + High + 11, Typefaces.Text, 8.5f, Sheets.Pencil);
+                s.Canvas.DrawImage(
+                    image,
+                    new SKRect(x, s.Y, x + (image.Width * scale), s.Y + (image.Height * scale)),
+                    new SKSamplingOptions(SKFilterMode.Linear)
+                );
+                s.Draw(
+                    $"{t.Finding.Tag}{(t.Photo.Note.Length > 0 ? $": {t.Photo.Note}" : "")}",
+                    x,
+                    s.Y + High + 11,
+                    Typefaces.Text,
+                    8.5f,
+                    Sheets.Pencil
+                );
             }
 
             s.Y += High + 16;

@@ -13,10 +13,25 @@ internal static class DrawingOnPaper
         s.Y += 10;
         var box = drawing.Bounds;
         var scale = (float)Math.Min((Sheets.Width - (2 * Sheets.Margin) - 60) / box.Width, tall / box.Height);
-        var (left, top) = ((float)((Sheets.Width / 2) - ((box.Left + (box.Width / 2)) * scale)), (float)(s.Y - (box.Top * scale)));
-        using var line = new SKPaint { Color = Sheets.Ink, IsStroke = true, StrokeWidth = 1.1f / scale, IsAntialias = true };
+        var (left, top) = (
+            (float)((Sheets.Width / 2) - ((box.Left + (box.Width / 2)) * scale)),
+            (float)(s.Y - (box.Top * scale))
+        );
+        using var line = new SKPaint
+        {
+            Color = Sheets.Ink,
+            IsStroke = true,
+            StrokeWidth = 1.1f / scale,
+            IsAntialias = true,
+        };
         using var fill = new SKPaint { Color = SKColors.White };
-        using var patch = new SKPaint { Color = Sheets.Red, IsStroke = true, StrokeWidth = 1.6f / scale, IsAntialias = true };
+        using var patch = new SKPaint
+        {
+            Color = Sheets.Red,
+            IsStroke = true,
+            StrokeWidth = 1.6f / scale,
+            IsAntialias = true,
+        };
         s.Canvas.Save();
         s.Canvas.Translate(left, top);
         s.Canvas.Scale(scale);
@@ -27,7 +42,10 @@ internal static class DrawingOnPaper
             s.Canvas.DrawPath(path, line);
         }
 
-        var marked = findings.Where(f => f.View == drawing.Side).Select(f => (f.Tag, At: DrawingSides.Place(f.View, f.X, f.Y), f.Size)).ToArray();
+        var marked = findings
+            .Where(f => f.View == drawing.Side)
+            .Select(f => (f.Tag, At: DrawingSides.Place(f.View, f.X, f.Y), f.Size))
+            .ToArray();
         foreach (var (_, at, size) in marked)
         {
             s.Canvas.DrawCircle((float)at.Across, (float)at.Down, Math.Max((float)size / 2, 3 / scale), patch);
@@ -36,13 +54,34 @@ internal static class DrawingOnPaper
         s.Canvas.Restore();
         if (drawing.Side != DrawingSide.Side)
         {
-            s.Draw("L", left + ((float)drawing.LeftTip.Across * scale) - 14, top + ((float)drawing.LeftTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
-            s.Draw("R", left + ((float)drawing.RightTip.Across * scale) + 6, top + ((float)drawing.RightTip.Down * scale), Typefaces.Bold, 10, Sheets.Ink);
+            s.Draw(
+                "L",
+                left + ((float)drawing.LeftTip.Across * scale) - 14,
+                top + ((float)drawing.LeftTip.Down * scale),
+                Typefaces.Bold,
+                10,
+                Sheets.Ink
+            );
+            s.Draw(
+                "R",
+                left + ((float)drawing.RightTip.Across * scale) + 6,
+                top + ((float)drawing.RightTip.Down * scale),
+                Typefaces.Bold,
+                10,
+                Sheets.Ink
+            );
         }
 
         foreach (var (tag, at, size) in marked)
         {
-            s.Draw(tag, left + ((float)at.Across * scale) + Math.Max((float)size / 2 * scale, 3) + 2, top + ((float)at.Down * scale) + 3, Typefaces.Bold, 9, Sheets.Red);
+            s.Draw(
+                tag,
+                left + ((float)at.Across * scale) + Math.Max((float)size / 2 * scale, 3) + 2,
+                top + ((float)at.Down * scale) + 3,
+                Typefaces.Bold,
+                9,
+                Sheets.Red
+            );
         }
 
         s.Y += (float)(box.Height * scale) + 6;

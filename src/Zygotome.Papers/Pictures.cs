@@ -15,7 +15,9 @@ public static class Pictures
 {
     public const int LargestBytes = 15 * 1024 * 1024;
     private const long LargestPixels = 60_000_000;
-    private const int Longest = 2000, Small = 320, Least = 16;
+    private const int Longest = 2000,
+        Small = 320,
+        Least = 16;
 
     // Unpacking a large picture takes a quarter of a gigabyte; one at a time keeps a small machine up.
     private static readonly Lock _unpacking = new();
@@ -29,12 +31,20 @@ public static class Pictures
 
         if (bytes.Length > LargestBytes)
         {
-            return new Refusal("photo/too-large", $"The picture has {bytes.Length / 1_048_576} MB; at most 15 are taken.", "body");
+            return new Refusal(
+                "photo/too-large",
+                $"The picture has {bytes.Length / 1_048_576} MB; at most 15 are taken.",
+                "body"
+            );
         }
 
         using var data = SKData.CreateCopy(bytes);
         using var codec = SKCodec.Create(data);
-        if (codec is null || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp))
+        if (
+            codec is null
+            || codec.EncodedFormat
+                is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp)
+        )
         {
             return new Refusal("photo/kind", "This is not a picture that can be kept; JPEG, PNG and WebP can.", "body");
         }
@@ -42,12 +52,20 @@ public static class Pictures
         var (width, height) = (codec.Info.Width, codec.Info.Height);
         if ((long)width * height > LargestPixels)
         {
-            return new Refusal("photo/pixels", $"The picture has {(long)width * height / 1_000_000} megapixels ({width} × {height}); at most {LargestPixels / 1_000_000} are taken.", "body");
+            return new Refusal(
+                "photo/pixels",
+                $"The picture has {(long)width * height / 1_000_000} megapixels ({width} × {height}); at most {LargestPixels / 1_000_000} are taken.",
+                "body"
+            );
         }
 
         if (width < Least || height < Least)
         {
-            return new Refusal("photo/tiny", $"The picture is {width} × {height} px: nothing can be seen on it.", "body");
+            return new Refusal(
+                "photo/tiny",
+                $"The picture is {width} × {height} px: nothing can be seen on it.",
+                "body"
+            );
         }
 
         lock (_unpacking)
@@ -61,7 +79,9 @@ public static class Pictures
         // JPEG can be unpacked smaller; other kinds answer with their full size.
         var wanted = Math.Min(1f, (float)Longest / Math.Max(codec.Info.Width, codec.Info.Height));
         var size = codec.GetScaledDimensions(Math.Min(1f, wanted * 1.5f));
-        using var raw = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
+        using var raw = new SKBitmap(
+            new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul)
+        );
         if (codec.GetPixels(raw.Info, raw.GetPixels()) is not SKCodecResult.Success)
         {
             return new Refusal("photo/broken", "The picture breaks off or is damaged; take it again.", "body");
@@ -71,39 +91,63 @@ public static class Pictures
         using var large = Scaled(upright, Longest);
         using var small = Scaled(upright, Small);
         var jpeg = Jpeg(large, 86);
-        return new Picture(Convert.ToHexStringLower(SHA256.HashData(jpeg)), jpeg, Jpeg(small, 78), large.Width, large.Height);
+        return new Picture(
+            Convert.ToHexStringLower(SHA256.HashData(jpeg)),
+            jpeg,
+            Jpeg(small, 78),
+            large.Width,
+            large.Height
+        );
     }
 
     private static SKBitmap Scaled(SKBitmap from, int longest)
     {
         var scale = Math.Min(1f, (float)longest / Math.Max(from.Width, from.Height));
-        var to = new SKBitmap(new SKImageInfo(Math.Max(1, (int)(from.Width * scale)), Math.Max(1, (int)(from.Height * scale)), SKColorType.Rgba8888, SKAlphaType.Opaque));
+        var to = new SKBitmap(
+            new SKImageInfo(
+                Math.Max(1, (int)(from.Width * scale)),
+                Math.Max(1, (int)(from.Height * scale)),
+                SKColorType.Rgba8888,
+                SKAlphaType.Opaque
+            )
+        );
         using var canvas = new SKCanvas(to);
         canvas.Clear(SKColors.White);
         using var image = SKImage.FromBitmap(from);
-        canvas.DrawImage(image, new SKRect(0, 0, to.Width, to.Height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        canvas.DrawImage(
+            image,
+            new SKRect(0, 0, to.Width, to.Height),
+            new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear)
+        );
         return to;
     }
 
     // The camera's own note of how it was held goes with the metadata, so the picture itself is turned.
     private static SKBitmap Upright(SKBitmap raw, SKEncodedOrigin origin)
     {
-        var turned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
+        var turned =
+            origin
+            is SKEncodedOrigin.LeftTop
+                or SKEncodedOrigin.RightTop
+                or SKEncodedOrigin.RightBottom
+                or SKEncodedOrigin.LeftBottom;
         var (w, h) = (raw.Width, raw.Height);
         var upright = new SKBitmap(new SKImageInfo(turned ? h : w, turned ? w : h, raw.ColorType, raw.AlphaType));
         using var canvas = new SKCanvas(upright);
         canvas.Clear(SKColors.White);
-        canvas.SetMatrix(origin switch
-        {
-            SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, w, 0, 1, 0, 0, 0, 1),
-            SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, w, 0, -1, h, 0, 0, 1),
-            SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, h, 0, 0, 1),
-            SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
-            SKEncodedOrigin.RightTop => new SKMatrix(0, -1, h, 1, 0, 0, 0, 0, 1),
-            SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, h, -1, 0, w, 0, 0, 1),
-            SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, w, 0, 0, 1),
-            _ => SKMatrix.Identity,
-        });
+        canvas.SetMatrix(
+            origin switch
+            {
+                SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, w, 0, 1, 0, 0, 0, 1),
+                SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, w, 0, -1, h, 0, 0, 1),
+                SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, h, 0, 0, 1),
+                SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
+                SKEncodedOrigin.RightTop => new SKMatrix(0, -1, h, 1, 0, 0, 0, 0, 1),
+                SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, h, -1, 0, w, 0, 0, 1),
+                SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, w, 0, 0, 1),
+                _ => SKMatrix.Identity,
+            }
+        );
         using var image = SKImage.FromBitmap(raw);
         canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKFilterMode.Nearest));
         return upright;

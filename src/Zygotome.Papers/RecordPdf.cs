@@ -19,10 +19,19 @@ public static class RecordPdf
         using var stream = new MemoryStream();
         var state = paper.State;
         var title = $"Build record {state.Receive.Number}, record {paper.Released.Number}";
-        var metadata = new SKDocumentPdfMetadata { Title = title, Author = state.Receive.Rules.Shop, Creation = paper.At.UtcDateTime, Modified = paper.At.UtcDateTime, Producer = "Zygotome" };
+        var metadata = new SKDocumentPdfMetadata
+        {
+            Title = title,
+            Author = state.Receive.Rules.Shop,
+            Creation = paper.At.UtcDateTime,
+            Modified = paper.At.UtcDateTime,
+            Producer = "Zygotome",
+        };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
-            using (var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
+            using (
+                var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}")
+            )
             {
                 Head(sheets, paper, title);
                 DrawingOnPaper.Put(sheets, paper.Drawing, paper.State.Unpack.Findings, 210);
@@ -47,14 +56,21 @@ public static class RecordPdf
         s.Draw(title, Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
         s.Y += 8;
         s.Paragraph($"{kit.Name}, {kit.Maker}. Spec sheet revision {kit.Revision} ({kit.Source}).", 10.5f);
-        s.Paragraph($"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version {paper.Released.RulesVersion}.", 10.5f);
+        s.Paragraph(
+            $"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version {paper.Released.RulesVersion}.",
+            10.5f
+        );
         var battery = state.Receive.Battery!;
-        s.Paragraph($"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, {battery.Length.Text} long.");
+        s.Paragraph(
+            $"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, {battery.Length.Text} long."
+        );
         s.Paragraph(
             FlightTimer.Minutes(state) is { } minutes
                 ? $"Flight timer: {(int)minutes} min {(int)((minutes - (int)minutes) * 60):00} s (four fifths of the pack at mean draw)."
                 : "Flight timer: not computed, the sheet states no draw.",
-            9.5f, Typefaces.Bold);
+            9.5f,
+            Typefaces.Bold
+        );
     }
 
     private static void Findings(Sheets s, JobState state)
@@ -67,20 +83,29 @@ public static class RecordPdf
 
         foreach (var f in state.Unpack.Findings)
         {
-            s.Paragraph($"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, {When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}", 9.5f, Typefaces.Bold);
+            s.Paragraph(
+                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, {When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
+                9.5f,
+                Typefaces.Bold
+            );
             s.Paragraph(WhatCameOf(state, f));
         }
     }
 
     // A finding that was conceded may have a repair nobody looked at, or none at all: the record says no more than was done.
-    private static string WhatCameOf(JobState state, Finding f) => f switch
-    {
-        { Repair: { } repair } => $"Repaired by {repair.By.Name}, {When(state, repair.ObservedAt)}: {repair.How}. " + (f is { Sound: true, ReinspectedBy: { } by }
-            ? $"Re-inspected by {by.Name}{(by.Id == repair.By.Id ? " (self-inspected)" : "")}: sound."
-            : "Not re-inspected."),
-        { Disposition: Disposition.UseAsIs } => $"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}",
-        _ => "Not repaired.",
-    };
+    private static string WhatCameOf(JobState state, Finding f) =>
+        f switch
+        {
+            { Repair: { } repair } => $"Repaired by {repair.By.Name}, {When(state, repair.ObservedAt)}: {repair.How}. "
+                + (
+                    f is { Sound: true, ReinspectedBy: { } by }
+                        ? $"Re-inspected by {by.Name}{(by.Id == repair.By.Id ? " (self-inspected)" : "")}: sound."
+                        : "Not re-inspected."
+                ),
+            { Disposition: Disposition.UseAsIs } =>
+                $"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}",
+            _ => "Not repaired.",
+        };
 
     private static void Substitutes(Sheets s, JobState state)
     {
@@ -92,7 +117,9 @@ public static class RecordPdf
         s.Heading("Substitutes");
         foreach (var x in state.Unpack.Substitutes)
         {
-            s.Paragraph($"{x.Quantity} × {x.Size} for {state.Sheet.Part(x.Part)?.Name ?? x.Part}, accepted by {x.Evidence.By.Name}. {x.Why}{(x.Note.Length > 0 ? $" {x.Note}" : "")}");
+            s.Paragraph(
+                $"{x.Quantity} × {x.Size} for {state.Sheet.Part(x.Part)?.Name ?? x.Part}, accepted by {x.Evidence.By.Name}. {x.Why}{(x.Note.Length > 0 ? $" {x.Note}" : "")}"
+            );
         }
     }
 
@@ -104,9 +131,22 @@ public static class RecordPdf
         s.Row([.. columns.Select((c, i) => (c.X, c.Width, heads[i], true, Sheets.Pencil))]);
         foreach (var line in paper.Released.Ledger)
         {
-            var evidence = line.Evidence is { } e ? $"{e.By}, {When(paper.State, e.ObservedAt)}{(e.Attempts > 1 ? $", attempt {e.Attempts}" : "")}" : "";
+            var evidence = line.Evidence is { } e
+                ? $"{e.By}, {When(paper.State, e.ObservedAt)}{(e.Attempts > 1 ? $", attempt {e.Attempts}" : "")}"
+                : "";
             string[] texts = [line.Text, line.Limits, line.Reading, Words(line), evidence];
-            s.Row([.. columns.Select((c, i) => (c.X, c.Width, texts[i], i == 3, i == 3 && line.Standing == Standing.Conceded ? Sheets.Red : Sheets.Ink))]);
+            s.Row([
+                .. columns.Select(
+                    (c, i) =>
+                        (
+                            c.X,
+                            c.Width,
+                            texts[i],
+                            i == 3,
+                            i == 3 && line.Standing == Standing.Conceded ? Sheets.Red : Sheets.Ink
+                        )
+                ),
+            ]);
         }
     }
 
@@ -118,7 +158,9 @@ public static class RecordPdf
         foreach (var line in conceded)
         {
             var c = paper.State.HandOver.Concessions[line.Id];
-            s.Paragraph($"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, {When(paper.State, c.At)}: {c.Reason}{(c.OwnerAcceptance.Length > 0 ? $" The owner wrote: {c.OwnerAcceptance}" : "")}");
+            s.Paragraph(
+                $"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, {When(paper.State, c.At)}: {c.Reason}{(c.OwnerAcceptance.Length > 0 ? $" The owner wrote: {c.OwnerAcceptance}" : "")}"
+            );
         }
     }
 
@@ -144,20 +186,27 @@ public static class RecordPdf
             s.Paragraph(caution);
         }
 
-        s.Paragraph("Have an experienced pilot or instructor make the first flight where rules or skill ask for it. Follow local law, the field's rules, registration and radio rules: this record replaces none of them.", 9.5f, Typefaces.Bold);
+        s.Paragraph(
+            "Have an experienced pilot or instructor make the first flight where rules or skill ask for it. Follow local law, the field's rules, registration and radio rules: this record replaces none of them.",
+            9.5f,
+            Typefaces.Bold
+        );
     }
 
-    private static string Words(LedgerLine line) => line.Standing switch
-    {
-        Standing.Met => line.Verdict is null ? "met" : "in",
-        Standing.Close => "in, close",
-        Standing.Conceded => "conceded",
-        _ => line.Standing.ToString().ToLowerInvariant(),
-    };
+    private static string Words(LedgerLine line) =>
+        line.Standing switch
+        {
+            Standing.Met => line.Verdict is null ? "met" : "in",
+            Standing.Close => "in, close",
+            Standing.Conceded => "conceded",
+            _ => line.Standing.ToString().ToLowerInvariant(),
+        };
 
     private static string When(JobState state, DateTimeOffset at)
     {
-        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(state.Receive.Rules.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
+        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(state.Receive.Rules.TimeZone, out var found)
+            ? found
+            : TimeZoneInfo.Utc;
         return TimeZoneInfo.ConvertTime(at, zone).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
     }
 }

@@ -56,30 +56,69 @@ public static class SheetCsv
         string text;
         try
         {
-            text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes.AsSpan().StartsWith(Encoding.UTF8.Preamble) ? bytes.AsSpan(3) : bytes);
+            text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(
+                bytes.AsSpan().StartsWith(Encoding.UTF8.Preamble) ? bytes.AsSpan(3) : bytes
+            );
         }
         catch (DecoderFallbackException)
         {
-            return new CsvRows(null, [new SheetError("line 1", "This is not UTF-8 text; save the table as CSV, UTF-8.")]);
+            return new CsvRows(
+                null,
+                [new SheetError("line 1", "This is not UTF-8 text; save the table as CSV, UTF-8.")]
+            );
         }
 
         var first = text.Split('\n', 2)[0];
         var separator = new[] { ",", ";", "\t" }.MaxBy(s => first.Split(s).Length)!;
         var mistakes = new List<SheetError>();
         var rows = new JsonArray();
-        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = separator, BadDataFound = null, MissingFieldFound = null, TrimOptions = TrimOptions.Trim, IgnoreBlankLines = true });
+        using var csv = new CsvReader(
+            new StringReader(text),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                Delimiter = separator,
+                BadDataFound = null,
+                MissingFieldFound = null,
+                TrimOptions = TrimOptions.Trim,
+                IgnoreBlankLines = true,
+            }
+        );
         if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is null)
         {
-            return new CsvRows(null, [new SheetError("line 1", "The file is empty; its first line names the columns.")]);
+            return new CsvRows(
+                null,
+                [new SheetError("line 1", "The file is empty; its first line names the columns.")]
+            );
         }
 
-        var columns = csv.HeaderRecord.Select(h => spec.Fields.FirstOrDefault(f => f.Name.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase) || f.Label.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase))).ToArray();
-        mistakes.AddRange(csv.HeaderRecord.Where((h, i) => columns[i] is null && h.Trim().Length > 0).Select(h => new SheetError("line 1", $"There is no column \"{h.Trim()}\"; known are {string.Join(", ", spec.Fields.Select(f => f.Name))}.")));
+        var columns = csv
+            .HeaderRecord.Select(h =>
+                spec.Fields.FirstOrDefault(f =>
+                    f.Name.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase)
+                    || f.Label.Equals(h.Trim(), StringComparison.OrdinalIgnoreCase)
+                )
+            )
+            .ToArray();
+        mistakes.AddRange(
+            csv.HeaderRecord.Where((h, i) => columns[i] is null && h.Trim().Length > 0)
+                .Select(h => new SheetError(
+                    "line 1",
+                    $"There is no column \"{h.Trim()}\"; known are {string.Join(", ", spec.Fields.Select(f => f.Name))}."
+                ))
+        );
         while (csv.Read())
         {
             if (rows.Count >= MostLines)
             {
-                return new CsvRows(null, [new SheetError($"line {csv.Parser.RawRow}", $"This list is longer than {MostLines} lines; that is no kit's list. Nothing was taken.")]);
+                return new CsvRows(
+                    null,
+                    [
+                        new SheetError(
+                            $"line {csv.Parser.RawRow}",
+                            $"This list is longer than {MostLines} lines; that is no kit's list. Nothing was taken."
+                        ),
+                    ]
+                );
             }
 
             rows.Add(Row(csv, columns, mistakes));
@@ -116,20 +155,33 @@ public static class SheetCsv
         return row;
     }
 
-    private static string Cell(JsonNode? node) => node switch
-    {
-        null => "",
-        JsonArray a => string.Join("; ", a.Select(Cell)),
-        JsonObject o when o["notStated"] is not null => "",
-        JsonObject o when o["assumed"] is { } inner => Cell(inner),
-        JsonObject o when o["taken"] is { } taken => Cell(taken),
-        JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Cell(p.Value)}")),
-        _ => node.GetValueKind() switch { System.Text.Json.JsonValueKind.True => "yes", System.Text.Json.JsonValueKind.False => "no", _ => node.ToString() },
-    };
+    private static string Cell(JsonNode? node) =>
+        node switch
+        {
+            null => "",
+            JsonArray a => string.Join("; ", a.Select(Cell)),
+            JsonObject o when o["notStated"] is not null => "",
+            JsonObject o when o["assumed"] is { } inner => Cell(inner),
+            JsonObject o when o["taken"] is { } taken => Cell(taken),
+            JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Cell(p.Value)}")),
+            _ => node.GetValueKind() switch
+            {
+                System.Text.Json.JsonValueKind.True => "yes",
+                System.Text.Json.JsonValueKind.False => "no",
+                _ => node.ToString(),
+            },
+        };
 
     // A quantity may begin with a minus or plus; it is a number to every table program and harmless.
     private static string Harmless(string cell) =>
-        cell.Length > 0 && cell[0] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'' && QuantityParser.Parse(cell).Refused is not null ? "'" + cell : cell;
+        cell.Length > 0
+        && cell[0] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\''
+        && QuantityParser.Parse(cell).Refused is not null
+            ? "'" + cell
+            : cell;
 
-    private static string Unharmed(string cell) => cell.Length > 1 && cell[0] == '\'' && cell[1] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'' ? cell[1..] : cell;
+    private static string Unharmed(string cell) =>
+        cell.Length > 1 && cell[0] == '\'' && cell[1] is '=' or '+' or '-' or '@' or '\t' or '\r' or '\''
+            ? cell[1..]
+            : cell;
 }

@@ -5,8 +5,14 @@ namespace Zygotome.Papers;
 /// <summary>A4 pages filled from the top; what does not fit goes on the next one. Points, 72 to the inch.</summary>
 internal sealed class Sheets : IDisposable
 {
-    public const float Width = 595, Height = 842, Margin = 42, Bottom = Height - 54;
-    public static readonly SKColor Ink = SKColor.Parse("#14211e"), Pencil = SKColor.Parse("#46534e"), Red = SKColor.Parse("#8f1410"), Rule = SKColor.Parse("#c9cdc6");
+    public const float Width = 595,
+        Height = 842,
+        Margin = 42,
+        Bottom = Height - 54;
+    public static readonly SKColor Ink = SKColor.Parse("#14211e"),
+        Pencil = SKColor.Parse("#46534e"),
+        Red = SKColor.Parse("#8f1410"),
+        Rule = SKColor.Parse("#c9cdc6");
 
     private readonly SKDocument _document;
     private readonly string _foot;
@@ -44,12 +50,25 @@ internal sealed class Sheets : IDisposable
 
     public void Line(float weight = 0.5f)
     {
-        using var paint = new SKPaint { Color = weight > 1 ? Ink : Rule, StrokeWidth = weight, IsStroke = true, IsAntialias = true };
+        using var paint = new SKPaint
+        {
+            Color = weight > 1 ? Ink : Rule,
+            StrokeWidth = weight,
+            IsStroke = true,
+            IsAntialias = true,
+        };
         Canvas.DrawLine(Margin, Y, Width - Margin, Y, paint);
     }
 
     /// <summary>Wrapped text from the left margin.</summary>
-    public void Paragraph(string text, float size = 9.5f, SKTypeface? face = null, SKColor? colour = null, float left = Margin, float right = Width - Margin)
+    public void Paragraph(
+        string text,
+        float size = 9.5f,
+        SKTypeface? face = null,
+        SKColor? colour = null,
+        float left = Margin,
+        float right = Width - Margin
+    )
     {
         foreach (var line in Wrap(text, face ?? Typefaces.Text, size, right - left))
         {
@@ -60,16 +79,28 @@ internal sealed class Sheets : IDisposable
     }
 
     /// <summary>One row of a table; every cell wraps within its column and the row is kept whole.</summary>
-    public void Row(IReadOnlyList<(float X, float Width, string Text, bool Bold, SKColor Colour)> cells, float size = 8.5f)
+    public void Row(
+        IReadOnlyList<(float X, float Width, string Text, bool Bold, SKColor Colour)> cells,
+        float size = 8.5f
+    )
     {
-        var wrapped = cells.Select(c => Wrap(c.Text, c.Bold ? Typefaces.Bold : Typefaces.Text, size, c.Width)).ToArray();
+        var wrapped = cells
+            .Select(c => Wrap(c.Text, c.Bold ? Typefaces.Bold : Typefaces.Text, size, c.Width))
+            .ToArray();
         var height = wrapped.Max(w => w.Count) * (size + 2.5f) + 5;
         Keep(height);
         for (var i = 0; i < cells.Count; i++)
         {
             for (var k = 0; k < wrapped[i].Count; k++)
             {
-                Draw(wrapped[i][k], cells[i].X, Y + ((k + 1) * (size + 2.5f)), cells[i].Bold ? Typefaces.Bold : Typefaces.Text, size, cells[i].Colour);
+                Draw(
+                    wrapped[i][k],
+                    cells[i].X,
+                    Y + ((k + 1) * (size + 2.5f)),
+                    cells[i].Bold ? Typefaces.Bold : Typefaces.Text,
+                    size,
+                    cells[i].Colour
+                );
             }
         }
 
@@ -87,7 +118,13 @@ internal sealed class Sheets : IDisposable
     public void Dispose() => _document.EndPage();
 
     // Unhinted, so that letters stand where the font says and the text can be searched and copied as words.
-    private static SKFont Font(SKTypeface face, float size) => new(face, size) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
+    private static SKFont Font(SKTypeface face, float size) =>
+        new(face, size)
+        {
+            Subpixel = true,
+            LinearMetrics = true,
+            Hinting = SKFontHinting.None,
+        };
 
     private static List<string> Wrap(string text, SKTypeface face, float size, float width)
     {
@@ -96,7 +133,11 @@ internal sealed class Sheets : IDisposable
         foreach (var paragraph in text.Split('\n'))
         {
             var line = "";
-            foreach (var word in paragraph.Split(' ', StringSplitOptions.RemoveEmptyEntries).SelectMany(w => Pieces(w, font, width)))
+            foreach (
+                var word in paragraph
+                    .Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    .SelectMany(w => Pieces(w, font, width))
+            )
             {
                 var longer = line.Length == 0 ? word : $"{line} {word}";
                 if (line.Length > 0 && font.MeasureText(longer) > width)

@@ -11,7 +11,8 @@ internal static class Typefaces
 
     private static SKTypeface Load(string name)
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Zygotome.Papers.Fonts.{name}")
+        using var stream =
+            Assembly.GetExecutingAssembly().GetManifestResourceStream($"Zygotome.Papers.Fonts.{name}")
             ?? throw new InvalidOperationException($"The font {name} is not in the program.");
         using var data = SKData.Create(stream);
         return SKTypeface.FromData(data) ?? throw new InvalidOperationException($"The font {name} cannot be read.");

@@ -9,24 +9,31 @@ internal static class ApiDocument
 {
     public static void Configure(OpenApiOptions options)
     {
-        options.AddSchemaTransformer((schema, context, _) =>
-        {
-            if (context.JsonTypeInfo.Type == typeof(Quantity))
+        options.AddSchemaTransformer(
+            (schema, context, _) =>
             {
-                schema.Type = JsonSchemaType.String;
-                schema.Description = "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".";
-            }
+                if (context.JsonTypeInfo.Type == typeof(Quantity))
+                {
+                    schema.Type = JsonSchemaType.String;
+                    schema.Description = "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".";
+                }
 
-            return Task.CompletedTask;
-        });
-        options.AddDocumentTransformer(async (document, context, cancel) =>
-        {
-            document.Info = new OpenApiInfo { Title = "Zygotome", Version = "1" };
-            document.Servers = [];
-            foreach (var kind in Core.Jobs.Stages.Kinds.All)
-            {
-                document.AddComponent($"Entry.{kind.Body.Name}", await context.GetOrCreateSchemaAsync(kind.Body, null, cancel));
+                return Task.CompletedTask;
             }
-        });
+        );
+        options.AddDocumentTransformer(
+            async (document, context, cancel) =>
+            {
+                document.Info = new OpenApiInfo { Title = "Zygotome", Version = "1" };
+                document.Servers = [];
+                foreach (var kind in Core.Jobs.Stages.Kinds.All)
+                {
+                    document.AddComponent(
+                        $"Entry.{kind.Body.Name}",
+                        await context.GetOrCreateSchemaAsync(kind.Body, null, cancel)
+                    );
+                }
+            }
+        );
     }
 }

@@ -15,7 +15,20 @@ internal sealed class JobNumbers(JournalReader reader)
         {
             if (_last < 0)
             {
-                _last = reader.JobIds().Select(id => int.TryParse(id.AsSpan(id.IndexOf('-') + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : 0).DefaultIfEmpty(0).Max();
+                _last = reader
+                    .JobIds()
+                    .Select(id =>
+                        int.TryParse(
+                            id.AsSpan(id.IndexOf('-') + 1),
+                            NumberStyles.None,
+                            CultureInfo.InvariantCulture,
+                            out var n
+                        )
+                            ? n
+                            : 0
+                    )
+                    .DefaultIfEmpty(0)
+                    .Max();
             }
 
             return string.Create(CultureInfo.InvariantCulture, $"J-{++_last:0000}");

@@ -9,6 +9,7 @@ public sealed class LiveHub : Hub
     public static void Follow(WebApplication app)
     {
         var hub = app.Services.GetRequiredService<IHubContext<LiveHub>>();
-        app.Services.GetRequiredService<JournalWriter>().Moved += (job, seq) => _ = hub.Clients.All.SendAsync("moved", job, seq);
+        app.Services.GetRequiredService<JournalWriter>().Moved += (job, seq) =>
+            _ = hub.Clients.All.SendAsync("moved", job, seq);
     }
 }

@@ -11,23 +11,54 @@ namespace Zygotome.Server;
 /// <summary>Problem details with the refusal's code, words and place. Never a stack trace, never a 5xx for a client's mistake.</summary>
 internal static class Problems
 {
-    public static ProblemHttpResult Of(int status, string code, string text, string where = "", IEnumerable<KeyValuePair<string, object?>>? more = null) =>
-        TypedResults.Problem(Details(status, code, text, where, more));
+    public static ProblemHttpResult Of(
+        int status,
+        string code,
+        string text,
+        string where = "",
+        IEnumerable<KeyValuePair<string, object?>>? more = null
+    ) => TypedResults.Problem(Details(status, code, text, where, more));
 
-    public static ProblemHttpResult Of(Refusal refusal, int status = StatusCodes.Status422UnprocessableEntity) => Of(status, refusal.Code, refusal.Text, refusal.Where);
+    public static ProblemHttpResult Of(Refusal refusal, int status = StatusCodes.Status422UnprocessableEntity) =>
+        Of(status, refusal.Code, refusal.Text, refusal.Where);
 
     /// <summary>A file or table with mistakes: how many, and every one with its place.</summary>
     public static ProblemHttpResult Mistakes(string code, string what, IReadOnlyList<SheetError> mistakes) =>
-        Of(422, code, $"{what} has {mistakes.Count} {(mistakes.Count == 1 ? "mistake" : "mistakes")}; nothing was taken.", mistakes[0].Path, [new("mistakes", mistakes)]);
+        Of(
+            422,
+            code,
+            $"{what} has {mistakes.Count} {(mistakes.Count == 1 ? "mistake" : "mistakes")}; nothing was taken.",
+            mistakes[0].Path,
+            [new("mistakes", mistakes)]
+        );
 
-    public static ProblemHttpResult NotFound(string what) => Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
+    public static ProblemHttpResult NotFound(string what) =>
+        Of(StatusCodes.Status404NotFound, "not-found", $"There is no {what}.");
 
-    private static ProblemDetails TooLarge(HttpContext context) => Details(
-        413, "request/too-large", context.Request.Path.StartsWithSegments(Shop.PhotoEndpoints.Path) ? "This picture is too large; at most 15 MB are taken." : "This is too large; at most 1 MiB is taken here.", "body");
+    private static ProblemDetails TooLarge(HttpContext context) =>
+        Details(
+            413,
+            "request/too-large",
+            context.Request.Path.StartsWithSegments(Shop.PhotoEndpoints.Path)
+                ? "This picture is too large; at most 15 MB are taken."
+                : "This is too large; at most 1 MiB is taken here.",
+            "body"
+        );
 
-    private static ProblemDetails Details(int status, string code, string text, string where, IEnumerable<KeyValuePair<string, object?>>? more = null)
+    private static ProblemDetails Details(
+        int status,
+        string code,
+        string text,
+        string where,
+        IEnumerable<KeyValuePair<string, object?>>? more = null
+    )
     {
-        var details = new ProblemDetails { Status = status, Title = text, Type = $"urn:zygotome:{code}" };
+        var details = new ProblemDetails
+        {
+            Status = status,
+            Title = text,
+            Type = $"urn:zygotome:{code}",
+        };
         details.Extensions["code"] = code;
         details.Extensions["where"] = where;
         foreach (var (key, value) in more ?? [])
@@ -39,7 +70,12 @@ internal static class Problems
     }
 
     /// <summary>A client's mistake is answered, not logged as a failure of ours.</summary>
-    public static ExceptionHandlerOptions ExceptionOptions { get; } = new() { ExceptionHandler = OnException, SuppressDiagnosticsCallback = c => c.Exception is BadHttpRequestException };
+    public static ExceptionHandlerOptions ExceptionOptions { get; } =
+        new()
+        {
+            ExceptionHandler = OnException,
+            SuppressDiagnosticsCallback = c => c.Exception is BadHttpRequestException,
+        };
 
     private static async Task OnException(HttpContext context)
     {
@@ -47,11 +83,38 @@ internal static class Problems
         var details = error switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => TooLarge(context),
-            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
-            BadHttpRequestException { InnerException: NothingInListException nothing } => Details(400, "request/json", nothing.Message, nothing.List),
-            BadHttpRequestException { InnerException: JsonException json } => Details(400, "request/json", "The request could not be read as the JSON it should be.", (json.Path ?? "body").TrimStart('$', '.')),
-            BadHttpRequestException bad => Details(bad.StatusCode, "request/bad", bad.Message.Split('"') is [_, var parameter, ..] ? $"A value of the request is missing or of the wrong kind: {parameter}." : "The request cannot be read.", "request"),
-            _ => Details(500, "server/failed", "Something failed here; nothing was recorded. Try again, and tell the maintainer if it goes on.", ""),
+            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Details(
+                415,
+                "request/media-type",
+                "JSON is needed here (Content-Type: application/json).",
+                "header Content-Type"
+            ),
+            BadHttpRequestException { InnerException: NothingInListException nothing } => Details(
+                400,
+                "request/json",
+                nothing.Message,
+                nothing.List
+            ),
+            BadHttpRequestException { InnerException: JsonException json } => Details(
+                400,
+                "request/json",
+                "The request could not be read as the JSON it should be.",
+                (json.Path ?? "body").TrimStart('$', '.')
+            ),
+            BadHttpRequestException bad => Details(
+                bad.StatusCode,
+                "request/bad",
+                bad.Message.Split('"') is [_, var parameter, ..]
+                    ? $"A value of the request is missing or of the wrong kind: {parameter}."
+                    : "The request cannot be read.",
+                "request"
+            ),
+            _ => Details(
+                500,
+                "server/failed",
+                "Something failed here; nothing was recorded. Try again, and tell the maintainer if it goes on.",
+                ""
+            ),
         };
         context.Response.StatusCode = details.Status!.Value;
         await context.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
@@ -67,9 +130,18 @@ internal static class Problems
             404 => Details(404, "route/not-found", "There is nothing here.", ""),
             405 => Details(405, "request/method", $"{context.HttpContext.Request.Method} is not done here.", "method"),
             413 => TooLarge(context.HttpContext),
-            415 => Details(415, "request/media-type", "JSON is needed here (Content-Type: application/json).", "header Content-Type"),
+            415 => Details(
+                415,
+                "request/media-type",
+                "JSON is needed here (Content-Type: application/json).",
+                "header Content-Type"
+            ),
             _ => Details(status, "request/failed", "The request cannot be answered.", ""),
         };
-        await context.HttpContext.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
+        await context.HttpContext.Response.WriteAsJsonAsync(
+            details,
+            options: null,
+            contentType: "application/problem+json"
+        );
     }
 }

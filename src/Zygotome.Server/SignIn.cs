@@ -20,40 +20,66 @@ internal static class SignIn
 {
     public static void AddSignIn(this IServiceCollection services)
     {
-        services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(o =>
-        {
-            o.Cookie.Name = "zygotome";
-            o.Cookie.HttpOnly = true;
-            o.Cookie.SameSite = SameSiteMode.Strict;
-            o.ExpireTimeSpan = TimeSpan.FromHours(12);
-            o.SlidingExpiration = true;
-            o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, StatusCodes.Status401Unauthorized);
-            o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, StatusCodes.Status403Forbidden);
-        });
-        services.AddAuthorizationBuilder().SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
+        services
+            .AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme)
+            .AddCookie(o =>
+            {
+                o.Cookie.Name = "zygotome";
+                o.Cookie.HttpOnly = true;
+                o.Cookie.SameSite = SameSiteMode.Strict;
+                o.ExpireTimeSpan = TimeSpan.FromHours(12);
+                o.SlidingExpiration = true;
+                o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, StatusCodes.Status401Unauthorized);
+                o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, StatusCodes.Status403Forbidden);
+            });
+        services
+            .AddAuthorizationBuilder()
+            .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
     }
 
     /// <summary>The signed-in person, as it goes into entries.</summary>
-    public static Person Person(this ClaimsPrincipal user) => new(
-        user.FindFirstValue(ClaimTypes.NameIdentifier)!, user.FindFirstValue(ClaimTypes.Name)!, Enum.Parse<Role>(user.FindFirstValue(ClaimTypes.Role)!));
+    public static Person Person(this ClaimsPrincipal user) =>
+        new(
+            user.FindFirstValue(ClaimTypes.NameIdentifier)!,
+            user.FindFirstValue(ClaimTypes.Name)!,
+            Enum.Parse<Role>(user.FindFirstValue(ClaimTypes.Role)!)
+        );
 
     public static void MapSignIn(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/sign-in", (ShopStore shop, ShopSettings settings) => new SignInView(settings.Current.Shop, shop.Staff(), settings.DemoPin)).AllowAnonymous();
+        app.MapGet(
+                "/api/sign-in",
+                (ShopStore shop, ShopSettings settings) =>
+                    new SignInView(settings.Current.Shop, shop.Staff(), settings.DemoPin)
+            )
+            .AllowAnonymous();
         app.MapPost("/api/sign-in", In).AllowAnonymous();
-        app.MapPost("/api/sign-out", async (HttpContext http) =>
-        {
-            await http.SignOutAsync();
-            return TypedResults.NoContent();
-        });
+        app.MapPost(
+            "/api/sign-out",
+            async (HttpContext http) =>
+            {
+                await http.SignOutAsync();
+                return TypedResults.NoContent();
+            }
+        );
         app.MapGet("/api/me", (ClaimsPrincipal user) => user.Person());
     }
 
-    private static async Task<Results<Ok<Person>, ProblemHttpResult>> In(SignInRequest request, ShopStore shop, SignInGuard guard, HttpContext http)
+    private static async Task<Results<Ok<Person>, ProblemHttpResult>> In(
+        SignInRequest request,
+        ShopStore shop,
+        SignInGuard guard,
+        HttpContext http
+    )
     {
         if (guard.WaitFor(request.Person) is { } wait)
         {
-            return Problems.Of(StatusCodes.Status429TooManyRequests, "sign-in/wait", $"Too many wrong PINs; wait {Math.Ceiling(wait.TotalSeconds)} s.", "pin");
+            return Problems.Of(
+                StatusCodes.Status429TooManyRequests,
+                "sign-in/wait",
+                $"Too many wrong PINs; wait {Math.Ceiling(wait.TotalSeconds)} s.",
+                "pin"
+            );
         }
 
         if (shop.SignIn(request.Person, request.Pin) is not { } person)
@@ -64,7 +90,13 @@ internal static class SignIn
 
         guard.Right(request.Person);
         var identity = new ClaimsIdentity(
-            [new(ClaimTypes.NameIdentifier, person.Id), new(ClaimTypes.Name, person.Name), new(ClaimTypes.Role, person.Role.ToString())], CookieAuthenticationDefaults.AuthenticationScheme);
+            [
+                new(ClaimTypes.NameIdentifier, person.Id),
+                new(ClaimTypes.Name, person.Name),
+                new(ClaimTypes.Role, person.Role.ToString()),
+            ],
+            CookieAuthenticationDefaults.AuthenticationScheme
+        );
         await http.SignInAsync(new ClaimsPrincipal(identity));
         return TypedResults.Ok(person);
     }
@@ -81,17 +113,28 @@ internal sealed class SignInGuard(TimeProvider clock)
 {
     private const int Tries = 5;
     private static readonly TimeSpan Pause = TimeSpan.FromSeconds(30);
-    private readonly ConcurrentDictionary<string, (int Count, DateTimeOffset Last)> _wrong = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, (int Count, DateTimeOffset Last)> _wrong = new(
+        StringComparer.Ordinal
+    );
 
     public TimeSpan? WaitFor(string person) =>
-        _wrong.TryGetValue(person, out var w) && w.Count >= Tries && w.Last + Pause - clock.GetUtcNow() is var left && left > TimeSpan.Zero ? left : null;
+        _wrong.TryGetValue(person, out var w)
+        && w.Count >= Tries
+        && w.Last + Pause - clock.GetUtcNow() is var left
+        && left > TimeSpan.Zero
+            ? left
+            : null;
 
     public void Wrong(string person)
     {
         // Names nobody has are not kept: the table must not grow with what strangers type.
         if (person.Length <= 40 && _wrong.Count < 1000)
         {
-            _wrong.AddOrUpdate(person, (1, clock.GetUtcNow()), (_, w) => (w.Count >= Tries ? 1 : w.Count + 1, clock.GetUtcNow()));
+            _wrong.AddOrUpdate(
+                person,
+                (1, clock.GetUtcNow()),
+                (_, w) => (w.Count >= Tries ? 1 : w.Count + 1, clock.GetUtcNow())
+            );
         }
     }
 

@@ -4,9 +4,9 @@ using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Extensions.FileProviders;
+using Zygotome.Core.Jobs;
 using Zygotome.Server.Shop;
 using Zygotome.Server.Stages;
-using Zygotome.Core.Jobs;
 using Zygotome.Store;
 
 namespace Zygotome.Server;
@@ -17,37 +17,68 @@ public static class ZygotomeServer
     public const string DatabaseFile = "zygotome.db";
 
     /// <summary>A job's entries are small; photos have their own, larger door.</summary>
-    private const long LargestBody = 1 << 20, LargestPhoto = Papers.Pictures.LargestBytes;
+    private const long LargestBody = 1 << 20,
+        LargestPhoto = Papers.Pictures.LargestBytes;
 
     /// <summary>Up to here what is too large is read off and answered; beyond, the connection is closed.</summary>
     private const long LargestDrained = 64 << 20;
 
     public static WebApplication Build(ServerOptions options, TimeProvider? clock = null)
     {
-        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ApplicationName = typeof(ZygotomeServer).Assembly.GetName().Name });
+        var builder = WebApplication.CreateSlimBuilder(
+            new WebApplicationOptions { ApplicationName = typeof(ZygotomeServer).Assembly.GetName().Name }
+        );
         builder.WebHost.UseUrls(options.Url);
         builder.WebHost.ConfigureKestrel(k =>
         {
             k.Limits.MaxRequestBodySize = LargestDrained;
             k.AddServerHeader = false;
         });
-        builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning)
+        builder
+            .Logging.ClearProviders()
+            .AddSimpleConsole(c => c.SingleLine = true)
+            .SetMinimumLevel(LogLevel.Warning)
             .AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
 
         var services = builder.Services;
         services.AddSingleton(options).AddSingleton(clock ?? TimeProvider.System).AddSingleton(Core.Jobs.Stages.Kinds);
         services.AddSingleton(_ => Database.Open(Path.Combine(options.Data, DatabaseFile)));
-        services.AddSingleton<SheetStore>().AddSingleton<BlobStore>().AddSingleton<ShopStore>().AddSingleton<JournalReader>().AddSingleton<JournalWriter>();
-        services.AddSingleton<ShopSettings>().AddSingleton<DemoImport>().AddSingleton<JobNumbers>().AddSingleton<SignInGuard>().AddSingleton<Releases>().AddSingleton<JobDesk>();
-        services.AddSingleton<JobList>().AddSingleton<PhotoStore>().AddSingleton<MailStore>().AddSingleton<DraftStore>().AddSingleton<DraftDesk>().AddSingleton<ClaimDesk>().AddSingleton<Outbox>();
-        services.AddDataProtection().SetApplicationName("zygotome").PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
+        services
+            .AddSingleton<SheetStore>()
+            .AddSingleton<BlobStore>()
+            .AddSingleton<ShopStore>()
+            .AddSingleton<JournalReader>()
+            .AddSingleton<JournalWriter>();
+        services
+            .AddSingleton<ShopSettings>()
+            .AddSingleton<DemoImport>()
+            .AddSingleton<JobNumbers>()
+            .AddSingleton<SignInGuard>()
+            .AddSingleton<Releases>()
+            .AddSingleton<JobDesk>();
+        services
+            .AddSingleton<JobList>()
+            .AddSingleton<PhotoStore>()
+            .AddSingleton<MailStore>()
+            .AddSingleton<DraftStore>()
+            .AddSingleton<DraftDesk>()
+            .AddSingleton<ClaimDesk>()
+            .AddSingleton<Outbox>();
+        services
+            .AddDataProtection()
+            .SetApplicationName("zygotome")
+            .PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
         services.ConfigureHttpJsonOptions(j =>
         {
             j.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             j.SerializerOptions.RespectNullableAnnotations = true;
             j.SerializerOptions.RespectRequiredConstructorParameters = true;
-            j.SerializerOptions.TypeInfoResolver = (j.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(ListsWithoutNulls.Modify);
-            j.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+            j.SerializerOptions.TypeInfoResolver = (
+                j.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()
+            ).WithAddedModifier(ListsWithoutNulls.Modify);
+            j.SerializerOptions.Converters.Add(
+                new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
+            );
         });
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
         services.AddProblemDetails();
@@ -132,12 +163,25 @@ public static class ZygotomeServer
         app.MapHub<LiveHub>("/live");
         app.MapOpenApi();
         LiveHub.Follow(app);
-        app.MapFallback("/api/{**rest}", (string rest) => Problems.Of(StatusCodes.Status404NotFound, "route/not-found", $"There is no /api/{rest}."))
-            .WithMetadata(new HttpMethodMetadata([HttpMethods.Get])).ExcludeFromDescription();
+        app.MapFallback(
+                "/api/{**rest}",
+                (string rest) =>
+                    Problems.Of(StatusCodes.Status404NotFound, "route/not-found", $"There is no /api/{rest}.")
+            )
+            .WithMetadata(new HttpMethodMetadata([HttpMethods.Get]))
+            .ExcludeFromDescription();
         if (options.Ui is { } ui && Directory.Exists(ui))
         {
             var index = new PhysicalFileProvider(Path.GetFullPath(ui));
-            app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = index, OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = "no-cache" }).AllowAnonymous();
+            app.MapFallbackToFile(
+                    "index.html",
+                    new StaticFileOptions
+                    {
+                        FileProvider = index,
+                        OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = "no-cache",
+                    }
+                )
+                .AllowAnonymous();
         }
     }
 
@@ -149,10 +193,15 @@ public static class ZygotomeServer
         }
 
         // Names under assets/ carry the hash of their content.
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            FileProvider = new PhysicalFileProvider(Path.GetFullPath(ui)),
-            OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
-        });
+        app.UseStaticFiles(
+            new StaticFileOptions
+            {
+                FileProvider = new PhysicalFileProvider(Path.GetFullPath(ui)),
+                OnPrepareResponse = c =>
+                    c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets")
+                        ? "public, max-age=31536000, immutable"
+                        : "no-cache",
+            }
+        );
     }
 }

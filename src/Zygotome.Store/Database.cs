@@ -13,7 +13,13 @@ public sealed class Database
     private Database(string file)
     {
         File = file;
-        _connection = new SqliteConnectionStringBuilder { DataSource = file, ForeignKeys = true, DefaultTimeout = 10, Pooling = true }.ToString();
+        _connection = new SqliteConnectionStringBuilder
+        {
+            DataSource = file,
+            ForeignKeys = true,
+            DefaultTimeout = 10,
+            Pooling = true,
+        }.ToString();
     }
 
     public string File { get; }
@@ -28,10 +34,19 @@ public sealed class Database
             connection.Execute("PRAGMA journal_mode = WAL");
         }
 
-        var result = DeployChanges.To.SqliteDatabase(database._connection)
+        var result = DeployChanges
+            .To.SqliteDatabase(database._connection)
             .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly())
-            .WithTransactionPerScript().LogToNowhere().Build().PerformUpgrade();
-        return result.Successful ? database : throw new InvalidOperationException($"The database {file} could not be brought up to date.", result.Error);
+            .WithTransactionPerScript()
+            .LogToNowhere()
+            .Build()
+            .PerformUpgrade();
+        return result.Successful
+            ? database
+            : throw new InvalidOperationException(
+                $"The database {file} could not be brought up to date.",
+                result.Error
+            );
     }
 
     /// <summary>A connection with the pragmas every one of them needs.</summary>

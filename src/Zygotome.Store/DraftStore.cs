@@ -35,7 +35,10 @@ public sealed class DraftStore(Database database)
     public void Add(SheetDraft draft)
     {
         using var connection = database.Connect();
-        connection.Execute("INSERT INTO draft (id, name, version, bytes, by_name, changed_at) VALUES (@Id, @Name, @Version, @Bytes, @ByName, @ChangedAt)", draft);
+        connection.Execute(
+            "INSERT INTO draft (id, name, version, bytes, by_name, changed_at) VALUES (@Id, @Name, @Version, @Bytes, @ByName, @ChangedAt)",
+            draft
+        );
     }
 
     /// <summary>Changed when nobody else changed it meanwhile.</summary>
@@ -44,8 +47,26 @@ public sealed class DraftStore(Database database)
         using var connection = database.Connect();
         var changed = connection.Execute(
             "UPDATE draft SET name = @Name, version = @expected + 1, bytes = @Bytes, by_name = @ByName, changed_at = @ChangedAt WHERE id = @Id AND version = @expected",
-            new { draft.Name, draft.Bytes, draft.ByName, draft.ChangedAt, draft.Id, expected });
-        return changed == 1 ? draft with { Version = expected + 1 } : new Refusal(Overtaken, "Somebody else changed this draft meanwhile; look at it and type it again.", "version");
+            new
+            {
+                draft.Name,
+                draft.Bytes,
+                draft.ByName,
+                draft.ChangedAt,
+                draft.Id,
+                expected,
+            }
+        );
+        return changed == 1
+            ? draft with
+            {
+                Version = expected + 1,
+            }
+            : new Refusal(
+                Overtaken,
+                "Somebody else changed this draft meanwhile; look at it and type it again.",
+                "version"
+            );
     }
 
     public bool Remove(string id)
@@ -58,13 +79,30 @@ public sealed class DraftStore(Database database)
     public IReadOnlyList<FlagAnswered> Answers(string sheet)
     {
         using var connection = database.Connect();
-        return [.. connection.Query<FlagAnswered>("SELECT flag, answer, note, by_name AS byName, at FROM flag_answer WHERE sheet = @sheet AND seq IN (SELECT MAX(seq) FROM flag_answer WHERE sheet = @sheet GROUP BY flag)", new { sheet })];
+        return
+        [
+            .. connection.Query<FlagAnswered>(
+                "SELECT flag, answer, note, by_name AS byName, at FROM flag_answer WHERE sheet = @sheet AND seq IN (SELECT MAX(seq) FROM flag_answer WHERE sheet = @sheet GROUP BY flag)",
+                new { sheet }
+            ),
+        ];
     }
 
     public void Answer(string sheet, FlagAnswered answer)
     {
         using var connection = database.Connect();
-        connection.Execute("INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, @ByName, @At)", new { sheet, answer.Flag, answer.Answer, answer.Note, answer.ByName, answer.At });
+        connection.Execute(
+            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, @ByName, @At)",
+            new
+            {
+                sheet,
+                answer.Flag,
+                answer.Answer,
+                answer.Note,
+                answer.ByName,
+                answer.At,
+            }
+        );
     }
 
     /// <summary>Keeps a filed draft's answers under the hash it has on file, and takes the draft away unless somebody changed it meanwhile.</summary>
@@ -72,8 +110,16 @@ public sealed class DraftStore(Database database)
     {
         using var connection = database.Connect();
         using var transaction = connection.BeginTransaction();
-        connection.Execute("INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq", new { hash, key = KeyOf(draft.Id) }, transaction);
-        connection.Execute("DELETE FROM draft WHERE id = @Id AND version = @Version", new { draft.Id, draft.Version }, transaction);
+        connection.Execute(
+            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq",
+            new { hash, key = KeyOf(draft.Id) },
+            transaction
+        );
+        connection.Execute(
+            "DELETE FROM draft WHERE id = @Id AND version = @Version",
+            new { draft.Id, draft.Version },
+            transaction
+        );
         transaction.Commit();
     }
 }

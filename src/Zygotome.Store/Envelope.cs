@@ -10,11 +10,27 @@ public static class Envelope
 {
     public static readonly byte[] Beginning = new byte[32];
 
-    private sealed record Written(string Job, long Seq, string EntryId, string Type, int Version, Person By, DateTimeOffset ObservedAt, DateTimeOffset RecordedAt, string Look, JsonElement Body);
+    private sealed record Written(
+        string Job,
+        long Seq,
+        string EntryId,
+        string Type,
+        int Version,
+        Person By,
+        DateTimeOffset ObservedAt,
+        DateTimeOffset RecordedAt,
+        string Look,
+        JsonElement Body
+    );
 
     public static byte[] Write(Entry entry, EntryKinds kinds)
     {
-        var kind = kinds.Of(entry.Body) ?? throw new ArgumentException($"{entry.Body.GetType().Name} is not a registered kind of entry.", nameof(entry));
+        var kind =
+            kinds.Of(entry.Body)
+            ?? throw new ArgumentException(
+                $"{entry.Body.GetType().Name} is not a registered kind of entry.",
+                nameof(entry)
+            );
         var buffer = new ArrayBufferWriter<byte>(512);
         using (var json = new Utf8JsonWriter(buffer))
         {
@@ -40,7 +56,16 @@ public static class Envelope
     public static Entry Read(byte[] bytes, EntryKinds kinds)
     {
         var w = JsonSerializer.Deserialize<Written>(bytes, EntryJson.Lenient)!;
-        return new Entry(w.Job, w.Seq, w.EntryId, kinds.ReadStored(w.Type, w.Version, w.Body), w.By, w.ObservedAt, w.RecordedAt, w.Look);
+        return new Entry(
+            w.Job,
+            w.Seq,
+            w.EntryId,
+            kinds.ReadStored(w.Type, w.Version, w.Body),
+            w.By,
+            w.ObservedAt,
+            w.RecordedAt,
+            w.Look
+        );
     }
 
     /// <summary>SHA-256 of the previous hash of the chain followed by the bytes.</summary>

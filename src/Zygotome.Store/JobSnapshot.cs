@@ -11,8 +11,15 @@ public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, b
     internal ListedJob Listed => field ??= ListedJob.Of(State);
 
     /// <summary>The same job, able to move to that revision of its sheet.</summary>
-    public JobSnapshot Knowing(SpecSheet sheet) => State.Revisions.ContainsKey(sheet.Hash) ? this : this with { State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) } };
+    public JobSnapshot Knowing(SpecSheet sheet) =>
+        State.Revisions.ContainsKey(sheet.Hash)
+            ? this
+            : this with
+            {
+                State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) },
+            };
 
     /// <summary>With one more entry, chained by its hash.</summary>
-    public JobSnapshot Add(Entry entry, byte[] hash) => new(Replay.Add(State, Journal, entry), Journal.Add(entry), hash);
+    public JobSnapshot Add(Entry entry, byte[] hash) =>
+        new(Replay.Add(State, Journal, entry), Journal.Add(entry), hash);
 }

@@ -35,7 +35,14 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
     public Entry? Entry(string entryId)
     {
         using var connection = database.Connect();
-        return connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM journal WHERE entry_id = @entryId", new { entryId }) is { } bytes ? Envelope.Read(bytes, kinds) : null;
+        return
+            connection.QueryFirstOrDefault<byte[]>(
+                "SELECT bytes FROM journal WHERE entry_id = @entryId",
+                new { entryId }
+            )
+                is { } bytes
+            ? Envelope.Read(bytes, kinds)
+            : null;
     }
 
     internal void Publish(JobSnapshot snapshot) => _cache[snapshot.State.JobId] = snapshot;
@@ -44,16 +51,30 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
 
     private JobSnapshot? Load(SqliteConnection connection, string jobId)
     {
-        var rows = connection.Query<Row>("SELECT bytes, hash FROM journal WHERE job = @jobId ORDER BY seq", new { jobId }).AsList();
+        var rows = connection
+            .Query<Row>("SELECT bytes, hash FROM journal WHERE job = @jobId ORDER BY seq", new { jobId })
+            .AsList();
         if (rows.Count == 0)
         {
             return null;
         }
 
         var entries = rows.Select(r => Envelope.Read(r.Bytes, kinds)).ToImmutableList();
-        var opened = entries[0].Body as Core.Receive.JobOpened ?? throw new InvalidOperationException($"Job {jobId} does not begin with its opening.");
-        var sheet = sheets.Find(opened.SheetHash) ?? throw new InvalidOperationException($"Job {jobId} names sheet {opened.SheetHash}, which is not on file.");
-        var revisions = entries.Select(e => e.Body).OfType<Core.Receive.SheetMoved>().Select(m => sheets.Find(m.SheetHash)).Where(s => s is not null).DistinctBy(s => s!.Hash).ToImmutableDictionary(s => s!.Hash, s => s!);
+        var opened =
+            entries[0].Body as Core.Receive.JobOpened
+            ?? throw new InvalidOperationException($"Job {jobId} does not begin with its opening.");
+        var sheet =
+            sheets.Find(opened.SheetHash)
+            ?? throw new InvalidOperationException(
+                $"Job {jobId} names sheet {opened.SheetHash}, which is not on file."
+            );
+        var revisions = entries
+            .Select(e => e.Body)
+            .OfType<Core.Receive.SheetMoved>()
+            .Select(m => sheets.Find(m.SheetHash))
+            .Where(s => s is not null)
+            .DistinctBy(s => s!.Hash)
+            .ToImmutableDictionary(s => s!.Hash, s => s!);
         return new JobSnapshot(Replay.Of(sheet, entries, revisions), entries, rows[^1].Hash);
     }
 }

@@ -14,7 +14,9 @@ internal sealed record Head(long ShopSeq, byte[] ShopHash);
 internal sealed class JournalTable : IDisposable
 {
     private readonly SqliteConnection _connection;
-    private readonly SqliteCommand _find, _insert, _moveHead;
+    private readonly SqliteCommand _find,
+        _insert,
+        _moveHead;
 
     public JournalTable(Database database)
     {
@@ -22,13 +24,25 @@ internal sealed class JournalTable : IDisposable
         _find = Prepare("SELECT bytes FROM journal WHERE entry_id = $entry_id", "$entry_id");
         _insert = Prepare(
             "INSERT INTO journal (shop_seq, job, seq, entry_id, bytes, hash, shop_hash) VALUES ($shop_seq, $job, $seq, $entry_id, $bytes, $hash, $shop_hash)",
-            "$shop_seq", "$job", "$seq", "$entry_id", "$bytes", "$hash", "$shop_hash");
-        _moveHead = Prepare("UPDATE journal_head SET shop_seq = $shop_seq, shop_hash = $shop_hash", "$shop_seq", "$shop_hash");
+            "$shop_seq",
+            "$job",
+            "$seq",
+            "$entry_id",
+            "$bytes",
+            "$hash",
+            "$shop_hash"
+        );
+        _moveHead = Prepare(
+            "UPDATE journal_head SET shop_seq = $shop_seq, shop_hash = $shop_hash",
+            "$shop_seq",
+            "$shop_hash"
+        );
     }
 
     public SqliteConnection Connection => _connection;
 
-    public Head ReadHead() => _connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
+    public Head ReadHead() =>
+        _connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
 
     public SqliteTransaction Begin()
     {

@@ -12,7 +12,13 @@ namespace Zygotome.Store;
 /// Whoever posts while nobody writes does the writing, for all who wait: a lone writer pays for no hand-over between threads,
 /// and many share one sync to disk. A post is admitted whole before its first row is inserted, so a refused one leaves nothing.
 /// </summary>
-public sealed class JournalWriter(Database database, JournalReader reader, SheetStore sheets, EntryKinds kinds, TimeProvider clock) : IAsyncDisposable
+public sealed class JournalWriter(
+    Database database,
+    JournalReader reader,
+    SheetStore sheets,
+    EntryKinds kinds,
+    TimeProvider clock
+) : IAsyncDisposable
 {
     private const int MostInOneCommit = 256;
 
@@ -33,7 +39,10 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
     /// <summary>Completes once the post is committed or refused. Nobody going away cancels it.</summary>
     public Task<PostAnswer> Record(Post post)
     {
-        var own = new Waiting(post, new TaskCompletionSource<PostAnswer>(TaskCreationOptions.RunContinuationsAsynchronously));
+        var own = new Waiting(
+            post,
+            new TaskCompletionSource<PostAnswer>(TaskCreationOptions.RunContinuationsAsynchronously)
+        );
         _waiting.Enqueue(own);
         WriteWhileNobodyElseDoes();
         return own.Answer.Task;
@@ -111,7 +120,11 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
             // Nothing of this commit is on disk: nobody may be told it is, and no snapshot of it may stay.
             _head = null;
             reader.Forget();
-            batch.ForEach(w => w.Answer.TrySetException(new InvalidOperationException("The journal could not be written; nothing was recorded.", e)));
+            batch.ForEach(w =>
+                w.Answer.TrySetException(
+                    new InvalidOperationException("The journal could not be written; nothing was recorded.", e)
+                )
+            );
             return;
         }
 
@@ -154,7 +167,10 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
             job ??= Begin(draft);
             if (job is null)
             {
-                return (new PostAnswer.Refused(new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId"), i), head);
+                return (
+                    new PostAnswer.Refused(new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId"), i),
+                    head
+                );
             }
 
             if (ready.Any(r => r.Entry.EntryId == draft.EntryId))
@@ -162,7 +178,10 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
                 return (IdUsed(i), head);
             }
 
-            job = draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other ? job.Knowing(other) : job;
+            job =
+                draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other
+                    ? job.Knowing(other)
+                    : job;
             if (Admit(job, post, draft, i) is var (next, refused) && next is null)
             {
                 return (refused!, head);
@@ -214,7 +233,16 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
 
     private (Ready? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
     {
-        var entry = new Entry(post.JobId, job.State.Seq + 1, draft.EntryId, draft.Body!, post.By, draft.ObservedAt, Stamp(job.State, post), post.Look);
+        var entry = new Entry(
+            post.JobId,
+            job.State.Seq + 1,
+            draft.EntryId,
+            draft.Body!,
+            post.By,
+            draft.ObservedAt,
+            Stamp(job.State, post),
+            post.Look
+        );
         Blob? blob = null;
         Mail? mail = null;
         if (draft.Compose is { } compose)
@@ -230,24 +258,36 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
         var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
         if (!answer.Ok)
         {
-            return (null, answer.Overtaken
-                ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
-                : new PostAnswer.Refused(answer.Refused!, index));
+            return (
+                null,
+                answer.Overtaken
+                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
+                    : new PostAnswer.Refused(answer.Refused!, index)
+            );
         }
 
         if (entry.Body is IHoldsPhoto photo && !PhotoStore.Has(_table.Connection, photo.Hash))
         {
-            return (null, new PostAnswer.Refused(new Refusal("photo/unknown", "That picture is not stored here; send it first.", "body.hash"), index));
+            return (
+                null,
+                new PostAnswer.Refused(
+                    new Refusal("photo/unknown", "That picture is not stored here; send it first.", "body.hash"),
+                    index
+                )
+            );
         }
 
         var bytes = Envelope.Write(entry, kinds);
         return (new Ready(entry, bytes, Envelope.Chain(job.LastHash, bytes), blob, mail), null);
     }
 
-    private static PostAnswer.Refused IdUsed(int index) => new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
+    private static PostAnswer.Refused IdUsed(int index) =>
+        new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
 
     private JobSnapshot? Begin(Draft draft) =>
-        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning) : null;
+        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
+            ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning)
+            : null;
 
     // Monotone within a job, even when the machine's clock is set back.
     private DateTimeOffset Stamp(JobState state, Post post)
@@ -257,7 +297,9 @@ public sealed class JournalWriter(Database database, JournalReader reader, Sheet
     }
 
     private bool IsRepeat(Entry first, Post post, Draft draft) =>
-        first.JobId == post.JobId && first.By.Id == post.By.Id && kinds.TypeOf(first.Body) == draft.Type
+        first.JobId == post.JobId
+        && first.By.Id == post.By.Id
+        && kinds.TypeOf(first.Body) == draft.Type
         && (draft.Compose is not null || Written(first.Body) == Written(draft.Body!));
 
     private static string Written(EntryBody body) => JsonSerializer.Serialize(body, body.GetType(), EntryJson.Lenient);

@@ -14,18 +14,29 @@ public sealed class MailStore(Database database)
     public IReadOnlyList<Undelivered> Waiting()
     {
         using var connection = database.Connect();
-        return [.. connection.Query<Undelivered>("SELECT mail.hash, mail.file, blob.bytes FROM mail JOIN blob ON blob.hash = mail.hash WHERE mail.delivered_at IS NULL ORDER BY mail.file")];
+        return
+        [
+            .. connection.Query<Undelivered>(
+                "SELECT mail.hash, mail.file, blob.bytes FROM mail JOIN blob ON blob.hash = mail.hash WHERE mail.delivered_at IS NULL ORDER BY mail.file"
+            ),
+        ];
     }
 
     public void Delivered(string hash, DateTimeOffset at)
     {
         using var connection = database.Connect();
-        connection.Execute("UPDATE mail SET delivered_at = @at WHERE hash = @hash", new { hash, at = at.UtcDateTime.ToString("O") });
+        connection.Execute(
+            "UPDATE mail SET delivered_at = @at WHERE hash = @hash",
+            new { hash, at = at.UtcDateTime.ToString("O") }
+        );
     }
 
     internal static void Add(SqliteConnection connection, Mail mail)
     {
         BlobStore.Add(connection, mail.Message);
-        connection.Execute("INSERT OR IGNORE INTO mail (hash, file) VALUES (@Hash, @File)", new { mail.Message.Hash, mail.File });
+        connection.Execute(
+            "INSERT OR IGNORE INTO mail (hash, file) VALUES (@Hash, @File)",
+            new { mail.Message.Hash, mail.File }
+        );
     }
 }

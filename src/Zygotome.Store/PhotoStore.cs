@@ -18,25 +18,44 @@ public sealed class PhotoStore(Database database)
         {
             connection.Execute(
                 "INSERT INTO photo (hash, bytes, thumb, width, height, added_at) VALUES (@Hash, @Bytes, @Thumb, @Width, @Height, @at)",
-                new { photo.Hash, photo.Bytes, photo.Thumb, photo.Width, photo.Height, at = now.UtcDateTime.ToString("O") });
+                new
+                {
+                    photo.Hash,
+                    photo.Bytes,
+                    photo.Thumb,
+                    photo.Width,
+                    photo.Height,
+                    at = now.UtcDateTime.ToString("O"),
+                }
+            );
         }
     }
 
     public byte[]? Bytes(string hash, bool small)
     {
         using var connection = database.Connect();
-        return connection.QueryFirstOrDefault<byte[]>($"SELECT {(small ? "thumb" : "bytes")} FROM photo WHERE hash = @hash", new { hash });
+        return connection.QueryFirstOrDefault<byte[]>(
+            $"SELECT {(small ? "thumb" : "bytes")} FROM photo WHERE hash = @hash",
+            new { hash }
+        );
     }
 
     /// <summary>Takes away what was stored more than a day ago and is named by no entry; answers how many.</summary>
     public int Sweep(DateTimeOffset now)
     {
         using var connection = database.Connect();
-        return connection.Execute("DELETE FROM photo WHERE added_at < @before AND hash NOT IN (SELECT hash FROM photo_use)", new { before = (now - Grace).UtcDateTime.ToString("O") });
+        return connection.Execute(
+            "DELETE FROM photo WHERE added_at < @before AND hash NOT IN (SELECT hash FROM photo_use)",
+            new { before = (now - Grace).UtcDateTime.ToString("O") }
+        );
     }
 
-    internal static bool Has(SqliteConnection connection, string hash) => connection.ExecuteScalar<long>("SELECT COUNT(*) FROM photo WHERE hash = @hash", new { hash }) > 0;
+    internal static bool Has(SqliteConnection connection, string hash) =>
+        connection.ExecuteScalar<long>("SELECT COUNT(*) FROM photo WHERE hash = @hash", new { hash }) > 0;
 
     internal static void Use(SqliteConnection connection, string hash, string entryId) =>
-        connection.Execute("INSERT OR IGNORE INTO photo_use (hash, entry_id) VALUES (@hash, @entryId)", new { hash, entryId });
+        connection.Execute(
+            "INSERT OR IGNORE INTO photo_use (hash, entry_id) VALUES (@hash, @entryId)",
+            new { hash, entryId }
+        );
 }

@@ -5,13 +5,26 @@ namespace Zygotome.Store;
 
 /// <summary>Entries to record together: all or none.</summary>
 /// <param name="RecordedAt">Only imports set it; live posts are stamped when they are recorded.</param>
-public sealed record Post(string JobId, IReadOnlyList<Draft> Drafts, Person By, string Look, DateTimeOffset? RecordedAt = null);
+public sealed record Post(
+    string JobId,
+    IReadOnlyList<Draft> Drafts,
+    Person By,
+    string Look,
+    DateTimeOffset? RecordedAt = null
+);
 
 /// <summary>An entry before it is recorded.</summary>
 /// <param name="Body">What the client says; null when <paramref name="Compose"/> makes all of it.</param>
 /// <param name="ExpectedSeq">For decisions: the seq before this post.</param>
 /// <param name="Compose">Makes the body inside the transaction from the state as it then is, with the instant it will bear; for releases and claims.</param>
-public sealed record Draft(string EntryId, string Type, EntryBody? Body, DateTimeOffset ObservedAt, long? ExpectedSeq, Func<JobState, Entry, Outcome<Composed>>? Compose = null);
+public sealed record Draft(
+    string EntryId,
+    string Type,
+    EntryBody? Body,
+    DateTimeOffset ObservedAt,
+    long? ExpectedSeq,
+    Func<JobState, Entry, Outcome<Composed>>? Compose = null
+);
 
 /// <summary>A body made at the last moment, the bytes it refers to by hash, and mail that goes out with it.</summary>
 public sealed record Composed(EntryBody Body, Blob? Blob = null, Mail? Mail = null);
@@ -22,9 +35,7 @@ public sealed record Blob(string Hash, string MediaType, byte[] Bytes);
 /// <summary>What became of a post.</summary>
 public abstract record PostAnswer
 {
-    private PostAnswer()
-    {
-    }
+    private PostAnswer() { }
 
     /// <summary>Committed. A repeat of the same entries gets the same answer.</summary>
     public sealed record Recorded(IReadOnlyList<Entry> Entries) : PostAnswer;

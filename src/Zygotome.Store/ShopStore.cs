@@ -20,7 +20,14 @@ public sealed class ShopStore(Database database)
     public IReadOnlyList<Person> Staff()
     {
         using var connection = database.Connect();
-        return [.. connection.Query<StaffRow>("SELECT id, name, role, pin_salt AS pinSalt, pin_hash AS pinHash FROM staff ORDER BY name").Select(r => r.Person())];
+        return
+        [
+            .. connection
+                .Query<StaffRow>(
+                    "SELECT id, name, role, pin_salt AS pinSalt, pin_hash AS pinHash FROM staff ORDER BY name"
+                )
+                .Select(r => r.Person()),
+        ];
     }
 
     public void PutStaff(Person person, string pin)
@@ -29,15 +36,28 @@ public sealed class ShopStore(Database database)
         using var connection = database.Connect();
         connection.Execute(
             "INSERT INTO staff (id, name, role, pin_salt, pin_hash) VALUES (@Id, @Name, @role, @salt, @hash) ON CONFLICT (id) DO UPDATE SET name = @Name, role = @role, pin_salt = @salt, pin_hash = @hash",
-            new { person.Id, person.Name, role = person.Role.ToString(), salt, hash = Hash(pin, salt) });
+            new
+            {
+                person.Id,
+                person.Name,
+                role = person.Role.ToString(),
+                salt,
+                hash = Hash(pin, salt),
+            }
+        );
     }
 
     /// <summary>The person when the PIN is theirs, else null.</summary>
     public Person? SignIn(string id, string pin)
     {
         using var connection = database.Connect();
-        var row = connection.QueryFirstOrDefault<StaffRow>("SELECT id, name, role, pin_salt AS pinSalt, pin_hash AS pinHash FROM staff WHERE id = @id", new { id });
-        return row is not null && CryptographicOperations.FixedTimeEquals(Hash(pin, row.PinSalt), row.PinHash) ? row.Person() : null;
+        var row = connection.QueryFirstOrDefault<StaffRow>(
+            "SELECT id, name, role, pin_salt AS pinSalt, pin_hash AS pinHash FROM staff WHERE id = @id",
+            new { id }
+        );
+        return row is not null && CryptographicOperations.FixedTimeEquals(Hash(pin, row.PinSalt), row.PinHash)
+            ? row.Person()
+            : null;
     }
 
     /// <summary>Customers with these words in name, contact or notes, by name; all when nothing is typed.</summary>
@@ -45,22 +65,40 @@ public sealed class ShopStore(Database database)
     {
         using var connection = database.Connect();
         return string.IsNullOrWhiteSpace(find)
-            ? [.. connection.Query<Customer>("SELECT id, name, contact, notes FROM customer ORDER BY name LIMIT @most", new { most })]
+                ?
+                [
+                    .. connection.Query<Customer>(
+                        "SELECT id, name, contact, notes FROM customer ORDER BY name LIMIT @most",
+                        new { most }
+                    ),
+                ]
             : FullText.Query(find) is { } query
-                ? [.. connection.Query<Customer>("SELECT id, name, contact, notes FROM customer WHERE rowid IN (SELECT rowid FROM customer_words WHERE customer_words MATCH @query) ORDER BY name LIMIT @most", new { query, most })]
-                : [];
+                ?
+                [
+                    .. connection.Query<Customer>(
+                        "SELECT id, name, contact, notes FROM customer WHERE rowid IN (SELECT rowid FROM customer_words WHERE customer_words MATCH @query) ORDER BY name LIMIT @most",
+                        new { query, most }
+                    ),
+                ]
+            : [];
     }
 
     public Customer? Customer(string id)
     {
         using var connection = database.Connect();
-        return connection.QueryFirstOrDefault<Customer>("SELECT id, name, contact, notes FROM customer WHERE id = @id", new { id });
+        return connection.QueryFirstOrDefault<Customer>(
+            "SELECT id, name, contact, notes FROM customer WHERE id = @id",
+            new { id }
+        );
     }
 
     public void PutCustomer(Customer customer)
     {
         using var connection = database.Connect();
-        connection.Execute("INSERT INTO customer (id, name, contact, notes) VALUES (@Id, @Name, @Contact, @Notes) ON CONFLICT (id) DO UPDATE SET name = @Name, contact = @Contact, notes = @Notes", customer);
+        connection.Execute(
+            "INSERT INTO customer (id, name, contact, notes) VALUES (@Id, @Name, @Contact, @Notes) ON CONFLICT (id) DO UPDATE SET name = @Name, contact = @Contact, notes = @Notes",
+            customer
+        );
     }
 
     public string? Setting(string key)
@@ -72,8 +110,12 @@ public sealed class ShopStore(Database database)
     public void PutSetting(string key, string value)
     {
         using var connection = database.Connect();
-        connection.Execute("INSERT INTO setting (key, value) VALUES (@key, @value) ON CONFLICT (key) DO UPDATE SET value = @value", new { key, value });
+        connection.Execute(
+            "INSERT INTO setting (key, value) VALUES (@key, @value) ON CONFLICT (key) DO UPDATE SET value = @value",
+            new { key, value }
+        );
     }
 
-    private static byte[] Hash(string pin, byte[] salt) => Rfc2898DeriveBytes.Pbkdf2(pin, salt, Rounds, HashAlgorithmName.SHA256, 32);
+    private static byte[] Hash(string pin, byte[] salt) =>
+        Rfc2898DeriveBytes.Pbkdf2(pin, salt, Rounds, HashAlgorithmName.SHA256, 32);
 }

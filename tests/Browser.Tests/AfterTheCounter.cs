@@ -15,17 +15,40 @@ public sealed class AfterTheCounter
         using var t = new Technician(application.Url).SignIn();
         t.Go("/jobs/J-0150/receive?room=buy").See("Extension lead 150 mm for ailerons left").See("known since");
         t.Press("say where it has got to").Press("ordered");
-        t.Until(() => application.Job("J-0150").State.Receive.Bought.Values.SingleOrDefault()?.State == BuyState.Ordered, "it is ordered");
+        t.Until(
+            () => application.Job("J-0150").State.Receive.Bought.Values.SingleOrDefault()?.State == BuyState.Ordered,
+            "it is ordered"
+        );
 
         // Screws instead of glue: one step goes, another comes.
-        t.Press("Schools").Press("Tail fixing").See("Spares can be fitted").Press("screws only").See("Tail fixing: screws only");
+        t.Press("Schools")
+            .Press("Tail fixing")
+            .See("Spares can be fitted")
+            .Press("screws only")
+            .See("Tail fixing: screws only");
         t.Stage("Build").See("Screw tailplane and fin on").DoNotSee("Fit tailplane and fin");
-        t.Stage("Receive").Press("Schools").Press("Paired surfaces").Press("Y-lead").See("Paired surfaces: Y-lead").Press("To buy").See("Y-lead for the two ailerons");
+        t.Stage("Receive")
+            .Press("Schools")
+            .Press("Paired surfaces")
+            .Press("Y-lead")
+            .See("Paired surfaces: Y-lead")
+            .Press("To buy")
+            .See("Y-lead for the two ailerons");
 
         // The first pack does not fit, the other one brought does: one press. The second kit of the order knows its owner.
         t.Go("/jobs/J-0153/receive").See("Outside of the box").Act("Fly blue 2400 instead").See("Next: unpack");
-        Assert.Equal("blue 2400", application.Job("J-0153").State.Receive.Packs.Single(p => p.Battery == application.Job("J-0153").State.Receive.Battery).Name);
-        t.Go("/jobs/J-0153/receive").See("J-0154, Saltern 1500").Press("another kit of this order").See("Order O-0153").See("A. Quill");
+        Assert.Equal(
+            "blue 2400",
+            application
+                .Job("J-0153")
+                .State.Receive.Packs.Single(p => p.Battery == application.Job("J-0153").State.Receive.Battery)
+                .Name
+        );
+        t.Go("/jobs/J-0153/receive")
+            .See("J-0154, Saltern 1500")
+            .Press("another kit of this order")
+            .See("Order O-0153")
+            .See("A. Quill");
         Assert.Empty(t.Complaints());
     }
 
@@ -35,8 +58,17 @@ public sealed class AfterTheCounter
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         var job = FullJob.Receive(t);
-        t.Stage("Unpack").Press("Claim").See("Nobody said who the kit came from.").Press("Say it where it was received").Press("Something else was brought").Fill("it came from", "Marrack Wholesale").See("claims until");
-        Assert.Equal(application.Job(job).State.Receive.ReceivedOn.AddDays(30), application.Job(job).State.Receive.ClaimUntil);
+        t.Stage("Unpack")
+            .Press("Claim")
+            .See("Nobody said who the kit came from.")
+            .Press("Say it where it was received")
+            .Press("Something else was brought")
+            .Fill("it came from", "Marrack Wholesale")
+            .See("claims until");
+        Assert.Equal(
+            application.Job(job).State.Receive.ReceivedOn.AddDays(30),
+            application.Job(job).State.Receive.ClaimUntil
+        );
     }
 
     [Fact]
@@ -45,9 +77,18 @@ public sealed class AfterTheCounter
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         var day = DateOnly.FromDateTime(application.Clock.GetUtcNow().UtcDateTime).AddDays(12);
-        t.Go("/jobs/J-0150/receive").Press("Something else was brought").Fill("Promised for", $"{day:MMddyyyy}").Fill("Why it changes", "The cowl comes from the maker.").Press("promise it");
+        t.Go("/jobs/J-0150/receive")
+            .Press("Something else was brought")
+            .Fill("Promised for", $"{day:MMddyyyy}")
+            .Fill("Why it changes", "The cowl comes from the maker.")
+            .Press("promise it");
         t.Until(() => application.Job("J-0150").State.Receive.Promised == day, "the day is promised");
-        t.Go("/jobs/J-0150/receive").Press("Something else was brought").Fill("Promised for", $"{day.AddDays(-400):MMddyyyy}").Fill("Why it changes", "Slip.").Press("promise it").See("cannot be promised");
+        t.Go("/jobs/J-0150/receive")
+            .Press("Something else was brought")
+            .Fill("Promised for", $"{day.AddDays(-400):MMddyyyy}")
+            .Fill("Why it changes", "Slip.")
+            .Press("promise it")
+            .See("cannot be promised");
     }
 
     [Fact]
@@ -58,9 +99,15 @@ public sealed class AfterTheCounter
         Finding F1() => application.Job("J-0150").State.Unpack.Findings[0];
         t.Go("/jobs/J-0150/unpack?room=findings").See("C1");
         t.Press("another origin, another grade", "Finding F1").Press("cosmetic", "Grade of F1").See("needs a reason");
-        t.Press("Close").Fill("Reason about F1", "Only the paint, seen with a lens.").Press("cosmetic", "Grade of F1").See("F1 graded cosmetic");
+        t.Press("Close")
+            .Fill("Reason about F1", "Only the paint, seen with a lens.")
+            .Press("cosmetic", "Grade of F1")
+            .See("F1 graded cosmetic");
         Assert.Equal(("C1, I. Thorne", Grade.Cosmetic), (F1().Grading.Rule, F1().Grading.Grade));
-        t.Press("another origin, another grade", "Finding F1").Fill("Reason about F1", "Fell off the bench.").Press("shop", "Origin of F1").See("No claim stands.");
+        t.Press("another origin, another grade", "Finding F1")
+            .Fill("Reason about F1", "Fell off the bench.")
+            .Press("shop", "Origin of F1")
+            .See("No claim stands.");
         t.Press("Claim").DoNotSee("F1: crack");
     }
 
@@ -69,17 +116,32 @@ public sealed class AfterTheCounter
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0150/unpack?room=findings").Press("return", "Finding F3").See("To return; not done yet.").Press("decide otherwise", "Finding F3").Press("repair here", "Finding F3").See("It is a step of the job");
-        t.Stage("Build").Press("Repair F3: parting", "Steps").See("Re-inspected by somebody other than who repairs it.");
+        t.Go("/jobs/J-0150/unpack?room=findings")
+            .Press("return", "Finding F3")
+            .See("To return; not done yet.")
+            .Press("decide otherwise", "Finding F3")
+            .Press("repair here", "Finding F3")
+            .See("It is a step of the job");
+        t.Stage("Build")
+            .Press("Repair F3: parting", "Steps")
+            .See("Re-inspected by somebody other than who repairs it.");
         t.Lamp("pack", "out").Act("Start").Act("Joint closed, done").See("J-0150");
-        t.Stage("Unpack").Press("Findings").See("Repaired; not re-inspected yet.").See("Somebody else must look at it.");
-        t.Wait(application, TimeSpan.FromHours(14)).Press("Findings").Press("looked again: sound", "Finding F3").See("somebody other than R. Vane");
+        t.Stage("Unpack")
+            .Press("Findings")
+            .See("Repaired; not re-inspected yet.")
+            .See("Somebody else must look at it.");
+        t.Wait(application, TimeSpan.FromHours(14))
+            .Press("Findings")
+            .Press("looked again: sound", "Finding F3")
+            .See("somebody other than R. Vane");
         using var lead = new Technician(application.Url).SignIn("I. Thorne");
 
         // The lead's device has slept through the same night.
         lead.Execute<object>($"localStorage.setItem('turned', {TimeSpan.FromHours(14.1).TotalMilliseconds})");
         application.Clock.Advance(TimeSpan.FromMinutes(10));
-        lead.Go("/jobs/J-0150/unpack?room=findings").Press("looked again: sound", "Finding F3").See("re-inspected by I. Thorne");
+        lead.Go("/jobs/J-0150/unpack?room=findings")
+            .Press("looked again: sound", "Finding F3")
+            .See("re-inspected by I. Thorne");
         Assert.True(application.Job("J-0150").State.Unpack.Findings[2].Cleared);
     }
 }

@@ -20,7 +20,9 @@ public sealed class AtTheBench
         Thread.Sleep(430);
         t.Keys_(Keys.Enter);
         t.See("Rudder, left: 24.8 mm");
-        Assert.False(application.Job("J-0147").State.Throws.Readings["throw/rudder/rudder/high/left"].Read.Readings.IsEmpty);
+        Assert.False(
+            application.Job("J-0147").State.Throws.Readings["throw/rudder/rudder/high/left"].Read.Readings.IsEmpty
+        );
 
         // Escape leaves the field, again goes to the ruler; there digits choose a stage. In the field they belong to the reading.
         t.Keys_(Keys.Escape, Keys.Escape, "2");
@@ -56,15 +58,39 @@ public sealed class AtTheBench
         using var t = new Technician(application.Url).SignIn();
         foreach (var job in new[] { "J-0139", "J-0147", "J-0150", "J-0153" })
         {
-            foreach (var stage in new[] { "receive", "unpack", "plan", "build", "wire", "bind", "throws", "balance", "check", "handover" })
+            foreach (
+                var stage in new[]
+                {
+                    "receive",
+                    "unpack",
+                    "plan",
+                    "build",
+                    "wire",
+                    "bind",
+                    "throws",
+                    "balance",
+                    "check",
+                    "handover",
+                }
+            )
             {
                 t.Go($"/jobs/{job}/{stage}").See("Setting");
-                t.Until(() => t.Browser.FindElements(By.CssSelector("[data-region=act]")).Count > 0, $"{stage} of {job} is there");
-                Assert.False(t.Execute<bool>("return document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight"), $"{stage} overflows the screen");
+                t.Until(
+                    () => t.Browser.FindElements(By.CssSelector("[data-region=act]")).Count > 0,
+                    $"{stage} of {job} is there"
+                );
+                Assert.False(
+                    t.Execute<bool>(
+                        "return document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight"
+                    ),
+                    $"{stage} overflows the screen"
+                );
             }
         }
 
-        var hosts = t.Execute<IReadOnlyCollection<object>>("return [...new Set(performance.getEntriesByType('resource').map(r => new URL(r.name).origin))]")!;
+        var hosts = t.Execute<IReadOnlyCollection<object>>(
+            "return [...new Set(performance.getEntriesByType('resource').map(r => new URL(r.name).origin))]"
+        )!;
         Assert.Equal([application.Url], hosts.Cast<string>());
         Assert.Empty(t.Complaints());
     }
@@ -77,23 +103,56 @@ public sealed class AtTheBench
         await using var application = await Application.Start();
         using var t = new Technician(application.Url, dim: dim).SignIn();
         var axe = await File.ReadAllTextAsync(ProjectFolder.File("ui", "node_modules", "axe-core", "axe.min.js"));
-        foreach (var path in new[] { "/jobs", "/jobs/new", "/bench", "/sheets", "/sheets/new", "/sheets/plimsey-1400/1", "/jobs/J-0153/receive", "/jobs/J-0150/unpack?room=findings", "/jobs/J-0150/unpack?room=parts", "/jobs/J-0150/unpack?room=walk", "/jobs/J-0150/unpack?room=claim", "/jobs/J-0151/build", "/jobs/J-0147/bind", "/jobs/J-0147/throws", "/jobs/J-0139/balance", "/jobs/J-0139/handover" })
+        foreach (
+            var path in new[]
+            {
+                "/jobs",
+                "/jobs/new",
+                "/bench",
+                "/sheets",
+                "/sheets/new",
+                "/sheets/plimsey-1400/1",
+                "/jobs/J-0153/receive",
+                "/jobs/J-0150/unpack?room=findings",
+                "/jobs/J-0150/unpack?room=parts",
+                "/jobs/J-0150/unpack?room=walk",
+                "/jobs/J-0150/unpack?room=claim",
+                "/jobs/J-0151/build",
+                "/jobs/J-0147/bind",
+                "/jobs/J-0147/throws",
+                "/jobs/J-0139/balance",
+                "/jobs/J-0139/handover",
+            }
+        )
         {
             t.Go(path).See("Setting");
             Thread.Sleep(300);
             t.Execute<object>(axe);
-            var found = (string)t.Browser.ExecuteAsyncScript(
-                """
-                const done = arguments[arguments.length - 1];
-                axe.run({ runOnly: ['wcag2a', 'wcag2aa'] }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target + ' ' + n.failureSummary).join(' | ')).join('\n')), e => done(String(e)));
-                """)!;
+            var found = (string)
+                t.Browser.ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    axe.run({ runOnly: ['wcag2a', 'wcag2aa'] }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target + ' ' + n.failureSummary).join(' | ')).join('\n')), e => done(String(e)));
+                    """
+                )!;
             Assert.True(found.Length == 0, $"{path}: {found}");
         }
 
         // Readings, limits and verdicts: at least 7 to 1, and red on paper too.
-        foreach (var (colour, ground) in new[] { ("--ink", "--paper"), ("--red", "--paper"), ("--line", "--mat"), ("--red-mat", "--mat") })
+        foreach (
+            var (colour, ground) in new[]
+            {
+                ("--ink", "--paper"),
+                ("--red", "--paper"),
+                ("--line", "--mat"),
+                ("--red-mat", "--mat"),
+            }
+        )
         {
-            Assert.True(Contrast(t, colour, ground) >= 7, $"{colour} on {ground} is {Contrast(t, colour, ground):0.0} to 1");
+            Assert.True(
+                Contrast(t, colour, ground) >= 7,
+                $"{colour} on {ground} is {Contrast(t, colour, ground):0.0} to 1"
+            );
         }
 
         Assert.True(Contrast(t, "--pencil", "--paper") >= 4.5 && Contrast(t, "--quiet", "--mat") >= 4.5);
@@ -103,13 +162,18 @@ public sealed class AtTheBench
     {
         double Luminance(string name)
         {
-            var hex = t.Execute<string>($"return getComputedStyle(document.documentElement).getPropertyValue('{name}').trim()")!;
+            var hex = t.Execute<string>(
+                $"return getComputedStyle(document.documentElement).getPropertyValue('{name}').trim()"
+            )!;
             if (hex.Length == 4)
             {
                 hex = $"#{hex[1]}{hex[1]}{hex[2]}{hex[2]}{hex[3]}{hex[3]}";
             }
 
-            double Channel(int at) => Convert.ToInt32(hex.Substring(at, 2), 16) / 255.0 is var c && c <= 0.04045 ? c / 12.92 : Math.Pow((c + 0.055) / 1.055, 2.4);
+            double Channel(int at) =>
+                Convert.ToInt32(hex.Substring(at, 2), 16) / 255.0 is var c && c <= 0.04045
+                    ? c / 12.92
+                    : Math.Pow((c + 0.055) / 1.055, 2.4);
             return (0.2126 * Channel(1)) + (0.7152 * Channel(3)) + (0.0722 * Channel(5));
         }
 

@@ -17,7 +17,15 @@ public sealed class ChangedAfterwards
         t.Find(By.XPath("//*[@role='menuitem'][normalize-space(.)='pushrod']")).Click();
         t.See("Pushrod of the left elevon moved, after this was shown.").See("Stale");
         t.Stage("Bind").See("Pushrod of the left elevon moved, after this was shown.");
-        t.Stage("Receive").Press("Balance").Press("another pack").Fill("it is called", "heavy").Fill("mass on the scale", "301").Fill("length", "110").Fill("width", "35").Fill("height", "31").Fill("capacity", "2500");
+        t.Stage("Receive")
+            .Press("Balance")
+            .Press("another pack")
+            .Fill("it is called", "heavy")
+            .Fill("mass on the scale", "301")
+            .Fill("length", "110")
+            .Fill("width", "35")
+            .Fill("height", "31")
+            .Fill("capacity", "2500");
         t.Act("Record this pack").Press("this one flies").See("Pack heavy chosen to fly");
         t.Stage("Balance").See("Pack heavy chosen, after this was shown.");
         t.Stage("Hand over").See("Right elevon").DoNotSee("Right elevon (aileron), up, high");
@@ -39,7 +47,12 @@ public sealed class ChangedAfterwards
         lead.Press("Concede", "Concede").See("A concession needs a reason.").Press("Close");
         lead.Fill("reason", "Flown gently by its owner; asked for at the counter.").Press("Concede", "Concede");
         lead.See("Conceded by I. Thorne: Flown gently by its owner");
-        Assert.Equal(Core.Jobs.Standing.Conceded, Core.Jobs.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow()).Single(l => l.Id == "throw/rudder/rudder/high/left").Standing);
+        Assert.Equal(
+            Core.Jobs.Standing.Conceded,
+            Core.Jobs.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow())
+                .Single(l => l.Id == "throw/rudder/rudder/high/left")
+                .Standing
+        );
     }
 
     [Fact]
@@ -47,9 +60,20 @@ public sealed class ChangedAfterwards
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0150/unpack?room=findings").See("F3 parting").Press("all that was recorded").See("Recorded in J-0150");
-        t.Fill("Find words or a person", "crack of 26").Press("Retract Crack of 26 mm found, body fuselage").Press("another reason").Fill("Why it is taken back", "A mould line, seen with a lens.");
-        t.Press("Retract", "Retract Crack of 26 mm found, body fuselage").See("retracted by R. Vane: A mould line, seen with a lens.").Press("Close").DoNotSee("F1 crack").See("F2 crease").See("F3 parting");
+        t.Go("/jobs/J-0150/unpack?room=findings")
+            .See("F3 parting")
+            .Press("all that was recorded")
+            .See("Recorded in J-0150");
+        t.Fill("Find words or a person", "crack of 26")
+            .Press("Retract Crack of 26 mm found, body fuselage")
+            .Press("another reason")
+            .Fill("Why it is taken back", "A mould line, seen with a lens.");
+        t.Press("Retract", "Retract Crack of 26 mm found, body fuselage")
+            .See("retracted by R. Vane: A mould line, seen with a lens.")
+            .Press("Close")
+            .DoNotSee("F1 crack")
+            .See("F2 crease")
+            .See("F3 parting");
         Assert.Equal(["F2", "F3"], application.Job("J-0150").State.Unpack.Findings.Select(f => f.Tag));
         Assert.Empty(t.Complaints());
     }
@@ -62,8 +86,16 @@ public sealed class ChangedAfterwards
         t.Go("/jobs/J-0147/throws").See("2.4 mm too much");
         t.Press("retract").See("typed wrongly").Press("Retract");
         t.Until(() => application.Job("J-0147").State.Retracted.Count == 1, "it is retracted");
-        t.Until(() => !t.Text.Contains("29.4", StringComparison.Ordinal) || t.Text.Contains("Retracted:", StringComparison.Ordinal), "the reading is gone");
-        t.Go("/jobs/J-0152/unpack?room=parts").Fill("something in the box that is on no list", "A second decal sheet").Press("extra").See("1 × A second decal sheet, on no list");
+        t.Until(
+            () =>
+                !t.Text.Contains("29.4", StringComparison.Ordinal)
+                || t.Text.Contains("Retracted:", StringComparison.Ordinal),
+            "the reading is gone"
+        );
+        t.Go("/jobs/J-0152/unpack?room=parts")
+            .Fill("something in the box that is on no list", "A second decal sheet")
+            .Press("extra")
+            .See("1 × A second decal sheet, on no list");
         Assert.Empty(t.Complaints());
     }
 }

@@ -28,7 +28,10 @@ public sealed class FullJob
 
         // After release the sealed stages take nothing more.
         technician.Stage("Throws");
-        technician.Until(() => !technician.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Enabled, "nothing can be recorded");
+        technician.Until(
+            () => !technician.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Enabled,
+            "nothing can be recorded"
+        );
         technician.Stage("Hand over").Press("accepted").See("Accepted by the owner");
         Assert.Empty(technician.Complaints());
     }
@@ -36,8 +39,17 @@ public sealed class FullJob
     /// <summary>Takes a delta in at the counter and returns its job.</summary>
     internal static string Receive(Technician t)
     {
-        t.Press("Receive a kit").See("spec sheet").Press("Skerrow 64").Press("A new customer").Fill("name", "N. Wether");
-        t.Press("Packs").Fill("mass on the scale", "262").Fill("length", "190").Fill("width", "34").Fill("height", "30").Fill("capacity", "2400");
+        t.Press("Receive a kit")
+            .See("spec sheet")
+            .Press("Skerrow 64")
+            .Press("A new customer")
+            .Fill("name", "N. Wether");
+        t.Press("Packs")
+            .Fill("mass on the scale", "262")
+            .Fill("length", "190")
+            .Fill("width", "34")
+            .Fill("height", "30")
+            .Fill("capacity", "2400");
         t.See("Does not fit").See("20 mm too long");
         t.Fill("length", "105").See("Balances").See("The receiver has the ports.");
         t.Act("Take it in").See("Outside of the box");
@@ -59,7 +71,11 @@ public sealed class FullJob
         TapPart(t, "wing-left");
         t.See("What is wrong here?").Fill("Longest extent, mm", "18").See("structural").See("S1");
         t.Press("Record the finding").See("Nothing decided yet.");
-        t.Press("repair here", "Finding F1").Fill("How it was repaired", "Contact glue under tape").Fill("Glue", "foam-safe contact").Press("Repaired", "Finding F1").See("not re-inspected yet");
+        t.Press("repair here", "Finding F1")
+            .Fill("How it was repaired", "Contact glue under tape")
+            .Fill("Glue", "foam-safe contact")
+            .Press("Repaired", "Finding F1")
+            .See("not re-inspected yet");
         t.Press("looked again: sound", "Finding F1").See("still curing").Press("Close");
         t.Wait(application, TimeSpan.FromMinutes(20)).Press("looked again: sound", "Finding F1").See("cleared");
     }
@@ -79,7 +95,16 @@ public sealed class FullJob
     private static void Build(Technician t, Application application, string id)
     {
         t.Stage("Build");
-        foreach (var (step, bond) in new[] { ("Clear the intake and turn the fan by hand", false), ("Glue the spar into both wings", true), ("Glue both fins", true), ("Elevon pushrods", false), ("Hatch and latch", false) })
+        foreach (
+            var (step, bond) in new[]
+            {
+                ("Clear the intake and turn the fan by hand", false),
+                ("Glue the spar into both wings", true),
+                ("Glue both fins", true),
+                ("Elevon pushrods", false),
+                ("Hatch and latch", false),
+            }
+        )
         {
             t.See(step);
             t.Press(step, "Steps").Act("Start");
@@ -87,13 +112,22 @@ public sealed class FullJob
             if (bond)
             {
                 t.See("handle in");
-                t.Until(() => t.Find(OpenQA.Selenium.By.CssSelector("[data-region=now] h2")).Text != step, "the paper is at the next step");
+                t.Until(
+                    () => t.Find(OpenQA.Selenium.By.CssSelector("[data-region=now] h2")).Text != step,
+                    "the paper is at the next step"
+                );
                 t.Press(step, "Steps").See("slow epoxy");
 
                 // The night is longer than a sign-in lasts.
                 t.Wait(application, TimeSpan.FromHours(14)).See("Changed for now");
                 t.Press($"handle now {id}");
-                t.Until(() => t.Browser.FindElements(OpenQA.Selenium.By.XPath($"//button[starts-with(normalize-space(.), 'handle now {id}')]")).Count == 0, "its bead rests");
+                t.Until(
+                    () =>
+                        t.Browser.FindElements(
+                            OpenQA.Selenium.By.XPath($"//button[starts-with(normalize-space(.), 'handle now {id}')]")
+                        ).Count == 0,
+                    "its bead rests"
+                );
             }
         }
 
@@ -105,7 +139,12 @@ public sealed class FullJob
         t.Lamp("propeller", isolated).See(isolated.Replace("motor ", "", StringComparison.Ordinal));
         t.Lamp("transmitter", "on, throttle low, cut set").See("on, cut set");
         t.Lamp("pack", "connected");
-        t.Until(() => t.Find(OpenQA.Selenium.By.CssSelector("[data-lamp=pack]")).Text.Contains("connected", StringComparison.Ordinal), "the pack is connected");
+        t.Until(
+            () =>
+                t.Find(OpenQA.Selenium.By.CssSelector("[data-lamp=pack]"))
+                    .Text.Contains("connected", StringComparison.Ordinal),
+            "the pack is connected"
+        );
     }
 
     private static void Bind(Technician t)
@@ -117,10 +156,17 @@ public sealed class FullJob
         t.Press("Close");
         Power(t);
         t.Press("It is bound").See("Switch the transmitter off").Press("As declared");
-        t.See("Aileron stick right").Act("As the picture shows").See("Elevator stick back").Act("As the picture shows").See("Every direction answered");
+        t.See("Aileron stick right")
+            .Act("As the picture shows")
+            .See("Elevator stick back")
+            .Act("As the picture shows")
+            .See("Every direction answered");
 
         // A lead moved for binding is an open loop until it is changed back; what it touched is answered again.
-        t.Stage("Build").Fill("lead moved for binding", "throttle").Press("moved for now").See("Throttle lead moved for binding");
+        t.Stage("Build")
+            .Fill("lead moved for binding", "throttle")
+            .Press("moved for now")
+            .See("Throttle lead moved for binding");
         t.Stage("Hand over").See("Throttle lead moved for binding");
         t.Stage("Build").Press("changed back").See("Nothing is changed for now.");
         t.Stage("Bind").See("Switch the transmitter off").Press("As declared").See("Every direction answered");
@@ -138,17 +184,27 @@ public sealed class FullJob
         Type(t, "17.5");
         t.See("3.5 mm too much").See("73 %").Press("It is set").See("measure again");
         Type(t, "13.1");
-        foreach (var (name, rate, value) in new[]
-        {
-            ("Right elevon (aileron), up", "high", "13.2"), ("Right elevon (aileron), down", "high", "1/2"),
-            ("Left elevon (elevator), up", "high", "14"), ("Left elevon (elevator), down", "high", "10.5"),
-            ("Right elevon (elevator), up", "high", "14.2"), ("Right elevon (elevator), down", "high", "10,5"),
-            ("Left elevon (combined), up", "high", "24"), ("Right elevon (combined), up", "high", "23.6"),
-            ("Left elevon (aileron), up", "low", "9"), ("Left elevon (aileron), down", "low", "9"),
-            ("Right elevon (aileron), up", "low", "9.1"), ("Right elevon (aileron), down", "low", "9"),
-            ("Left elevon (elevator), up", "low", "9"), ("Left elevon (elevator), down", "low", "7"),
-            ("Right elevon (elevator), up", "low", "9"), ("Right elevon (elevator), down", "low", "7.2"),
-        })
+        foreach (
+            var (name, rate, value) in new[]
+            {
+                ("Right elevon (aileron), up", "high", "13.2"),
+                ("Right elevon (aileron), down", "high", "1/2"),
+                ("Left elevon (elevator), up", "high", "14"),
+                ("Left elevon (elevator), down", "high", "10.5"),
+                ("Right elevon (elevator), up", "high", "14.2"),
+                ("Right elevon (elevator), down", "high", "10,5"),
+                ("Left elevon (combined), up", "high", "24"),
+                ("Right elevon (combined), up", "high", "23.6"),
+                ("Left elevon (aileron), up", "low", "9"),
+                ("Left elevon (aileron), down", "low", "9"),
+                ("Right elevon (aileron), up", "low", "9.1"),
+                ("Right elevon (aileron), down", "low", "9"),
+                ("Left elevon (elevator), up", "low", "9"),
+                ("Left elevon (elevator), down", "low", "7"),
+                ("Right elevon (elevator), up", "low", "9"),
+                ("Right elevon (elevator), down", "low", "7.2"),
+            }
+        )
         {
             Choose(t, name, rate);
             Type(t, value);
@@ -160,12 +216,23 @@ public sealed class FullJob
             t.Fill($"{side} elevon, neutral (up is +), mm", "2" + OpenQA.Selenium.Keys.Enter);
         }
 
-        foreach (var free in t.Browser.FindElements(OpenQA.Selenium.By.XPath("//button[normalize-space(.)='free']")).Select((_, i) => i).ToArray())
+        foreach (
+            var free in t
+                .Browser.FindElements(OpenQA.Selenium.By.XPath("//button[normalize-space(.)='free']"))
+                .Select((_, i) => i)
+                .ToArray()
+        )
         {
             t.Find(OpenQA.Selenium.By.XPath($"(//button[normalize-space(.)='free'])[{free + 1}]")).Click();
         }
 
-        t.Until(() => t.Browser.FindElements(OpenQA.Selenium.By.XPath("//button[normalize-space(.)='free' and @aria-pressed='true']")).Count == 2, "both move freely");
+        t.Until(
+            () =>
+                t.Browser.FindElements(
+                    OpenQA.Selenium.By.XPath("//button[normalize-space(.)='free' and @aria-pressed='true']")
+                ).Count == 2,
+            "both move freely"
+        );
     }
 
     private static void Balance(Technician t)
@@ -186,7 +253,9 @@ public sealed class FullJob
         (string X, string Y, string Reads)[] supports = [("60", "0", a), ("300", "-150", b), ("300", "150", c)];
         for (var i = 0; i < 3; i++)
         {
-            t.Fill($"Support {i + 1}, x", supports[i].X).Fill($"Support {i + 1}, y", supports[i].Y).Fill($"Support {i + 1}, grams", supports[i].Reads);
+            t.Fill($"Support {i + 1}, x", supports[i].X)
+                .Fill($"Support {i + 1}, y", supports[i].Y)
+                .Fill($"Support {i + 1}, grams", supports[i].Reads);
         }
 
         if (front is not null)
@@ -199,21 +268,41 @@ public sealed class FullJob
 
     private static void Check(Technician t)
     {
-        t.Stage("Check").Press("Hatch, latch, screws and leads pulled", "Steps").Act("Start").Act("Done").See("1 of 1 steps done");
+        t.Stage("Check")
+            .Press("Hatch, latch, screws and leads pulled", "Steps")
+            .Act("Start")
+            .Act("Done")
+            .See("1 of 1 steps done");
     }
 
-    internal static void TapPart(Technician t, string part) => t.Execute<object>(
-        $$"""
-        const path = document.querySelector('main svg path.part[data-part="{{part}}"]');
-        const box = path.getBoundingClientRect();
-        path.dispatchEvent(new PointerEvent('pointerup', { bubbles: true, clientX: box.left + box.width * 0.6, clientY: box.top + box.height * 0.7 }));
-        """);
+    internal static void TapPart(Technician t, string part) =>
+        t.Execute<object>(
+            $$"""
+            const path = document.querySelector('main svg path.part[data-part="{{part}}"]');
+            const box = path.getBoundingClientRect();
+            path.dispatchEvent(new PointerEvent('pointerup', { bubbles: true, clientX: box.left + box.width * 0.6, clientY: box.top + box.height * 0.7 }));
+            """
+        );
 
     private static void Choose(Technician t, string name, string rate)
     {
-        t.Until(() => t.Find(OpenQA.Selenium.By.XPath($"//*[@aria-label='Rate']//button[starts-with(normalize-space(.), '{rate} rate')]")).GetAttribute("aria-checked") == "true" || Click(t, rate), $"{rate} rate");
-        t.Find(OpenQA.Selenium.By.XPath($"//*[@aria-label='All throws']//button[starts-with(@aria-label, '{name},')]")).Click();
-        t.Until(() => t.Find(OpenQA.Selenium.By.XPath("//*[@data-region='now']//h2")).Text == name, $"{name} is the one now");
+        t.Until(
+            () =>
+                t.Find(
+                        OpenQA.Selenium.By.XPath(
+                            $"//*[@aria-label='Rate']//button[starts-with(normalize-space(.), '{rate} rate')]"
+                        )
+                    )
+                    .GetAttribute("aria-checked") == "true"
+                || Click(t, rate),
+            $"{rate} rate"
+        );
+        t.Find(OpenQA.Selenium.By.XPath($"//*[@aria-label='All throws']//button[starts-with(@aria-label, '{name},')]"))
+            .Click();
+        t.Until(
+            () => t.Find(OpenQA.Selenium.By.XPath("//*[@data-region='now']//h2")).Text == name,
+            $"{name} is the one now"
+        );
     }
 
     private static bool Click(Technician t, string rate)

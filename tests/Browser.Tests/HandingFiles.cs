@@ -23,7 +23,8 @@ internal static class HandingFiles
               document.querySelector('h1').dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: held }));
             """,
             name,
-            content);
+            content
+        );
         return t;
     }
 }

@@ -10,12 +10,25 @@ public sealed class InTheManualsOwnWay
 {
     private static async Task<string> Sheet()
     {
-        var file = JsonNode.Parse(await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"), TestContext.Current.CancellationToken))!.AsObject();
+        var file = JsonNode
+            .Parse(
+                await File.ReadAllTextAsync(
+                    ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"),
+                    TestContext.Current.CancellationToken
+                )
+            )!
+            .AsObject();
         file["kit"]!["id"] = "thurle-1400";
         file["kit"]!["name"] = "Thurle 1400";
-        file["throws"] = JsonNode.Parse("""[{ "surfaces": "rudder", "rate": "high", "right": "65 %", "left": "16 to 12 mm", "page": "11" }]""");
-        file["holes"] = JsonNode.Parse("""[{ "surfaces": "rudder", "arm": "second from the outside", "page": "12" }]""");
-        file["balance"]!["configurations"] = JsonNode.Parse("""[{ "name": "by marks", "marks": "moulded arrows under the wing" }]""");
+        file["throws"] = JsonNode.Parse(
+            """[{ "surfaces": "rudder", "rate": "high", "right": "65 %", "left": "16 to 12 mm", "page": "11" }]"""
+        );
+        file["holes"] = JsonNode.Parse(
+            """[{ "surfaces": "rudder", "arm": "second from the outside", "page": "12" }]"""
+        );
+        file["balance"]!["configurations"] = JsonNode.Parse(
+            """[{ "name": "by marks", "marks": "moulded arrows under the wing" }]"""
+        );
         return file.ToJsonString();
     }
 
@@ -24,22 +37,44 @@ public sealed class InTheManualsOwnWay
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn("I. Thorne");
-        t.Go("/sheets").See("Wicken 1350").Drop("thurle.sheet.json", await Sheet()).See("Thurle 1400, revision 1, is on file.");
+        t.Go("/sheets")
+            .See("Wicken 1350")
+            .Drop("thurle.sheet.json", await Sheet())
+            .See("Thurle 1400, revision 1, is on file.");
         t.Go("/jobs/new").See("spec sheet").Press("Thurle 1400").Press("A new customer").Fill("name", "O. Fenn");
-        t.Press("Packs").Fill("mass on the scale", "262").Fill("length", "105").Fill("width", "34").Fill("height", "30").Fill("capacity", "2400");
+        t.Press("Packs")
+            .Fill("mass on the scale", "262")
+            .Fill("length", "105")
+            .Fill("width", "34")
+            .Fill("height", "30")
+            .Fill("capacity", "2400");
         t.Act("Take it in").See("Outside of the box");
         var id = t.Browser.Url.Split('/')[^2];
-        LedgerLine Line(string line) => Ledger.Of(application.Job(id).State, application.Clock.GetUtcNow()).Single(l => l.Id == line);
+        LedgerLine Line(string line) =>
+            Ledger.Of(application.Job(id).State, application.Clock.GetUtcNow()).Single(l => l.Id == line);
 
         // Marks are measured once, and a descending pair decided, by a lead and with a reason.
-        t.Press("Sheet").See("moulded arrows under the wing").Press("Centre of gravity, by marks").Fill("Value", "60 to 68 mm").Fill("Where it comes from", "Measured at the arrows.").Press("give");
-        t.Until(() => Line("balance/by marks").Limits.StartsWith("60 to 68", StringComparison.Ordinal), "the range counts");
+        t.Press("Sheet")
+            .See("moulded arrows under the wing")
+            .Press("Centre of gravity, by marks")
+            .Fill("Value", "60 to 68 mm")
+            .Fill("Where it comes from", "Measured at the arrows.")
+            .Press("give");
+        t.Until(
+            () => Line("balance/by marks").Limits.StartsWith("60 to 68", StringComparison.Ordinal),
+            "the range counts"
+        );
 
         t.Lamp("propeller", "off").Lamp("transmitter", "on, throttle low").Lamp("pack", "connected");
         t.Stage("Throws").See("65 %").See("read off the transmitter").Fill("Reading", "66").Act("Record").See("66.0");
-        t.Until(() => Line("throw/rudder/rudder/high/right").Standing is Standing.Met or Standing.Close, "percent of travel is judged in percent");
-        t.Press("others", "Pushrod holes").Until(() => Line("hole/rudder").Standing == Standing.NotMet, "in other holes");
-        t.Press("as printed", "Pushrod holes").Until(() => Line("hole/rudder").Standing == Standing.Met, "in the holes the manual names");
+        t.Until(
+            () => Line("throw/rudder/rudder/high/right").Standing is Standing.Met or Standing.Close,
+            "percent of travel is judged in percent"
+        );
+        t.Press("others", "Pushrod holes")
+            .Until(() => Line("hole/rudder").Standing == Standing.NotMet, "in other holes");
+        t.Press("as printed", "Pushrod holes")
+            .Until(() => Line("hole/rudder").Standing == Standing.Met, "in the holes the manual names");
         Assert.Empty(t.Complaints());
     }
 }

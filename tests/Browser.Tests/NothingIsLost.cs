@@ -9,7 +9,8 @@ public sealed class NothingIsLost
 {
     private const string Pin = "PIN";
 
-    private static Technician AtTheLatch(Technician t) => t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
+    private static Technician AtTheLatch(Technician t) =>
+        t.Go("/jobs/J-0152/unpack?room=parts").See("Hatch latch").Press("Hatch latch");
 
     [Fact]
     public async Task What_is_counted_while_the_network_is_away_waits_on_the_device_and_is_sent_once()
@@ -63,11 +64,17 @@ public sealed class NothingIsLost
         using var t = new Technician(application.Url).SignIn();
         AtTheLatch(t);
         application.Clock.Advance(TimeSpan.FromHours(13));
-        t.Press("One Hatch latch more").See("Your sign-in ran out, R. Vane").Press("somebody else is here now").SignIn("I. Thorne");
+        t.Press("One Hatch latch more")
+            .See("Your sign-in ran out, R. Vane")
+            .Press("somebody else is here now")
+            .SignIn("I. Thorne");
         AtTheLatch(t.See("1 waiting to send")).Press("One Hatch latch more").See("I. Thorne: +1 Hatch latch");
         Assert.Equal(1, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
         t.Execute<object>("fetch('/api/sign-out', { method: 'POST' })");
-        t.SignIn("R. Vane").Go("/jobs/J-0152/unpack?room=parts").See("R. Vane: +1 Hatch latch").DoNotSee("waiting to send");
+        t.SignIn("R. Vane")
+            .Go("/jobs/J-0152/unpack?room=parts")
+            .See("R. Vane: +1 Hatch latch")
+            .DoNotSee("waiting to send");
         Assert.Equal(2, application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
     }
 
@@ -81,13 +88,25 @@ public sealed class NothingIsLost
         t.Browser.Navigate().Refresh();
         t.See("Plimsey 1400, trainer").Press("Packs").Fill("height", "30").Fill("capacity", "2700").See("Balances");
         application.Clock.Advance(TimeSpan.FromHours(13));
-        t.Act("Take it in").See("Your sign-in ran out").Fill(Pin, "2468").Press("Go on").DoNotSee("Your sign-in ran out");
+        t.Act("Take it in")
+            .See("Your sign-in ran out")
+            .Fill(Pin, "2468")
+            .Press("Go on")
+            .DoNotSee("Your sign-in ran out");
         t.Act("Take it in").See("Outside of the box");
         Assert.Equal("286 g", application.Job(t.Browser.Url.Split('/')[^2]).State.Receive.Battery!.Mass.Text);
         t.Go("/jobs/new").See("which kit is it?").Press("Packs").See("not yet");
 
         // What was said of one kit is not left standing over the next.
-        t.Press("Kit, owner").Press("Plimsey 1400").Press("Packs").Fill("mass on the scale", "286").Fill("length", "118").Fill("width", "36").Fill("height", "30").Fill("capacity", "2700").See("Balances");
+        t.Press("Kit, owner")
+            .Press("Plimsey 1400")
+            .Press("Packs")
+            .Fill("mass on the scale", "286")
+            .Fill("length", "118")
+            .Fill("width", "36")
+            .Fill("height", "30")
+            .Fill("capacity", "2700")
+            .See("Balances");
         t.Press("begin again").See("which kit is it?").DoNotSee("Balances");
     }
 
@@ -96,9 +115,22 @@ public sealed class NothingIsLost
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0150/unpack?room=findings").See("F1").Press("Camera: finding F1").Press("Take a picture").See("1 taken").Press("Take another").See("2 taken").Press("Close");
+        t.Go("/jobs/J-0150/unpack?room=findings")
+            .See("F1")
+            .Press("Camera: finding F1")
+            .Press("Take a picture")
+            .See("1 taken")
+            .Press("Take another")
+            .See("2 taken")
+            .Press("Close");
         t.Until(() => application.Job("J-0150").State.Unpack.Findings[0].Photos.Count == 2, "two pictures are kept");
-        t.Until(() => t.Execute<bool>("const p = document.querySelector('[aria-label=\"finding F1, picture 2\"] img'); return !!p && p.complete && p.naturalWidth > 0"), "their thumbnails show");
+        t.Until(
+            () =>
+                t.Execute<bool>(
+                    "const p = document.querySelector('[aria-label=\"finding F1, picture 2\"] img'); return !!p && p.complete && p.naturalWidth > 0"
+                ),
+            "their thumbnails show"
+        );
         t.Press("finding F1, picture 2").See("Close").Press("Close").DoNotSee("Close");
         Assert.Empty(t.Complaints());
     }

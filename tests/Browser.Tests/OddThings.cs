@@ -12,8 +12,17 @@ public sealed class OddThings
 
     private static readonly string[] BenchScreens =
     [
-        "/jobs/J-0153/receive", "/jobs/J-0150/unpack?room=papers", "/jobs/J-0150/unpack?room=parts", "/jobs/J-0148/unpack?room=walk", "/jobs/J-0150/unpack?room=findings", "/jobs/J-0150/unpack?room=claim",
-        "/jobs/J-0151/build", "/jobs/J-0147/bind", "/jobs/J-0147/throws", "/jobs/J-0139/balance", "/jobs/J-0139/handover",
+        "/jobs/J-0153/receive",
+        "/jobs/J-0150/unpack?room=papers",
+        "/jobs/J-0150/unpack?room=parts",
+        "/jobs/J-0148/unpack?room=walk",
+        "/jobs/J-0150/unpack?room=findings",
+        "/jobs/J-0150/unpack?room=claim",
+        "/jobs/J-0151/build",
+        "/jobs/J-0147/bind",
+        "/jobs/J-0147/throws",
+        "/jobs/J-0139/balance",
+        "/jobs/J-0139/handover",
     ];
 
     [Fact]
@@ -21,12 +30,35 @@ public sealed class OddThings
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/new").See("spec sheet").Press("Skerrow 64").Press("A new customer").Fill("name", $"{Markup} {RightToLeft}");
-        t.Press("Packs").Fill("mass on the scale", "262").Fill("length", "105").Fill("width", "34").Fill("height", "30").Fill("capacity", "2400").Act("Take it in").See("Outside of the box");
+        t.Go("/jobs/new")
+            .See("spec sheet")
+            .Press("Skerrow 64")
+            .Press("A new customer")
+            .Fill("name", $"{Markup} {RightToLeft}");
+        t.Press("Packs")
+            .Fill("mass on the scale", "262")
+            .Fill("length", "105")
+            .Fill("width", "34")
+            .Fill("height", "30")
+            .Fill("capacity", "2400")
+            .Act("Take it in")
+            .See("Outside of the box");
         var job = t.Browser.Url.Split('/')[^2];
-        t.Stage("Unpack").Press("Parts").Fill("something in the box that is on no list", Markup).Press("extra").See($"{Markup}, on no list");
-        t.Press("Findings").Act("Record a finding").Fill("Longest extent, mm", "12").Fill("note", Markup).See("by rule").Press("Record the finding");
-        t.Until(() => application.Job(job).State.Unpack.Findings.SingleOrDefault()?.Note == Markup, "the note is kept as it was written");
+        t.Stage("Unpack")
+            .Press("Parts")
+            .Fill("something in the box that is on no list", Markup)
+            .Press("extra")
+            .See($"{Markup}, on no list");
+        t.Press("Findings")
+            .Act("Record a finding")
+            .Fill("Longest extent, mm", "12")
+            .Fill("note", Markup)
+            .See("by rule")
+            .Press("Record the finding");
+        t.Until(
+            () => application.Job(job).State.Unpack.Findings.SingleOrDefault()?.Note == Markup,
+            "the note is kept as it was written"
+        );
         t.Press("Findings").See(Markup).Stage("Receive").See(Markup).See(RightToLeft);
         t.Go("/jobs").See("Jobs").See(Markup);
         Assert.Equal("Zygotome", t.Browser.Title);
@@ -47,11 +79,29 @@ public sealed class OddThings
             return path;
         }
 
-        t.Go("/jobs/J-0152/receive").See("Outside of the box").Give("Pictures: the box", File_("letter.jpg", "Dear shop, the box came open.")).See("letter.jpg: ").See("picture");
-        t.Give("Pictures: the box", File_("drawn.svg", "<svg xmlns='http://www.w3.org/2000/svg'><script>document.title='run'</script></svg>")).See("drawn.svg: ");
-        t.Give("Pictures: the box", $"{File_("letter.jpg", "Dear shop.")}\n{BoxOpened.SmallPicture()}").See("letter.jpg: ");
+        t.Go("/jobs/J-0152/receive")
+            .See("Outside of the box")
+            .Give("Pictures: the box", File_("letter.jpg", "Dear shop, the box came open."))
+            .See("letter.jpg: ")
+            .See("picture");
+        t.Give(
+                "Pictures: the box",
+                File_(
+                    "drawn.svg",
+                    "<svg xmlns='http://www.w3.org/2000/svg'><script>document.title='run'</script></svg>"
+                )
+            )
+            .See("drawn.svg: ");
+        t.Give("Pictures: the box", $"{File_("letter.jpg", "Dear shop.")}\n{BoxOpened.SmallPicture()}")
+            .See("letter.jpg: ");
         t.Until(() => application.Job("J-0152").State.Receive.BoxPhotos.Count == 1, "one picture is kept");
-        t.Until(() => t.Execute<bool>("const p = document.querySelector('[aria-label=\"the box, picture 1\"] img'); return !!p && p.complete && p.naturalWidth > 0"), "its thumbnail shows");
+        t.Until(
+            () =>
+                t.Execute<bool>(
+                    "const p = document.querySelector('[aria-label=\"the box, picture 1\"] img'); return !!p && p.complete && p.naturalWidth > 0"
+                ),
+            "its thumbnail shows"
+        );
         Assert.Equal("Zygotome", t.Browser.Title);
         folder.Delete(recursive: true);
     }
@@ -71,11 +121,20 @@ public sealed class OddThings
         Thread.Sleep(500);
         other.Fill("class", "second opinion");
         other.Keys_(Keys.Enter).See("Somebody else changed this draft meanwhile");
-        other.Until(() => other.Execute<string>("return document.querySelector('[aria-label=maker]').value") == "First of two", "the other's words are here");
+        other.Until(
+            () => other.Execute<string>("return document.querySelector('[aria-label=maker]').value") == "First of two",
+            "the other's words are here"
+        );
         other.Fill("class", "second opinion");
         other.Keys_(Keys.Enter);
         one.Go(draft).Press("From the lid");
-        one.Until(() => one.Execute<string>("return document.querySelector('[aria-label=maker]')?.value + ', ' + document.querySelector('[aria-label=class]')?.value") == "First of two, second opinion", "both are kept");
+        one.Until(
+            () =>
+                one.Execute<string>(
+                    "return document.querySelector('[aria-label=maker]')?.value + ', ' + document.querySelector('[aria-label=class]')?.value"
+                ) == "First of two, second opinion",
+            "both are kept"
+        );
     }
 
     [Fact]
@@ -84,7 +143,15 @@ public sealed class OddThings
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         t.Go("/jobs").See("J-0147");
-        foreach (var (typed, found, not) in new[] { ("brand", "J-0148", "J-0150"), ("lowen", "J-0148", "J-0150"), ("O-0153", "J-0154", "J-0147"), ("0150", "J-0150", "J-0152") })
+        foreach (
+            var (typed, found, not) in new[]
+            {
+                ("brand", "J-0148", "J-0150"),
+                ("lowen", "J-0148", "J-0150"),
+                ("O-0153", "J-0154", "J-0147"),
+                ("0150", "J-0150", "J-0152"),
+            }
+        )
         {
             t.Fill("Number, kit, customer, shelf or order", typed).DoNotSee(not).See(found);
         }
@@ -103,7 +170,13 @@ public sealed class OddThings
         foreach (var screen in BenchScreens)
         {
             t.Go(screen).See("Setting");
-            t.Until(() => t.Browser.FindElements(By.CssSelector("[data-region=act] button, [data-region=act] [data-act]")).Count > 0, $"{screen} has its main act");
+            t.Until(
+                () =>
+                    t.Browser.FindElements(
+                        By.CssSelector("[data-region=act] button, [data-region=act] [data-act]")
+                    ).Count > 0,
+                $"{screen} has its main act"
+            );
             Thread.Sleep(250);
             var wrong = t.Execute<string>(
                 """
@@ -116,7 +189,8 @@ public sealed class OddThings
                   if (r.height < 43.5) wrong.push(`${(e.getAttribute('aria-label') ?? e.innerText).slice(0, 40)}: ${Math.round(r.width)} × ${Math.round(r.height)}`);
                 }
                 return wrong.join('; ');
-                """);
+                """
+            );
             Assert.True(wrong is "", $"{screen}: {wrong}");
         }
     }

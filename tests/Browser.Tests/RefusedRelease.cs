@@ -20,35 +20,61 @@ public sealed class RefusedRelease
     }
 
     [Fact]
-    public Task Release_is_refused_for_a_throw_out_of_its_band() => Refused("J-0147", t =>
-    {
-        t.Go("/jobs/J-0147/throws").See("Rudder, left").See("2.4 mm too much");
-        FullJob.Power(t, "off");
-        FullJob.Type(t, "29");
-        t.See("2.0 mm too much");
-    }, "Rudder, left, high");
+    public Task Release_is_refused_for_a_throw_out_of_its_band() =>
+        Refused(
+            "J-0147",
+            t =>
+            {
+                t.Go("/jobs/J-0147/throws").See("Rudder, left").See("2.4 mm too much");
+                FullJob.Power(t, "off");
+                FullJob.Type(t, "29");
+                t.See("2.0 mm too much");
+            },
+            "Rudder, left, high"
+        );
 
     [Fact]
-    public Task Release_is_refused_for_a_balance_gone_stale() => Refused(
-        "J-0139", t => t.Go("/jobs/J-0139/balance").See("Repair for F1, after this was shown.").See("Weigh again"), "Centre of gravity, as flown", "Throttle lead moved for binding");
+    public Task Release_is_refused_for_a_balance_gone_stale() =>
+        Refused(
+            "J-0139",
+            t => t.Go("/jobs/J-0139/balance").See("Repair for F1, after this was shown.").See("Weigh again"),
+            "Centre of gravity, as flown",
+            "Throttle lead moved for binding"
+        );
 
     [Fact]
-    public Task Release_is_refused_for_an_open_flight_critical_finding() => Refused("J-0152", t =>
-    {
-        // It can be neither used as it is, nor inspected by the one who repaired it.
-        t.Go("/jobs/J-0152/unpack?room=findings").See("Flight-critical: never as it is.");
-        Assert.False(t.Find(OpenQA.Selenium.By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled);
-        t.Press("repair here", "Finding F2").Fill("How it was repaired", "New hinge line").Press("Repaired", "Finding F2").See("not re-inspected yet");
-        t.Press("looked again: sound", "Finding F2").See("somebody other than R. Vane must inspect the repair");
-    }, "F2: parting of 22 mm");
+    public Task Release_is_refused_for_an_open_flight_critical_finding() =>
+        Refused(
+            "J-0152",
+            t =>
+            {
+                // It can be neither used as it is, nor inspected by the one who repaired it.
+                t.Go("/jobs/J-0152/unpack?room=findings").See("Flight-critical: never as it is.");
+                Assert.False(
+                    t.Find(OpenQA.Selenium.By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled
+                );
+                t.Press("repair here", "Finding F2")
+                    .Fill("How it was repaired", "New hinge line")
+                    .Press("Repaired", "Finding F2")
+                    .See("not re-inspected yet");
+                t.Press("looked again: sound", "Finding F2").See("somebody other than R. Vane must inspect the repair");
+            },
+            "F2: parting of 22 mm"
+        );
 
     [Fact]
-    public Task Release_is_refused_for_a_surface_that_goes_the_wrong_way() => Refused("J-0147", t =>
-    {
-        t.Go("/jobs/J-0147/bind").See("Direction of rudder");
-        FullJob.Power(t, "off");
-        t.Press("Direction of rudder").See("Rudder stick right").Press("something else moved");
-        t.Find(By.XPath("//*[@role='radiogroup' and @aria-label='Rudder']//button[normalize-space(.)='left']")).Click();
-        t.Press("Record what moved").See("reverse the rudder channel");
-    }, "Direction of rudder");
+    public Task Release_is_refused_for_a_surface_that_goes_the_wrong_way() =>
+        Refused(
+            "J-0147",
+            t =>
+            {
+                t.Go("/jobs/J-0147/bind").See("Direction of rudder");
+                FullJob.Power(t, "off");
+                t.Press("Direction of rudder").See("Rudder stick right").Press("something else moved");
+                t.Find(By.XPath("//*[@role='radiogroup' and @aria-label='Rudder']//button[normalize-space(.)='left']"))
+                    .Click();
+                t.Press("Record what moved").See("reverse the rudder channel");
+            },
+            "Direction of rudder"
+        );
 }

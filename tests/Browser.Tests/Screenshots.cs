@@ -31,7 +31,15 @@ public sealed class Screenshots
     {
         using var t = new Technician(application.Url).SignIn();
         t.Go("/jobs/new").See("spec sheet").Press("Merle 1200").Press("P. Osier").Press("Radio").Press("six-port park");
-        t.Press("Packs").Fill("this pack is called", "blue 2400").Fill("mass on the scale", "172").Fill("length", "98").Fill("width", "34").Fill("height", "30").Fill("capacity", "2400").Fill("C rating", "30").See("all up");
+        t.Press("Packs")
+            .Fill("this pack is called", "blue 2400")
+            .Fill("mass on the scale", "172")
+            .Fill("length", "98")
+            .Fill("width", "34")
+            .Fill("height", "30")
+            .Fill("capacity", "2400")
+            .Fill("C rating", "30")
+            .See("all up");
         Thread.Sleep(600);
         t.Picture(file);
     }
@@ -40,7 +48,16 @@ public sealed class Screenshots
     private static void Editor(Application application, string file)
     {
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/sheets/new").See("from the lid").Fill("name of the kit", "Fallow Dart 48").Fill("maker", "Ferrow Composites").Press("low-wing sport").Fill("span", "48 in").Fill("length", "1020").Fill("empty", "2 lb 6 oz").Press("flaps").Press("Begin the sheet");
+        t.Go("/sheets/new")
+            .See("from the lid")
+            .Fill("name of the kit", "Fallow Dart 48")
+            .Fill("maker", "Ferrow Composites")
+            .Press("low-wing sport")
+            .Fill("span", "48 in")
+            .Fill("length", "1020")
+            .Fill("empty", "2 lb 6 oz")
+            .Press("flaps")
+            .Press("Begin the sheet");
         t.See("the first revision").Press("Throws").Press("aileron, high").Fill("up", "3.8 in");
         t.Keys_(OpenQA.Selenium.Keys.Enter).See("Perhaps the fraction").Fill("down", "5/16 in");
         t.Keys_(OpenQA.Selenium.Keys.Enter).See("7.9 mm");
@@ -73,10 +90,24 @@ public sealed class Screenshots
         }
 
         // Any other screen, to be looked at and not kept: ZYGOTOME_PATHS=/bench,/sheets/new
-        var others = (Environment.GetEnvironmentVariable("ZYGOTOME_PATHS") ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select((path, i) => (Name: $"other-{i + 1}", Path: path, Width: 1280, Height: 800, Dim: false));
-        foreach (var group in Views.Concat(others).Where(v => only is null || only.Contains(v.Name) || v.Name.StartsWith("other-", StringComparison.Ordinal)).GroupBy(v => (v.Width, v.Height, v.Dim)))
+        var others = (Environment.GetEnvironmentVariable("ZYGOTOME_PATHS") ?? "")
+            .Split(',', StringSplitOptions.RemoveEmptyEntries)
+            .Select((path, i) => (Name: $"other-{i + 1}", Path: path, Width: 1280, Height: 800, Dim: false));
+        foreach (
+            var group in Views
+                .Concat(others)
+                .Where(v =>
+                    only is null || only.Contains(v.Name) || v.Name.StartsWith("other-", StringComparison.Ordinal)
+                )
+                .GroupBy(v => (v.Width, v.Height, v.Dim))
+        )
         {
-            using var technician = new Technician(application.Url, group.Key.Width, group.Key.Height, group.Key.Dim).SignIn();
+            using var technician = new Technician(
+                application.Url,
+                group.Key.Width,
+                group.Key.Height,
+                group.Key.Dim
+            ).SignIn();
             foreach (var view in group)
             {
                 technician.Go(view.Path);

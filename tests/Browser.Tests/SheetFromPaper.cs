@@ -15,7 +15,13 @@ public sealed class SheetFromPaper
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn("I. Thorne");
         t.Go("/sheets").Press("New sheet").See("from the lid of the box");
-        t.Fill("name of the kit", "Paper Grouse").Fill("maker", "Nobody and Sons").Press("high-wing trainer").Fill("span", "55 in").Fill("length", "41 in").Fill("empty", "2 lb 3 oz").Press("wheels");
+        t.Fill("name of the kit", "Paper Grouse")
+            .Fill("maker", "Nobody and Sons")
+            .Press("high-wing trainer")
+            .Fill("span", "55 in")
+            .Fill("length", "41 in")
+            .Fill("empty", "2 lb 3 oz")
+            .Press("wheels");
         t.Press("Begin the sheet").See("the first revision").See("assumed");
 
         // As typed, in both units, and no longer assumed.
@@ -24,7 +30,10 @@ public sealed class SheetFromPaper
 
         // A fraction read as a decimal is doubted, with its likely misreading and one tap to mend it.
         t.Press("Throws").Press("aileron, high").Fill("up", "3.8 in");
-        t.Keys_(Keys.Enter).See("Perhaps the fraction 3/8 in, typed as 3.8").Press("Corrected: 3/8 in").See("corrected, I. Thorne");
+        t.Keys_(Keys.Enter)
+            .See("Perhaps the fraction 3/8 in, typed as 3.8")
+            .Press("Corrected: 3/8 in")
+            .See("corrected, I. Thorne");
         Assert.Equal("3/8 in", t.Find(By.Id("$.throws[0].up")).GetAttribute("value"));
         t.Fill("down", "12 ± 1");
         t.Keys_(Keys.Enter).See("0.43 to 0.51");
@@ -38,31 +47,66 @@ public sealed class SheetFromPaper
         t.Fill("page", "").Fill("up", "three eighths");
         t.Keys_(Keys.Enter).See("three eighths").Fill("up", "3/8 in");
         t.Keys_(Keys.Enter);
-        t.Press("Balance and weight").Press("More about all-up weight").Press("The manual does not state it").See("not stated by the manual");
+        t.Press("Balance and weight")
+            .Press("More about all-up weight")
+            .Press("The manual does not state it")
+            .See("not stated by the manual");
         t.Fill("range, aft of the datum", "62 mm to 74 mm");
         t.Keys_(Keys.Enter).See("2.44 to 2.91 in");
         t.Press("balance 62 to 74");
-        t.Until(() => t.Browser.SwitchTo().ActiveElement().GetAttribute("id") == "$.balance.configurations[0].range", "the dimension line leads to its field");
+        t.Until(
+            () => t.Browser.SwitchTo().ActiveElement().GetAttribute("id") == "$.balance.configurations[0].range",
+            "the dimension line leads to its field"
+        );
 
         // A parts list pasted as a table; its mistakes are named first.
         var table = Path.Combine(Path.GetTempPath(), $"parts-{Guid.NewGuid():N}.csv");
-        await File.WriteAllTextAsync(table, "id;name;bag;quantity\nhorn;Control horn;A;five\nwheel;Wheel;B;2\n", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            table,
+            "id;name;bag;quantity\nhorn;Control horn;A;five\nwheel;Wheel;B;2\n",
+            TestContext.Current.CancellationToken
+        );
         t.Press("Parts by bag").Give("Table file", table).See("line 2, quantity").See("five");
-        await File.WriteAllTextAsync(table, "\uFEFFid;name;bag;quantity\nhorn;Control horn;A;5\nwheel;Wheel;B;2\n", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            table,
+            "\uFEFFid;name;bag;quantity\nhorn;Control horn;A;5\nwheel;Wheel;B;2\n",
+            TestContext.Current.CancellationToken
+        );
         t.Give("Table file", table).See("Control horn");
         File.Delete(table);
         t.Act("Put it on file").See("Paper Grouse, revision 1").See("The first on file.");
 
         // A job on it: what was not stated is asked for, what was assumed is never the maker's.
-        t.Go("/jobs/new").See("spec sheet").Fill("Find a sheet", "grouse").DoNotSee("Plimsey").Press("Paper Grouse").Press("A new customer").Fill("name", "E. Dunnock");
-        t.Press("Packs").Fill("mass on the scale", "210").Fill("length", "105").Fill("width", "34").Fill("height", "26").Fill("cells", "3").Fill("capacity", "2200").See("all up");
-        t.Act("Take it in").See("Outside of the box").Press("Sheet").See("Not stated by the maker").See("All-up weight");
+        t.Go("/jobs/new")
+            .See("spec sheet")
+            .Fill("Find a sheet", "grouse")
+            .DoNotSee("Plimsey")
+            .Press("Paper Grouse")
+            .Press("A new customer")
+            .Fill("name", "E. Dunnock");
+        t.Press("Packs")
+            .Fill("mass on the scale", "210")
+            .Fill("length", "105")
+            .Fill("width", "34")
+            .Fill("height", "26")
+            .Fill("cells", "3")
+            .Fill("capacity", "2200")
+            .See("all up");
+        t.Act("Take it in")
+            .See("Outside of the box")
+            .Press("Sheet")
+            .See("Not stated by the maker")
+            .See("All-up weight");
         var job = t.Browser.Url.Split('/')[^2];
         var ledger = Ledger.Of(application.Job(job).State, application.Clock.GetUtcNow());
         Assert.Equal(9.525m, application.Job(job).State.Sheet.Throws[0].Ways[0].Value.Taken!.Nominal);
         Assert.Equal(Standing.NotShown, ledger.Single(l => l.Id == "weight/as flown").Standing);
         Assert.Contains(ledger, l => l.Id == "sheet/assumed/geometry" && l.Open);
-        t.Press("All-up weight").Fill("Value", "1500 g").Fill("Where it comes from", "Asked the maker, by letter.").Press("give").DoNotSee("All-up weight ");
+        t.Press("All-up weight")
+            .Fill("Value", "1500 g")
+            .Fill("Where it comes from", "Asked the maker, by letter.")
+            .Press("give")
+            .DoNotSee("All-up weight ");
 
         Revise(t, application, job);
         Assert.Empty(t.Complaints());
@@ -77,9 +121,15 @@ public sealed class SheetFromPaper
         t.Press("Throws").Press("aileron, high").Fill("up", "11 mm");
         t.Keys_(Keys.Enter).See("0.43 in").Act("Put it on file").See("Paper Grouse, revision 2");
         t.Press("what changed since").See("surfaces, aileron-left: chord").See("1 3/8 in").See("38 mm");
-        t.Go($"/jobs/{job}/receive").Press("Sheet").Press("see what revision 2 would change").See("would change").See("Left aileron");
+        t.Go($"/jobs/{job}/receive")
+            .Press("Sheet")
+            .Press("see what revision 2 would change")
+            .See("would change")
+            .See("Left aileron");
         Assert.Equal(1, application.Job(job).State.Receive.SheetRevision);
-        t.Fill("Why it moves", "The maker corrected it.").Press("Move to revision 2").See("Built to revision 2 from here on");
+        t.Fill("Why it moves", "The maker corrected it.")
+            .Press("Move to revision 2")
+            .See("Built to revision 2 from here on");
         Assert.Equal(2, application.Job(job).State.Receive.SheetRevision);
     }
 
@@ -90,15 +140,33 @@ public sealed class SheetFromPaper
         using var t = new Technician(application.Url).SignIn();
         t.Go("/sheets").See("New sheet");
         t.Reach("New sheet", Keys.Enter).See("from the lid of the box");
-        t.Reach("name of the kit", "Key Plover").Reach("sailplane", Keys.Space).Reach("span", "2400").Reach("length", "1200").Reach("empty", "1100").Reach("Begin the sheet", Keys.Enter).See("the first revision");
+        t.Reach("name of the kit", "Key Plover")
+            .Reach("sailplane", Keys.Space)
+            .Reach("span", "2400")
+            .Reach("length", "1200")
+            .Reach("empty", "1100")
+            .Reach("Begin the sheet", Keys.Enter)
+            .See("the first revision");
         t.Reach("Throws", Keys.Enter).Reach("aileron, high", Keys.Enter).See("up");
         t.Reach("up", Keys.Control + "a", "5/8 in", Keys.Enter).See("15.9 mm");
-        t.Reach("Balance and weight", Keys.Enter).Reach("all-up weight", Keys.Control + "a", "1300 g to 1500 g", Keys.Enter).See("45.9 to 52.9 oz");
+        t.Reach("Balance and weight", Keys.Enter)
+            .Reach("all-up weight", Keys.Control + "a", "1300 g to 1500 g", Keys.Enter)
+            .See("45.9 to 52.9 oz");
         t.Reach("Put it on file", Keys.Enter).See("Key Plover, revision 1");
         t.Go("/jobs/new").See("spec sheet");
         t.Reach("Find a sheet", "plover").DoNotSee("Plimsey").See("Key Plover");
-        t.Reach("Key Plover", Keys.Enter).Reach("A new customer", Keys.Enter).Reach("name", "K. Sedge").Reach("Kit, owner", Keys.ArrowRight).See("mass on the scale");
-        t.Reach("mass on the scale", "96").Reach("length", "72").Reach("width", "36").Reach("height", "18").Reach("cells", Keys.Control + "a", "2").Reach("capacity", "1300").See("all up");
+        t.Reach("Key Plover", Keys.Enter)
+            .Reach("A new customer", Keys.Enter)
+            .Reach("name", "K. Sedge")
+            .Reach("Kit, owner", Keys.ArrowRight)
+            .See("mass on the scale");
+        t.Reach("mass on the scale", "96")
+            .Reach("length", "72")
+            .Reach("width", "36")
+            .Reach("height", "18")
+            .Reach("cells", Keys.Control + "a", "2")
+            .Reach("capacity", "1300")
+            .See("all up");
         t.Reach("Take it in", Keys.Enter).See("Outside of the box");
         var state = application.Job(t.Browser.Url.Split('/')[^2]).State;
         Assert.Equal(15.875m, state.Sheet.Throws[0].Ways[0].Value.Taken!.Nominal);
@@ -111,8 +179,18 @@ public sealed class SheetFromPaper
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid():N}.sheet.json");
-        var text = (await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "wicken-1350.sheet.json"), TestContext.Current.CancellationToken)).Replace("wicken-1350", "wicken-again", StringComparison.Ordinal);
-        t.Go("/sheets").See("Wicken 1350").Drop("again.sheet.json", text.Replace("\"42 mm\"", "\"42 yards\"", StringComparison.Ordinal)).See("again.sheet.json").See("$.surfaces[0].chord").See("mistakes");
+        var text = (
+            await File.ReadAllTextAsync(
+                ProjectFolder.File("demo", "sheets", "wicken-1350.sheet.json"),
+                TestContext.Current.CancellationToken
+            )
+        ).Replace("wicken-1350", "wicken-again", StringComparison.Ordinal);
+        t.Go("/sheets")
+            .See("Wicken 1350")
+            .Drop("again.sheet.json", text.Replace("\"42 mm\"", "\"42 yards\"", StringComparison.Ordinal))
+            .See("again.sheet.json")
+            .See("$.surfaces[0].chord")
+            .See("mistakes");
         await File.WriteAllTextAsync(file, text, TestContext.Current.CancellationToken);
         t.Give("Sheet file", file).See("Wicken 1350, revision 1, is on file.");
         File.Delete(file);
@@ -123,8 +201,17 @@ public sealed class SheetFromPaper
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/sheets/skerrow-64/1").Press("Type the next revision").See("after revision 1").Press("Throws").Press("elevon, combined, high").Fill("up", "27 to 20");
-        t.Keys_(Keys.Enter).See("falls: it may be a band").Press("Two rates: 27 mm high, 20 mm low").DoNotSee("falls: it may be").See("elevon, combined, low");
+        t.Go("/sheets/skerrow-64/1")
+            .Press("Type the next revision")
+            .See("after revision 1")
+            .Press("Throws")
+            .Press("elevon, combined, high")
+            .Fill("up", "27 to 20");
+        t.Keys_(Keys.Enter)
+            .See("falls: it may be a band")
+            .Press("Two rates: 27 mm high, 20 mm low")
+            .DoNotSee("falls: it may be")
+            .See("elevon, combined, low");
         t.Fill("down", "24 to 18");
         t.Keys_(Keys.Enter).See("falls: it may be a band").Press("A band: 18 mm to 24 mm").DoNotSee("falls: it may be");
         Assert.Empty(t.Complaints());
@@ -135,11 +222,22 @@ public sealed class SheetFromPaper
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/sheets/skerrow-64/1").See("Throw row").See("printed 16 mm to 12 mm, page 5").See("Asked the maker: a band, not two rates.");
+        t.Go("/sheets/skerrow-64/1")
+            .See("Throw row")
+            .See("printed 16 mm to 12 mm, page 5")
+            .See("Asked the maker: a band, not two rates.");
         t.Press("Balance", "What it says").See("All-up weight");
-        t.Go("/sheets/plimsey-1400/1").See("Wheel collar, bore 3 mm").See("1 doubted").Press("Parts", "What it says").See("Machine screw 3 × 16 mm").See("0.63 in");
+        t.Go("/sheets/plimsey-1400/1")
+            .See("Wheel collar, bore 3 mm")
+            .See("1 doubted")
+            .Press("Parts", "What it says")
+            .See("Machine screw 3 × 16 mm")
+            .See("0.63 in");
         t.Press("Confirmed with the maker").See("confirmed with the maker, R. Vane").DoNotSee("1 doubted");
-        t.Until(() => t.Text.Split("does not go over").Length == 2, "an answered doubt stands with its answer and not in red beside its number");
+        t.Until(
+            () => t.Text.Split("does not go over").Length == 2,
+            "an answered doubt stands with its answer and not in red beside its number"
+        );
         t.Go("/sheets/no-such-kit/1").See("There is no sheet no-such-kit");
     }
 }

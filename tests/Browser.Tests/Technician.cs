@@ -19,21 +19,55 @@ internal sealed class Technician : IDisposable
         _url = url;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-            "--disable-dev-shm-usage", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile.FullName}");
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            "--use-fake-device-for-media-stream",
+            "--use-fake-ui-for-media-stream",
+            "--hide-scrollbars",
+            $"--window-size={width},{height}",
+            $"--user-data-dir={_profile.FullName}"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
-        _browser = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
-        _browser.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        _browser = new ChromeDriver(
+            ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"),
+            options,
+            TimeSpan.FromSeconds(60)
+        );
+        _browser.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new()
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = false,
+            }
+        );
         _browser.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = TurnedClock });
         if (dim)
         {
-            _browser.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" } } });
+            _browser.ExecuteCdpCommand(
+                "Emulation.setEmulatedMedia",
+                new()
+                {
+                    ["features"] = new object[]
+                    {
+                        new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" },
+                    },
+                }
+            );
         }
     }
 
     // This device's clock goes with the server's when a test lets time pass.
-    private const string TurnedClock =
-        """
+    private const string TurnedClock = """
         (() => {
           const real = Date, offset = Number(localStorage.getItem('turned') ?? 0), now = real.now.bind(real);
           window.Date = class extends real {
@@ -50,9 +84,16 @@ internal sealed class Technician : IDisposable
     {
         application.Clock.Advance(time);
         var here = new Uri(_browser.Url).AbsolutePath;
-        Execute<object>($"localStorage.setItem('turned', Number(localStorage.getItem('turned') ?? 0) + {time.TotalMilliseconds})");
+        Execute<object>(
+            $"localStorage.setItem('turned', Number(localStorage.getItem('turned') ?? 0) + {time.TotalMilliseconds})"
+        );
         Go(here);
-        Until(() => Text.Contains("Setting", StringComparison.Ordinal) || Text.Contains("Choose your strip of tape", StringComparison.Ordinal), "the screen is back");
+        Until(
+            () =>
+                Text.Contains("Setting", StringComparison.Ordinal)
+                || Text.Contains("Choose your strip of tape", StringComparison.Ordinal),
+            "the screen is back"
+        );
         return _browser.Url.EndsWith("/sign-in", StringComparison.Ordinal) ? SignIn() : this;
     }
 
@@ -90,14 +131,27 @@ internal sealed class Technician : IDisposable
     public Technician Press(string words, string? within = null)
     {
         var scope = within is null ? "" : $"//*[@aria-label={Quote(within)}]";
-        Retry(() => Find(By.XPath($"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]"), still: true).Click());
+        Retry(() =>
+            Find(
+                    By.XPath(
+                        $"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]"
+                    ),
+                    still: true
+                )
+                .Click()
+        );
         return this;
     }
 
     /// <summary>The main act, once it says these words and can be pressed.</summary>
     public Technician Act(string words)
     {
-        Until(() => Find(By.CssSelector("button[data-act]")) is { Enabled: true } act && act.Text.StartsWith(words, StringComparison.Ordinal), $"the main act says \"{words}\"");
+        Until(
+            () =>
+                Find(By.CssSelector("button[data-act]")) is { Enabled: true } act
+                && act.Text.StartsWith(words, StringComparison.Ordinal),
+            $"the main act says \"{words}\""
+        );
         Thread.Sleep(420);
         Retry(() => Find(By.CssSelector("button[data-act]"), still: true).Click());
         return this;
@@ -108,7 +162,11 @@ internal sealed class Technician : IDisposable
     {
         Retry(() =>
         {
-            var field = Find(By.XPath($"//label[starts-with(normalize-space(.), {Quote(label)})]//*[self::input or self::select] | //input[@aria-label={Quote(label)}] | //select[@aria-label={Quote(label)}] | //input[@id=//label[starts-with(normalize-space(.), {Quote(label)})]/@for]"));
+            var field = Find(
+                By.XPath(
+                    $"//label[starts-with(normalize-space(.), {Quote(label)})]//*[self::input or self::select] | //input[@aria-label={Quote(label)}] | //select[@aria-label={Quote(label)}] | //input[@id=//label[starts-with(normalize-space(.), {Quote(label)})]/@for]"
+                )
+            );
             if (field.TagName == "select")
             {
                 new SelectElement(field).SelectByText(value, partialMatch: true);
@@ -161,8 +219,7 @@ internal sealed class Technician : IDisposable
     /// <summary>Walks with Tab alone until what has the focus is called this; then presses the keys. No pointer.</summary>
     public Technician Reach(string name, params string[] keys)
     {
-        const string Called =
-            """
+        const string Called = """
             const e = document.activeElement; if (!e || e === document.body) return '';
             const label = e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText ?? '';
             return label.trim();
@@ -192,7 +249,16 @@ internal sealed class Technician : IDisposable
     private void Network(bool away, double latency)
     {
         _browser.ExecuteCdpCommand("Network.enable", []);
-        _browser.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = away, ["latency"] = latency, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _browser.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new()
+            {
+                ["offline"] = away,
+                ["latency"] = latency,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
     }
 
     public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);
@@ -204,7 +270,11 @@ internal sealed class Technician : IDisposable
         wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
         try
         {
-            return wait.Until(b => b.FindElements(by).FirstOrDefault(e => e.Displayed) is { } found && (!still || StandsStill(found)) ? found : throw new NoSuchElementException(by.ToString()));
+            return wait.Until(b =>
+                b.FindElements(by).FirstOrDefault(e => e.Displayed) is { } found && (!still || StandsStill(found))
+                    ? found
+                    : throw new NoSuchElementException(by.ToString())
+            );
         }
         catch (WebDriverTimeoutException)
         {
@@ -244,7 +314,16 @@ internal sealed class Technician : IDisposable
 
     /// <summary>What the browser complained about: a blocked request, a broken policy, a script error. Answers that refuse are no complaint.</summary>
     public IReadOnlyList<string> Complaints() =>
-        [.. _browser.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning && !l.Message.Contains("the server responded with a status of 4", StringComparison.Ordinal)).Select(l => l.Message)];
+        [
+            .. _browser
+                .Manage()
+                .Logs.GetLog(LogType.Browser)
+                .Where(l =>
+                    l.Level >= LogLevel.Warning
+                    && !l.Message.Contains("the server responded with a status of 4", StringComparison.Ordinal)
+                )
+                .Select(l => l.Message),
+        ];
 
     public void Picture(string file) => _browser.GetScreenshot().SaveAsFile(file);
 
@@ -271,7 +350,13 @@ internal sealed class Technician : IDisposable
                 act();
                 return;
             }
-            catch (Exception e) when (i < 12 && e is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException)
+            catch (Exception e)
+                when (i < 12
+                    && e
+                        is StaleElementReferenceException
+                            or ElementClickInterceptedException
+                            or ElementNotInteractableException
+                )
             {
                 Thread.Sleep(80);
             }

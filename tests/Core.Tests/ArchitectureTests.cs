@@ -21,7 +21,11 @@ public sealed class ArchitectureTests
     {
         foreach (var file in Directory.GetFiles(ProjectFolder.File("src"), "*.csproj", SearchOption.AllDirectories))
         {
-            var references = XDocument.Load(file).Descendants("ProjectReference").Select(r => Path.GetFileNameWithoutExtension(r.Attribute("Include")!.Value)).Order();
+            var references = XDocument
+                .Load(file)
+                .Descendants("ProjectReference")
+                .Select(r => Path.GetFileNameWithoutExtension(r.Attribute("Include")!.Value))
+                .Order();
             Assert.Equal(Arrows[Path.GetFileNameWithoutExtension(file)], references);
         }
     }
@@ -38,30 +42,71 @@ public sealed class ArchitectureTests
     [Fact]
     public void Core_asks_no_clock_draws_no_lots_and_touches_no_file()
     {
-        var forbidden = new[] { "DateTime.Now", "DateTime.UtcNow", "DateTimeOffset.Now", "DateTimeOffset.UtcNow", "new Random", "Random.Shared", "Guid.NewGuid", "File.", "Directory.", "Environment.", "Console." };
-        foreach (var file in Directory.GetFiles(ProjectFolder.File("src", "Zygotome.Core"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
+        var forbidden = new[]
+        {
+            "DateTime.Now",
+            "DateTime.UtcNow",
+            "DateTimeOffset.Now",
+            "DateTimeOffset.UtcNow",
+            "new Random",
+            "Random.Shared",
+            "Guid.NewGuid",
+            "File.",
+            "Directory.",
+            "Environment.",
+            "Console.",
+        };
+        foreach (
+            var file in Directory
+                .GetFiles(ProjectFolder.File("src", "Zygotome.Core"), "*.cs", SearchOption.AllDirectories)
+                .Where(f => !f.Contains("/obj/", StringComparison.Ordinal))
+        )
         {
             var text = File.ReadAllText(file);
-            Assert.All(forbidden, word => Assert.False(text.Contains(word, StringComparison.Ordinal), $"{file} has {word}"));
+            Assert.All(
+                forbidden,
+                word => Assert.False(text.Contains(word, StringComparison.Ordinal), $"{file} has {word}")
+            );
         }
     }
 
     [Fact]
     public void Only_the_store_knows_sql_and_only_the_server_knows_http()
     {
-        Assert.DoesNotContain(typeof(Papers.RecordPdf).Assembly.GetReferencedAssemblies(), a => a.Name!.Contains("Sqlite", StringComparison.Ordinal) || a.Name.Contains("AspNetCore", StringComparison.Ordinal));
-        Assert.DoesNotContain(typeof(Store.Database).Assembly.GetReferencedAssemblies(), a => a.Name!.Contains("AspNetCore", StringComparison.Ordinal));
-        Assert.DoesNotContain(typeof(Server.ZygotomeServer).Assembly.GetReferencedAssemblies(), a => a.Name is "Dapper" or "Microsoft.Data.Sqlite");
+        Assert.DoesNotContain(
+            typeof(Papers.RecordPdf).Assembly.GetReferencedAssemblies(),
+            a =>
+                a.Name!.Contains("Sqlite", StringComparison.Ordinal)
+                || a.Name.Contains("AspNetCore", StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain(
+            typeof(Store.Database).Assembly.GetReferencedAssemblies(),
+            a => a.Name!.Contains("AspNetCore", StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain(
+            typeof(Server.ZygotomeServer).Assembly.GetReferencedAssemblies(),
+            a => a.Name is "Dapper" or "Microsoft.Data.Sqlite"
+        );
     }
 
     [Fact]
     public void Every_kind_of_entry_is_registered_once_under_its_stage()
     {
-        var bodies = typeof(EntryBody).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(EntryBody)) && t != typeof(UnknownEntry)).ToHashSet();
+        var bodies = typeof(EntryBody)
+            .Assembly.GetTypes()
+            .Where(t => t.IsSubclassOf(typeof(EntryBody)) && t != typeof(UnknownEntry))
+            .ToHashSet();
         Assert.Equal(bodies.Count, Stages.Kinds.All.Count);
         Assert.True(bodies.SetEquals(Stages.Kinds.All.Select(k => k.Body)));
         Assert.All(bodies, b => Assert.True(b.IsSealed, $"{b.Name} is not sealed"));
-        Assert.All(Stages.Kinds.All, k => Assert.Matches("^(receive|unpack|plan|build|wire|bind|throws|balance|check|handover|job)/[a-z-]+$", k.Type));
+        Assert.All(
+            Stages.Kinds.All,
+            k =>
+                Assert.Matches(
+                    "^(receive|unpack|plan|build|wire|bind|throws|balance|check|handover|job)/[a-z-]+$",
+                    k.Type
+                )
+        );
     }
 
     /// <summary>A requirement that no screen can show would be a dead end. Opening a job is a screen of its own; the record is sent
@@ -69,19 +114,51 @@ public sealed class ArchitectureTests
     [Fact]
     public void Every_kind_of_entry_is_recorded_from_some_screen()
     {
-        var screens = string.Concat(Directory.GetFiles(ProjectFolder.File("ui", "src"), "*.tsx", SearchOption.AllDirectories).Select(File.ReadAllText));
-        Assert.Equal(["handover/sent", "receive/battery", "receive/opened", "unpack/count-set", "unpack/wrong"], Stages.Kinds.All.Select(k => k.Type).Where(k => !screens.Contains($"'{k}'", StringComparison.Ordinal)).Order(StringComparer.Ordinal));
+        var screens = string.Concat(
+            Directory
+                .GetFiles(ProjectFolder.File("ui", "src"), "*.tsx", SearchOption.AllDirectories)
+                .Select(File.ReadAllText)
+        );
+        Assert.Equal(
+            ["handover/sent", "receive/battery", "receive/opened", "unpack/count-set", "unpack/wrong"],
+            Stages
+                .Kinds.All.Select(k => k.Type)
+                .Where(k => !screens.Contains($"'{k}'", StringComparison.Ordinal))
+                .Order(StringComparer.Ordinal)
+        );
     }
 
     [Fact]
     public void Files_stay_under_three_hundred_lines_and_no_type_is_a_grab_bag()
     {
-        foreach (var file in Directory.GetFiles(ProjectFolder.File("src"), "*.cs", SearchOption.AllDirectories).Where(f => !f.Contains("/obj/", StringComparison.Ordinal)))
+        foreach (
+            var file in Directory
+                .GetFiles(ProjectFolder.File("src"), "*.cs", SearchOption.AllDirectories)
+                .Where(f => !f.Contains("/obj/", StringComparison.Ordinal))
+        )
         {
             Assert.True(File.ReadLines(file).Count() <= 310, $"{file} is too long");
         }
 
-        var names = new[] { typeof(JobState), typeof(Store.Database), typeof(Papers.RecordPdf), typeof(Server.ZygotomeServer) }.SelectMany(t => t.Assembly.GetTypes()).Where(t => t.Namespace?.StartsWith("Zygotome", StringComparison.Ordinal) == true && t.GetCustomAttribute<System.Runtime.CompilerServices.CompilerGeneratedAttribute>() is null);
-        Assert.DoesNotContain(names, t => t.Name.EndsWith("Manager", StringComparison.Ordinal) || t.Name.EndsWith("Helper", StringComparison.Ordinal) || t.Name.EndsWith("Utils", StringComparison.Ordinal) || t.Name.EndsWith("Service", StringComparison.Ordinal));
+        var names = new[]
+        {
+            typeof(JobState),
+            typeof(Store.Database),
+            typeof(Papers.RecordPdf),
+            typeof(Server.ZygotomeServer),
+        }
+            .SelectMany(t => t.Assembly.GetTypes())
+            .Where(t =>
+                t.Namespace?.StartsWith("Zygotome", StringComparison.Ordinal) == true
+                && t.GetCustomAttribute<System.Runtime.CompilerServices.CompilerGeneratedAttribute>() is null
+            );
+        Assert.DoesNotContain(
+            names,
+            t =>
+                t.Name.EndsWith("Manager", StringComparison.Ordinal)
+                || t.Name.EndsWith("Helper", StringComparison.Ordinal)
+                || t.Name.EndsWith("Utils", StringComparison.Ordinal)
+                || t.Name.EndsWith("Service", StringComparison.Ordinal)
+        );
     }
 }

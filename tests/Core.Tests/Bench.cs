@@ -28,7 +28,22 @@ internal sealed class Bench
         State = new JobState(sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var rules = new ShopRules("Test shop", "UTC", false, 1.0m, false);
-        Do(new JobOpened("J-0001", "c-1", State.Sheet.Kit.Id, 1, State.Sheet.Hash, Battery(), 8, DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5), "1", BalanceSchool.ForwardThird, rules, Supplier: supplier));
+        Do(
+            new JobOpened(
+                "J-0001",
+                "c-1",
+                State.Sheet.Kit.Id,
+                1,
+                State.Sheet.Hash,
+                Battery(),
+                8,
+                DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5),
+                "1",
+                BalanceSchool.ForwardThird,
+                rules,
+                Supplier: supplier
+            )
+        );
     }
 
     /// <summary>Goes on with a job from where its journal ends.</summary>
@@ -46,11 +61,14 @@ internal sealed class Bench
 
     public IReadOnlyList<Entry> Journal => _journal;
 
-    public static SpecSheet Sheet(string name) => SheetReader.Read(File.ReadAllBytes(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json"))).Sheet!;
+    public static SpecSheet Sheet(string name) =>
+        SheetReader.Read(File.ReadAllBytes(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json"))).Sheet!;
 
-    public static Quantity Q(string text) => QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
+    public static Quantity Q(string text) =>
+        QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
 
-    public static Battery Battery(string mass = "262 g") => new(Q(mass), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
+    public static Battery Battery(string mass = "262 g") =>
+        new(Q(mass), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
 
     /// <summary>Records it, or fails the test with the refusal.</summary>
     public Entry Do(EntryBody body, Person? by = null, DateTimeOffset? observed = null)
@@ -118,7 +136,10 @@ internal sealed class Bench
     public Bench Steps(Stage stage)
     {
         var glue = new Adhesive("slow", "slow epoxy", 60, 720, true);
-        while (StepGraph.Of(State, Now).FirstOrDefault(s => s.Step.Stage == stage && s.Standing == StepStanding.CanStart) is { } next)
+        while (
+            StepGraph.Of(State, Now).FirstOrDefault(s => s.Step.Stage == stage && s.Standing == StepStanding.CanStart)
+                is { } next
+        )
         {
             Do(new StepStarted(next.Step.Id));
             Pass(TimeSpan.FromMinutes(5));
@@ -142,7 +163,8 @@ internal sealed class Bench
         return this;
     }
 
-    public ThrowRead Reading(string target, string value, double travel = 100) => new(target, [Q(value)], ThrowMeasure.UprightRuler, Rule, travel);
+    public ThrowRead Reading(string target, string value, double travel = 100) =>
+        new(target, [Q(value)], ThrowMeasure.UprightRuler, Rule, travel);
 
     public Bench Measured()
     {
@@ -175,8 +197,16 @@ internal sealed class Bench
         Quantity G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
         return new Weighed(
             State.Sheet.Balance.Configurations[0].Name,
-            [new(Q("60 mm"), Q("0 mm"), G(985 - rear)), new(Q("300 mm"), Q("-150 mm"), G(rear / 2)), new(Q("300 mm"), Q("150 mm"), G(rear / 2))],
-            Q(front), false, true, new Instrument("scales", 1));
+            [
+                new(Q("60 mm"), Q("0 mm"), G(985 - rear)),
+                new(Q("300 mm"), Q("-150 mm"), G(rear / 2)),
+                new(Q("300 mm"), Q("150 mm"), G(rear / 2)),
+            ],
+            Q(front),
+            false,
+            true,
+            new Instrument("scales", 1)
+        );
     }
 
     public Bench Balanced()
@@ -197,12 +227,24 @@ internal sealed class Bench
         return bench.Steps(Stage.Check);
     }
 
-    public HandOver.Released Release() => HandOver.Released.From(State, Now).Match(r => r with { PdfHash = "hash" }, r => throw new InvalidOperationException(r.Text));
+    public HandOver.Released Release() =>
+        HandOver
+            .Released.From(State, Now)
+            .Match(r => r with { PdfHash = "hash" }, r => throw new InvalidOperationException(r.Text));
 
     private (Entry Entry, AdmissionAnswer Answer) Ask(EntryBody body, Person? by, DateTimeOffset? observed)
     {
         Now += TimeSpan.FromSeconds(5);
-        var entry = new Entry(_journal.Count > 0 ? State.JobId : "J-0001", State.Seq + 1, $"e{State.Seq + 1}", body, by ?? Vane, observed ?? Now, Now, Look);
+        var entry = new Entry(
+            _journal.Count > 0 ? State.JobId : "J-0001",
+            State.Seq + 1,
+            $"e{State.Seq + 1}",
+            body,
+            by ?? Vane,
+            observed ?? Now,
+            Now,
+            Look
+        );
         return (entry, Admission.Ask(State, entry, State.Seq));
     }
 }

@@ -10,7 +10,17 @@ namespace Zygotome.Server.Tests;
 /// <summary>Whatever a client sends, the answer is ours to give: done, or refused with what and where; and what was taken can be looked at afterwards.</summary>
 public sealed class AnyShapeTests : WithServer
 {
-    private static readonly string[] Jobs = ["J-0139", "J-0147", "J-0148", "J-0150", "J-0151", "J-0152", "J-0153", "J-0154"];
+    private static readonly string[] Jobs =
+    [
+        "J-0139",
+        "J-0147",
+        "J-0148",
+        "J-0150",
+        "J-0151",
+        "J-0152",
+        "J-0153",
+        "J-0154",
+    ];
 
     private int _taken;
     private int _refused;
@@ -27,27 +37,86 @@ public sealed class AnyShapeTests : WithServer
         }
 
         _refused++;
-        Assert.True(response.Content.Headers.ContentType?.MediaType == "application/problem+json", $"{what}: {response.Content.Headers.ContentType}");
+        Assert.True(
+            response.Content.Headers.ContentType?.MediaType == "application/problem+json",
+            $"{what}: {response.Content.Headers.ContentType}"
+        );
         var problem = JsonDocument.Parse(text).RootElement;
-        Assert.True(problem.GetProperty("code").GetString()!.Length > 3 && problem.GetProperty("title").GetString()!.Length > 10 && problem.TryGetProperty("where", out _), $"{what}: {text}");
+        Assert.True(
+            problem.GetProperty("code").GetString()!.Length > 3
+                && problem.GetProperty("title").GetString()!.Length > 10
+                && problem.TryGetProperty("where", out _),
+            $"{what}: {text}"
+        );
         Assert.DoesNotContain("Exception", text, StringComparison.Ordinal);
     }
 
-    private static StringContent Json(JsonNode? body) => new(body?.ToJsonString() ?? "null", Encoding.UTF8, "application/json");
+    private static StringContent Json(JsonNode? body) =>
+        new(body?.ToJsonString() ?? "null", Encoding.UTF8, "application/json");
 
     private string Filled(string path, Random random)
     {
-        string[] odd = ["0", "1", "-1", "99999999999999999999", "wing-left", "%2e%2e", "plan", "below", new string('x', 300)];
-        return string.Join('/', path.Split('/').Select(p => !p.Contains('{') ? p
-            : p.Replace("{id}", path.StartsWith("/api/jobs", StringComparison.Ordinal) ? Jobs[random.Next(Jobs.Length)] : path.StartsWith("/api/sheets", StringComparison.Ordinal) ? "plimsey-1400" : "c-quill", StringComparison.Ordinal)
-               .Replace("{list}", random.Next(2) == 0 ? "parts" : "nothing", StringComparison.Ordinal) is var named && named.Contains('{') ? $"{odd[random.Next(odd.Length)]}{named[(named.IndexOf('}') + 1)..]}" : named));
+        string[] odd =
+        [
+            "0",
+            "1",
+            "-1",
+            "99999999999999999999",
+            "wing-left",
+            "%2e%2e",
+            "plan",
+            "below",
+            new string('x', 300),
+        ];
+        return string.Join(
+            '/',
+            path.Split('/')
+                .Select(p =>
+                    !p.Contains('{') ? p
+                    : p.Replace(
+                            "{id}",
+                            path.StartsWith("/api/jobs", StringComparison.Ordinal) ? Jobs[random.Next(Jobs.Length)]
+                                : path.StartsWith("/api/sheets", StringComparison.Ordinal) ? "plimsey-1400"
+                                : "c-quill",
+                            StringComparison.Ordinal
+                        )
+                        .Replace("{list}", random.Next(2) == 0 ? "parts" : "nothing", StringComparison.Ordinal)
+                        is var named
+                    && named.Contains('{')
+                        ? $"{odd[random.Next(odd.Length)]}{named[(named.IndexOf('}') + 1)..]}"
+                    : named
+                )
+        );
     }
 
     /// <summary>Everything that can be looked at still can, whatever was recorded.</summary>
     private async Task Look()
     {
-        string[] views = ["", "/receive", "/unpack", "/steps", "/bind", "/throws", "/balance", "/handover", "/drawing/below", "/drawing/side"];
-        foreach (var path in Jobs.SelectMany(j => views.Select(v => $"/api/jobs/{j}{v}")).Concat(["/api/jobs", "/api/bench", "/api/bench/cures", "/api/sheets", "/api/drafts", "/api/customers", "/api/shop"]))
+        string[] views =
+        [
+            "",
+            "/receive",
+            "/unpack",
+            "/steps",
+            "/bind",
+            "/throws",
+            "/balance",
+            "/handover",
+            "/drawing/below",
+            "/drawing/side",
+        ];
+        foreach (
+            var path in Jobs.SelectMany(j => views.Select(v => $"/api/jobs/{j}{v}"))
+                .Concat([
+                    "/api/jobs",
+                    "/api/bench",
+                    "/api/bench/cures",
+                    "/api/sheets",
+                    "/api/drafts",
+                    "/api/customers",
+                    "/api/shop",
+                ])
+        )
         {
             using var response = await Client.Client.GetAsync(path);
             Assert.True(response.StatusCode == HttpStatusCode.OK, $"{path}: {response.StatusCode}");
@@ -68,22 +137,40 @@ public sealed class AnyShapeTests : WithServer
         var random = new Random(seed);
         var document = await Client.Get("/openapi/v1.json");
         var shapes = new Shapes(document, random);
-        foreach (var path in document.GetProperty("paths").EnumerateObject().Where(p => p.Name is not ("/api/sign-in" or "/api/sign-out")))
+        foreach (
+            var path in document
+                .GetProperty("paths")
+                .EnumerateObject()
+                .Where(p => p.Name is not ("/api/sign-in" or "/api/sign-out"))
+        )
         {
             foreach (var method in path.Value.EnumerateObject())
             {
-                var schema = method.Value.TryGetProperty("requestBody", out var body) && body.GetProperty("content").EnumerateObject().FirstOrDefault().Value is { ValueKind: JsonValueKind.Object } content && content.TryGetProperty("schema", out var found) ? found : default;
+                var schema =
+                    method.Value.TryGetProperty("requestBody", out var body)
+                    && body.GetProperty("content").EnumerateObject().FirstOrDefault().Value
+                        is { ValueKind: JsonValueKind.Object } content
+                    && content.TryGetProperty("schema", out var found)
+                        ? found
+                        : default;
                 for (var i = 0; i < (schema.ValueKind == JsonValueKind.Undefined ? 6 : 40); i++)
                 {
                     var target = Filled(path.Name, random);
-                    var sent = schema.ValueKind == JsonValueKind.Undefined ? null : shapes.Of(schema, wild: i % 4 * 0.06);
-                    using var request = new HttpRequestMessage(HttpMethod.Parse(method.Name), target) { Content = method.Name is "get" or "delete" ? null : Json(sent) };
+                    var sent =
+                        schema.ValueKind == JsonValueKind.Undefined ? null : shapes.Of(schema, wild: i % 4 * 0.06);
+                    using var request = new HttpRequestMessage(HttpMethod.Parse(method.Name), target)
+                    {
+                        Content = method.Name is "get" or "delete" ? null : Json(sent),
+                    };
                     await Clear(request, $"{method.Name} {target} {sent?.ToJsonString()}");
                 }
             }
         }
 
-        Assert.True(_taken > 50 && _refused > 200, $"{_taken} taken, {_refused} refused: too few of one kind to show anything");
+        Assert.True(
+            _taken > 50 && _refused > 200,
+            $"{_taken} taken, {_refused} refused: too few of one kind to show anything"
+        );
         await Look();
     }
 
@@ -110,12 +197,18 @@ public sealed class AnyShapeTests : WithServer
                     ["expectedSeq"] = Application.Job(job).State.Seq,
                 };
                 var sent = new JsonObject { ["entries"] = new JsonArray(entry), ["look"] = "look" };
-                using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/jobs/{job}/entries") { Content = Json(sent) };
+                using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/jobs/{job}/entries")
+                {
+                    Content = Json(sent),
+                };
                 await Clear(request, $"{job} {sent.ToJsonString()}");
             }
         }
 
-        Assert.True(_taken > 60 && _refused > 300, $"{_taken} taken, {_refused} refused: too few of one kind to show anything");
+        Assert.True(
+            _taken > 60 && _refused > 300,
+            $"{_taken} taken, {_refused} refused: too few of one kind to show anything"
+        );
         await Look();
     }
 }

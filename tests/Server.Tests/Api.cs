@@ -11,7 +11,11 @@ internal sealed class Api : IDisposable
 {
     private readonly HttpClient _client;
 
-    private Api(Application application) => _client = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() }) { BaseAddress = new Uri(application.Url) };
+    private Api(Application application) =>
+        _client = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
+        {
+            BaseAddress = new Uri(application.Url),
+        };
 
     public HttpClient Client => _client;
 
@@ -26,21 +30,52 @@ internal sealed class Api : IDisposable
 
     public async Task<JsonElement> Get(string path) => await _client.GetFromJsonAsync<JsonElement>(path);
 
-    public async Task<(HttpStatusCode Status, JsonElement Answer)> Send(HttpMethod method, string path, string body, string mediaType = "application/json")
+    public async Task<(HttpStatusCode Status, JsonElement Answer)> Send(
+        HttpMethod method,
+        string path,
+        string body,
+        string mediaType = "application/json"
+    )
     {
-        using var request = new HttpRequestMessage(method, path) { Content = new StringContent(body, Encoding.UTF8, mediaType) };
+        using var request = new HttpRequestMessage(method, path)
+        {
+            Content = new StringContent(body, Encoding.UTF8, mediaType),
+        };
         using var response = await _client.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return (response.StatusCode, text.Length > 0 ? JsonDocument.Parse(text).RootElement : default);
     }
 
     /// <summary>Posts one entry of a job.</summary>
-    public Task<(HttpStatusCode Status, JsonElement Answer)> Record(string job, string type, object body, long? expectedSeq = null, string? id = null, string look = "look") =>
-        Send(HttpMethod.Post, $"/api/jobs/{job}/entries", JsonSerializer.Serialize(new
-        {
-            entries = new[] { new { entryId = id ?? Guid.NewGuid().ToString(), type, body, observedAt = DateTimeOffset.UtcNow, expectedSeq } },
-            look,
-        }));
+    public Task<(HttpStatusCode Status, JsonElement Answer)> Record(
+        string job,
+        string type,
+        object body,
+        long? expectedSeq = null,
+        string? id = null,
+        string look = "look"
+    ) =>
+        Send(
+            HttpMethod.Post,
+            $"/api/jobs/{job}/entries",
+            JsonSerializer.Serialize(
+                new
+                {
+                    entries = new[]
+                    {
+                        new
+                        {
+                            entryId = id ?? Guid.NewGuid().ToString(),
+                            type,
+                            body,
+                            observedAt = DateTimeOffset.UtcNow,
+                            expectedSeq,
+                        },
+                    },
+                    look,
+                }
+            )
+        );
 
     public async Task Power(string job, string propeller = "off")
     {

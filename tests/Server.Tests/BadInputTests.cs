@@ -27,7 +27,15 @@ public sealed class BadInputTests : WithServer
         Assert.Equal(before, Application.Job(job).State.Seq);
     }
 
-    private static object Read(string reading) => new { target = "throw/rudder/rudder/high/left", readings = new[] { reading }, measure = "uprightRuler", instrument = new { name = "steel rule", u = 0.5 }, travel = 100 };
+    private static object Read(string reading) =>
+        new
+        {
+            target = "throw/rudder/rudder/high/left",
+            readings = new[] { reading },
+            measure = "uprightRuler",
+            instrument = new { name = "steel rule", u = 0.5 },
+            travel = 100,
+        };
 
     [Fact]
     public async Task An_impossible_reading_is_refused_and_says_where()
@@ -39,29 +47,81 @@ public sealed class BadInputTests : WithServer
     }
 
     [Fact]
-    public Task A_negative_mass_is_refused() => Refused(
-        "J-0147", "receive/battery", new { battery = new { mass = "-250 g", length = "105 mm", width = "34 mm", height = "30 mm", cells = 4, capacity = "2400 mAh" } }, "receive/impossible", "entries[0].body.battery.mass");
+    public Task A_negative_mass_is_refused() =>
+        Refused(
+            "J-0147",
+            "receive/battery",
+            new
+            {
+                battery = new
+                {
+                    mass = "-250 g",
+                    length = "105 mm",
+                    width = "34 mm",
+                    height = "30 mm",
+                    cells = 4,
+                    capacity = "2400 mAh",
+                },
+            },
+            "receive/impossible",
+            "entries[0].body.battery.mass"
+        );
 
     [Fact]
-    public Task An_unknown_surface_is_refused() => Refused("J-0147", "throws/freedom", new { surface = "canard", free = true, note = "" }, "surface/unknown", "entries[0].body.surface");
+    public Task An_unknown_surface_is_refused() =>
+        Refused(
+            "J-0147",
+            "throws/freedom",
+            new
+            {
+                surface = "canard",
+                free = true,
+                note = "",
+            },
+            "surface/unknown",
+            "entries[0].body.surface"
+        );
 
     [Fact]
-    public Task An_unknown_kind_of_entry_is_refused() => Refused("J-0147", "throws/guessed", new { }, "entry/unknown-type", "entries[0].type");
+    public Task An_unknown_kind_of_entry_is_refused() =>
+        Refused("J-0147", "throws/guessed", new { }, "entry/unknown-type", "entries[0].type");
 
     [Fact]
-    public Task A_missing_field_is_named() => Refused("J-0147", "throws/freedom", new { free = true }, "entry/body", "entries[0].body");
+    public Task A_missing_field_is_named() =>
+        Refused("J-0147", "throws/freedom", new { free = true }, "entry/body", "entries[0].body");
 
     [Fact]
-    public Task An_unknown_field_is_named() => Refused("J-0147", "unpack/papers", new { paper = "manual", colour = "blue" }, "entry/body", "entries[0].body.colour");
+    public Task An_unknown_field_is_named() =>
+        Refused(
+            "J-0147",
+            "unpack/papers",
+            new { paper = "manual", colour = "blue" },
+            "entry/body",
+            "entries[0].body.colour"
+        );
 
     [Fact]
     public async Task A_list_with_nothing_in_one_place_is_refused_by_its_name()
     {
-        var (status, answer) = await Client.Send(HttpMethod.Post, "/api/jobs/J-0147/entries", """{"entries": [null], "look": "l"}""");
+        var (status, answer) = await Client.Send(
+            HttpMethod.Post,
+            "/api/jobs/J-0147/entries",
+            """{"entries": [null], "look": "l"}"""
+        );
         Assert.Equal(HttpStatusCode.BadRequest, status);
         IsClear(answer, "request/json", "entries");
         var seq = Application.Job("J-0150").State.Seq;
-        (status, answer) = await Client.Record("J-0150", "unpack/claim-sent", new { findings = new string?[] { null }, parts = Array.Empty<string>(), wish = "" }, seq);
+        (status, answer) = await Client.Record(
+            "J-0150",
+            "unpack/claim-sent",
+            new
+            {
+                findings = new string?[] { null },
+                parts = Array.Empty<string>(),
+                wish = "",
+            },
+            seq
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains("findings", answer.GetProperty("title").GetString(), StringComparison.Ordinal);
     }
@@ -71,12 +131,24 @@ public sealed class BadInputTests : WithServer
     {
         const string Path = "/api/jobs/J-0147/entries";
         Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, "{ not json")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, """{"entries": 5, "look": "l"}""")).Status);
+        Assert.Equal(
+            HttpStatusCode.BadRequest,
+            (await Client.Send(HttpMethod.Post, Path, """{"entries": 5, "look": "l"}""")).Status
+        );
         Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, """{"look": "l"}""")).Status);
         Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, Path, "")).Status);
-        Assert.Equal(HttpStatusCode.UnsupportedMediaType, (await Client.Send(HttpMethod.Post, Path, "x", "text/plain")).Status);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Client.Send(HttpMethod.Post, Path, """{"entries": [], "look": "l"}""")).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, "/api/jobs", """{"entryId": null}""")).Status);
+        Assert.Equal(
+            HttpStatusCode.UnsupportedMediaType,
+            (await Client.Send(HttpMethod.Post, Path, "x", "text/plain")).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await Client.Send(HttpMethod.Post, Path, """{"entries": [], "look": "l"}""")).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.BadRequest,
+            (await Client.Send(HttpMethod.Post, "/api/jobs", """{"entryId": null}""")).Status
+        );
     }
 
     [Fact]
@@ -85,7 +157,11 @@ public sealed class BadInputTests : WithServer
         var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", new string(' ', 20_000_000));
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, status);
         IsClear(answer, "request/too-large", "body");
-        (status, _) = await Client.Send(HttpMethod.Post, "/api/jobs/J-0147/entries", $$"""{"look": "{{new string('x', 20_000_000)}}"}""");
+        (status, _) = await Client.Send(
+            HttpMethod.Post,
+            "/api/jobs/J-0147/entries",
+            $$"""{"look": "{{new string('x', 20_000_000)}}"}"""
+        );
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, status);
     }
 
@@ -97,19 +173,24 @@ public sealed class BadInputTests : WithServer
         IsClear(answer, "request/method", "method");
         using var response = await Client.Client.GetAsync("/api/nothing-here");
         Assert.Equal(HttpStatusCode.NotFound, response.StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await Client.Record("J-9999", "unpack/papers", new { paper = "manual" })).Status);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await Client.Record("J-9999", "unpack/papers", new { paper = "manual" })).Status
+        );
     }
 
     [Fact]
     public async Task A_broken_sheet_file_lists_every_mistake_with_its_path()
     {
         var text = await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
-        var broken = text.Replace("\"420 mm\"", "\"420 furlongs\"", StringComparison.Ordinal).Replace("\"chord\": \"48 mm\"", "\"chord\": -3", StringComparison.Ordinal);
+        var broken = text.Replace("\"420 mm\"", "\"420 furlongs\"", StringComparison.Ordinal)
+            .Replace("\"chord\": \"48 mm\"", "\"chord\": -3", StringComparison.Ordinal);
         var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", broken);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Equal(
             ["$.geometry.lifting[0].panels[0].root", "$.surfaces[0].chord", "$.surfaces[1].chord"],
-            answer.GetProperty("mistakes").EnumerateArray().Select(m => m.GetProperty("path").GetString()!));
+            answer.GetProperty("mistakes").EnumerateArray().Select(m => m.GetProperty("path").GetString()!)
+        );
         (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", text + " ");
         Assert.Equal((HttpStatusCode.Conflict, "sheet/revision"), (status, answer.GetProperty("code").GetString()!));
     }
@@ -118,21 +199,45 @@ public sealed class BadInputTests : WithServer
     public async Task Names_with_markup_and_right_to_left_text_come_back_as_they_were_written()
     {
         const string Name = "<img src=x onerror=alert(1)> שלום";
-        var (status, opened) = await Client.Send(HttpMethod.Post, "/api/jobs", JsonSerializer.Serialize(new
-        {
-            entryId = "new-1",
-            customer = new { name = Name, contact = "", notes = "" },
-            sheetId = "skerrow-64",
-            sheetRevision = 1,
-            battery = new { mass = "262 g", length = "105 mm", width = "34 mm", height = "30 mm", cells = 4, capacity = "2400 mAh" },
-            receiverChannels = 6,
-            promised = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
-            shelf = "",
-            balanceSchool = "forwardThird",
-            observedAt = DateTimeOffset.UtcNow,
-            look = "l",
-        }));
+        var (status, opened) = await Client.Send(
+            HttpMethod.Post,
+            "/api/jobs",
+            JsonSerializer.Serialize(
+                new
+                {
+                    entryId = "new-1",
+                    customer = new
+                    {
+                        name = Name,
+                        contact = "",
+                        notes = "",
+                    },
+                    sheetId = "skerrow-64",
+                    sheetRevision = 1,
+                    battery = new
+                    {
+                        mass = "262 g",
+                        length = "105 mm",
+                        width = "34 mm",
+                        height = "30 mm",
+                        cells = 4,
+                        capacity = "2400 mAh",
+                    },
+                    receiverChannels = 6,
+                    promised = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
+                    shelf = "",
+                    balanceSchool = "forwardThird",
+                    observedAt = DateTimeOffset.UtcNow,
+                    look = "l",
+                }
+            )
+        );
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(Name, (await Client.Get($"/api/jobs/{opened.GetProperty("jobId").GetString()}")).GetProperty("customer").GetString());
+        Assert.Equal(
+            Name,
+            (await Client.Get($"/api/jobs/{opened.GetProperty("jobId").GetString()}"))
+                .GetProperty("customer")
+                .GetString()
+        );
     }
 }

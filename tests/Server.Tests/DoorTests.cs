@@ -22,7 +22,13 @@ public sealed class DoorTests : WithServer
         {
             foreach (var method in path.Value.EnumerateObject().Where(_ => path.Name != "/api/sign-in"))
             {
-                using var request = new HttpRequestMessage(HttpMethod.Parse(method.Name), path.Name.Replace("{id}", "J-0147").Replace("{number}", "1").Replace("{revision}", "1").Replace("{part}", "wing-left"));
+                using var request = new HttpRequestMessage(
+                    HttpMethod.Parse(method.Name),
+                    path.Name.Replace("{id}", "J-0147")
+                        .Replace("{number}", "1")
+                        .Replace("{revision}", "1")
+                        .Replace("{part}", "wing-left")
+                );
                 request.Content = method.Name == "get" ? null : JsonContent.Create(new { });
                 using var response = await stranger.Client.SendAsync(request);
                 Assert.Equal((path.Name, HttpStatusCode.Unauthorized), (path.Name, response.StatusCode));
@@ -32,14 +38,18 @@ public sealed class DoorTests : WithServer
 
         Assert.True(refused >= 20, $"only {refused} routes were tried");
         Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.Client.GetAsync("/openapi/v1.json")).StatusCode);
-        Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.Client.PostAsync("/live/negotiate", null)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Unauthorized,
+            (await stranger.Client.PostAsync("/live/negotiate", null)).StatusCode
+        );
     }
 
     [Fact]
     public async Task Five_wrong_pins_make_a_person_wait()
     {
         using var stranger = Api.Stranger(Application);
-        Task<(HttpStatusCode Status, JsonElement Answer)> Try(string pin) => stranger.Send(HttpMethod.Post, "/api/sign-in", JsonSerializer.Serialize(new { person = "ithorne", pin }));
+        Task<(HttpStatusCode Status, JsonElement Answer)> Try(string pin) =>
+            stranger.Send(HttpMethod.Post, "/api/sign-in", JsonSerializer.Serialize(new { person = "ithorne", pin }));
         for (var i = 0; i < 5; i++)
         {
             Assert.Equal(HttpStatusCode.Unauthorized, (await Try("0000")).Status);
@@ -53,12 +63,27 @@ public sealed class DoorTests : WithServer
     [Fact]
     public async Task An_entry_sent_twice_is_one_entry_with_the_first_answer()
     {
-        var (_, first) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
-        var (status, again) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, id: "once");
+        var (_, first) = await Client.Record(
+            "J-0152",
+            "unpack/counted",
+            new { part = "hatch-latch", delta = 1 },
+            id: "once"
+        );
+        var (status, again) = await Client.Record(
+            "J-0152",
+            "unpack/counted",
+            new { part = "hatch-latch", delta = 1 },
+            id: "once"
+        );
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(first.GetRawText(), again.GetRawText());
         Assert.Equal(1, Application.Job("J-0152").State.Unpack.CountOf("hatch-latch"));
-        (status, _) = await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 2 }, id: "once");
+        (status, _) = await Client.Record(
+            "J-0152",
+            "unpack/counted",
+            new { part = "hatch-latch", delta = 2 },
+            id: "once"
+        );
         Assert.Equal(HttpStatusCode.Conflict, status);
     }
 
@@ -67,10 +92,24 @@ public sealed class DoorTests : WithServer
     {
         var seen = Application.Job("J-0152").State.Seq;
         await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 });
-        var (status, answer) = await Client.Record("J-0152", "unpack/count-set", new { part = "hatch-latch", count = 3 }, seen);
+        var (status, answer) = await Client.Record(
+            "J-0152",
+            "unpack/count-set",
+            new { part = "hatch-latch", count = 3 },
+            seen
+        );
         Assert.Equal(HttpStatusCode.Conflict, status);
-        Assert.Equal(("R. Vane", "+1 Hatch latch"), (answer.GetProperty("between")[0].GetProperty("by").GetString(), answer.GetProperty("between")[0].GetProperty("said").GetString()));
-        Assert.Equal(HttpStatusCode.OK, (await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, seen)).Status);
+        Assert.Equal(
+            ("R. Vane", "+1 Hatch latch"),
+            (
+                answer.GetProperty("between")[0].GetProperty("by").GetString(),
+                answer.GetProperty("between")[0].GetProperty("said").GetString()
+            )
+        );
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await Client.Record("J-0152", "unpack/counted", new { part = "hatch-latch", delta = 1 }, seen)).Status
+        );
     }
 
     [Fact]
@@ -79,7 +118,16 @@ public sealed class DoorTests : WithServer
         using var lead = await Api.SignedIn(Application, "ithorne");
         await lead.Record("J-0152", "unpack/papers", new { paper = "balance" });
         Assert.Equal("ithorne", Application.Job("J-0152").Journal[^1].By.Id);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Client.Send(HttpMethod.Post, "/api/jobs/J-0152/entries", """{"look":"l","entries":[{"type":"unpack/papers"}]}""")).Status);
+        Assert.Equal(
+            HttpStatusCode.BadRequest,
+            (
+                await Client.Send(
+                    HttpMethod.Post,
+                    "/api/jobs/J-0152/entries",
+                    """{"look":"l","entries":[{"type":"unpack/papers"}]}"""
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -92,16 +140,31 @@ public sealed class DoorTests : WithServer
         await Client.Power(Job, "wiresOff");
         await Client.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
         await Client.Record(Job, "build/pack", new { state = "inBay" });
-        object Support(string x, string y, string reading) => new { x, y, reading };
-        var (weighed, refusal) = await Client.Record(Job, "balance/weighed", new
-        {
-            configuration = "as flown",
-            supports = new[] { Support("60 mm", "0 mm", "551 g"), Support("300 mm", "-150 mm", "217 g"), Support("300 mm", "150 mm", "217 g") },
-            packFront = "-48 mm",
-            propellerPlaced = false,
-            level = true,
-            instrument = new { name = "bench scales", u = 1 },
-        });
+        object Support(string x, string y, string reading) =>
+            new
+            {
+                x,
+                y,
+                reading,
+            };
+        var (weighed, refusal) = await Client.Record(
+            Job,
+            "balance/weighed",
+            new
+            {
+                configuration = "as flown",
+                supports = new[]
+                {
+                    Support("60 mm", "0 mm", "551 g"),
+                    Support("300 mm", "-150 mm", "217 g"),
+                    Support("300 mm", "150 mm", "217 g"),
+                },
+                packFront = "-48 mm",
+                propellerPlaced = false,
+                level = true,
+                instrument = new { name = "bench scales", u = 1 },
+            }
+        );
         Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
         var ledger = await Client.Get($"/api/jobs/{Job}/handover");
         Assert.Equal(0, ledger.GetProperty("open").GetInt32());
@@ -118,13 +181,30 @@ public sealed class DoorTests : WithServer
         using var pdf = PdfDocument.Open(bytes);
         var text = string.Join(" ", pdf.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
         Assert.All(
-            ["Build record J-0139, record 1", "F1 Crack of 18 mm", "Re-inspected by I. Thorne", "Left elevon (aileron), up, high", "12 to 14 mm", "13.0 mm", "Flight timer: 4 min 00 s", "Lithium packs", "local law"],
-            words => Assert.Contains(words, text, StringComparison.Ordinal));
+            [
+                "Build record J-0139, record 1",
+                "F1 Crack of 18 mm",
+                "Re-inspected by I. Thorne",
+                "Left elevon (aileron), up, high",
+                "12 to 14 mm",
+                "13.0 mm",
+                "Flight timer: 4 min 00 s",
+                "Lithium packs",
+                "local law",
+            ],
+            words => Assert.Contains(words, text, StringComparison.Ordinal)
+        );
         Assert.DoesNotContain("Osier", text, StringComparison.Ordinal);
 
         // Sealed: nothing but the closed list is taken now.
-        Assert.Equal("job/released", (await later.Record(Job, "unpack/papers", new { paper = "manual" })).Answer.GetProperty("code").GetString());
-        Assert.Equal(HttpStatusCode.OK, (await later.Record(Job, "handover/owner-answered", new { accepted = true, words = "" })).Status);
+        Assert.Equal(
+            "job/released",
+            (await later.Record(Job, "unpack/papers", new { paper = "manual" })).Answer.GetProperty("code").GetString()
+        );
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await later.Record(Job, "handover/owner-answered", new { accepted = true, words = "" })).Status
+        );
     }
 
     [Fact]

@@ -16,9 +16,38 @@ public sealed class DraftTests : WithServer
         return answer;
     }
 
-    private Task<JsonElement> Begun(string name = "Server Heron") => Post("/api/drafts/archetype", new { @class = "low-wing", name, maker = "", span = "1200", length = "39 in", emptyWeight = "900 g", material = "EPO", fitted = Array.Empty<string>() });
+    private Task<JsonElement> Begun(string name = "Server Heron") =>
+        Post(
+            "/api/drafts/archetype",
+            new
+            {
+                @class = "low-wing",
+                name,
+                maker = "",
+                span = "1200",
+                length = "39 in",
+                emptyWeight = "900 g",
+                material = "EPO",
+                fitted = Array.Empty<string>(),
+            }
+        );
 
-    private static object Set(string path, string text, long version) => new { version, edits = new[] { new { path, act = "set", text, page = "", reason = "" } } };
+    private static object Set(string path, string text, long version) =>
+        new
+        {
+            version,
+            edits = new[]
+            {
+                new
+                {
+                    path,
+                    act = "set",
+                    text,
+                    page = "",
+                    reason = "",
+                },
+            },
+        };
 
     [Fact]
     public async Task Two_people_typing_one_draft_do_not_overwrite_each_other_unseen()
@@ -28,7 +57,10 @@ public sealed class DraftTests : WithServer
         await Post(path, Set("$.kit.maker", "First", 1));
         var answer = await Post(path, Set("$.kit.maker", "Second", 1), HttpStatusCode.Conflict);
         Assert.Equal("sheet/overtaken", answer.GetProperty("code").GetString());
-        Assert.Equal(2, (await Client.Get($"/api/drafts/{draft.GetProperty("id").GetString()}")).GetProperty("version").GetInt64());
+        Assert.Equal(
+            2,
+            (await Client.Get($"/api/drafts/{draft.GetProperty("id").GetString()}")).GetProperty("version").GetInt64()
+        );
     }
 
     [Fact]
@@ -50,33 +82,92 @@ public sealed class DraftTests : WithServer
         var draft = await Post("/api/drafts/revision", new { id = "plimsey-1400", revision = 1 });
         var id = draft.GetProperty("id").GetString();
         Assert.Equal(1, draft.GetProperty("doubts").GetInt32());
-        var flag = draft.GetProperty("sections").EnumerateArray().SelectMany(s => s.GetProperty("lists").EnumerateArray()).SelectMany(l => l.GetProperty("rows").EnumerateArray()).SelectMany(r => r.GetProperty("fields").EnumerateArray())
-            .SelectMany(f => f.GetProperty("flags").EnumerateArray()).Single().GetProperty("id").GetString();
-        draft = await Post($"/api/drafts/{id}/answers", new { version = 1, flag, answer = "confirmedWithMaker", note = "By letter.", text = "" });
+        var flag = draft
+            .GetProperty("sections")
+            .EnumerateArray()
+            .SelectMany(s => s.GetProperty("lists").EnumerateArray())
+            .SelectMany(l => l.GetProperty("rows").EnumerateArray())
+            .SelectMany(r => r.GetProperty("fields").EnumerateArray())
+            .SelectMany(f => f.GetProperty("flags").EnumerateArray())
+            .Single()
+            .GetProperty("id")
+            .GetString();
+        draft = await Post(
+            $"/api/drafts/{id}/answers",
+            new
+            {
+                version = 1,
+                flag,
+                answer = "confirmedWithMaker",
+                note = "By letter.",
+                text = "",
+            }
+        );
         Assert.Equal(0, draft.GetProperty("doubts").GetInt32());
         await Post($"/api/drafts/{id}/file-it", new { });
         var onFile = await Client.Get("/api/sheets/plimsey-1400/2/flags");
-        Assert.Equal(("confirmedWithMaker", "R. Vane"), (onFile[0].GetProperty("answer").GetProperty("answer").GetString(), onFile[0].GetProperty("answer").GetProperty("by").GetString()));
-        Assert.Equal(0, (await Post("/api/drafts/revision", new { id = "plimsey-1400", revision = 2 })).GetProperty("doubts").GetInt32());
+        Assert.Equal(
+            ("confirmedWithMaker", "R. Vane"),
+            (
+                onFile[0].GetProperty("answer").GetProperty("answer").GetString(),
+                onFile[0].GetProperty("answer").GetProperty("by").GetString()
+            )
+        );
+        Assert.Equal(
+            0,
+            (await Post("/api/drafts/revision", new { id = "plimsey-1400", revision = 2 }))
+                .GetProperty("doubts")
+                .GetInt32()
+        );
 
         // On file nothing is corrected; it is said of it only.
-        Assert.Equal("sheet/on-file", (await Post("/api/sheets/plimsey-1400/1/answers", new { flag, answer = "corrected", note = "" }, HttpStatusCode.UnprocessableEntity)).GetProperty("code").GetString());
+        Assert.Equal("sheet/on-file", (
+                await Post(
+                    "/api/sheets/plimsey-1400/1/answers",
+                    new
+                    {
+                        flag,
+                        answer = "corrected",
+                        note = "",
+                    },
+                    HttpStatusCode.UnprocessableEntity
+                )
+            ).GetProperty("code").GetString());
     }
 
     [Fact]
     public async Task A_file_that_goes_out_and_comes_back_under_another_name_says_the_same_with_unknown_fields_kept()
     {
         var file = JsonNode.Parse(await Client.Client.GetStringAsync("/api/sheets/saltern-1500/1"))!.AsObject();
-        (file["kit"]!["id"], file["shopNotes"]) = ("saltern-again", new JsonObject { ["colour"] = "grey", ["deep"] = new JsonArray(1, "two") });
-        Assert.Equal(HttpStatusCode.OK, (await Client.Send(HttpMethod.Post, "/api/sheets", file.ToJsonString())).Status);
-        Assert.Equal(file.ToJsonString(), JsonNode.Parse(await Client.Client.GetStringAsync("/api/sheets/saltern-again/1"))!.ToJsonString());
+        (file["kit"]!["id"], file["shopNotes"]) = (
+            "saltern-again",
+            new JsonObject { ["colour"] = "grey", ["deep"] = new JsonArray(1, "two") }
+        );
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await Client.Send(HttpMethod.Post, "/api/sheets", file.ToJsonString())).Status
+        );
+        Assert.Equal(
+            file.ToJsonString(),
+            JsonNode.Parse(await Client.Client.GetStringAsync("/api/sheets/saltern-again/1"))!.ToJsonString()
+        );
         var draft = await Post("/api/drafts/revision", new { id = "saltern-again", revision = 1 });
-        await Post($"/api/drafts/{draft.GetProperty("id").GetString()}/edits", Set("$.kit.source", "second edition", 1));
+        await Post(
+            $"/api/drafts/{draft.GetProperty("id").GetString()}/edits",
+            Set("$.kit.source", "second edition", 1)
+        );
         await Post($"/api/drafts/{draft.GetProperty("id").GetString()}/file-it", new { });
         var second = JsonNode.Parse(await Client.Client.GetStringAsync("/api/sheets/saltern-again/2"))!;
         Assert.True(JsonNode.DeepEquals(file["shopNotes"], second["shopNotes"]));
         var difference = await Client.Get("/api/sheets/saltern-again/1/against/2");
-        Assert.Equal(["kit: revision", "kit: source"], difference.GetProperty("differences").EnumerateArray().Select(d => d.GetProperty("place").GetString()!).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["kit: revision", "kit: source"],
+            difference
+                .GetProperty("differences")
+                .EnumerateArray()
+                .Select(d => d.GetProperty("place").GetString()!)
+                .Order(StringComparer.Ordinal)
+        );
     }
 
     [Fact]
@@ -84,7 +175,9 @@ public sealed class DraftTests : WithServer
     {
         using var response = await Client.Client.GetAsync("/api/sheets/wicken-1350/1");
         Assert.Contains("/api/sheets/schema", response.Headers.GetValues("Link").Single(), StringComparison.Ordinal);
-        var schema = await NJsonSchema.JsonSchema.FromJsonAsync(await Client.Client.GetStringAsync("/api/sheets/schema"));
+        var schema = await NJsonSchema.JsonSchema.FromJsonAsync(
+            await Client.Client.GetStringAsync("/api/sheets/schema")
+        );
         Assert.Empty(schema.Validate(await response.Content.ReadAsStringAsync()));
     }
 
@@ -98,13 +191,37 @@ public sealed class DraftTests : WithServer
         content.Headers.ContentType = new("text/csv");
         using var response = await Client.Client.PostAsync($"{path}?version=1", content);
         Assert.Equal(HttpStatusCode.OK, response.StatusCode);
-        var (status, answer) = await Client.Send(HttpMethod.Post, $"{path}?version=2", "id,name,quantity\na,A,many\nb,B,few", "text/csv");
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, 2), (status, answer.GetProperty("mistakes").GetArrayLength()));
-        var long_ = new StringBuilder("id,name,quantity\n").AppendJoin('\n', Enumerable.Range(0, 10_000).Select(i => $"p{i},Part {i},1")).ToString();
+        var (status, answer) = await Client.Send(
+            HttpMethod.Post,
+            $"{path}?version=2",
+            "id,name,quantity\na,A,many\nb,B,few",
+            "text/csv"
+        );
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, 2),
+            (status, answer.GetProperty("mistakes").GetArrayLength())
+        );
+        var long_ = new StringBuilder("id,name,quantity\n")
+            .AppendJoin('\n', Enumerable.Range(0, 10_000).Select(i => $"p{i},Part {i},1"))
+            .ToString();
         (status, answer) = await Client.Send(HttpMethod.Post, $"{path}?version=2", long_, "text/csv");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Contains("1000 lines", answer.GetProperty("mistakes")[0].GetProperty("text").GetString(), StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.NotFound, (await Client.Send(HttpMethod.Post, $"/api/drafts/{draft.GetProperty("id").GetString()}/csv/steps?version=2", "id", "text/csv")).Status);
+        Assert.Contains(
+            "1000 lines",
+            answer.GetProperty("mistakes")[0].GetProperty("text").GetString(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await Client.Send(
+                    HttpMethod.Post,
+                    $"/api/drafts/{draft.GetProperty("id").GetString()}/csv/steps?version=2",
+                    "id",
+                    "text/csv"
+                )
+            ).Status
+        );
     }
 
     [Theory]
@@ -114,19 +231,51 @@ public sealed class DraftTests : WithServer
     [InlineData("class", "airship", "class")]
     public async Task A_number_nobody_can_mean_is_refused_with_its_field(string field, string value, string where)
     {
-        var body = new Dictionary<string, object> { ["class"] = "twin", ["name"] = "X", ["maker"] = "", ["span"] = "1200", ["length"] = "1000", ["emptyWeight"] = "900", ["material"] = "EPO", ["fitted"] = Array.Empty<string>() };
+        var body = new Dictionary<string, object>
+        {
+            ["class"] = "twin",
+            ["name"] = "X",
+            ["maker"] = "",
+            ["span"] = "1200",
+            ["length"] = "1000",
+            ["emptyWeight"] = "900",
+            ["material"] = "EPO",
+            ["fitted"] = Array.Empty<string>(),
+        };
         body[field] = value;
-        Assert.Equal(where, (await Post("/api/drafts/archetype", body, HttpStatusCode.UnprocessableEntity)).GetProperty("where").GetString());
+        Assert.Equal(
+            where,
+            (await Post("/api/drafts/archetype", body, HttpStatusCode.UnprocessableEntity))
+                .GetProperty("where")
+                .GetString()
+        );
     }
 
     [Fact]
     public async Task A_draft_whose_file_was_a_hand_written_one_with_forty_mistakes_lists_all_forty()
     {
-        var file = JsonNode.Parse(await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
-        file["parts"] = new JsonArray([.. Enumerable.Range(0, 40).Select(i => (JsonNode)new JsonObject { ["id"] = $"p{i}", ["name"] = $"Part {i}", ["quantity"] = -1 })]);
+        var file = JsonNode
+            .Parse(await File.ReadAllTextAsync(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!
+            .AsObject();
+        file["parts"] = new JsonArray([
+            .. Enumerable
+                .Range(0, 40)
+                .Select(i =>
+                    (JsonNode)
+                        new JsonObject
+                        {
+                            ["id"] = $"p{i}",
+                            ["name"] = $"Part {i}",
+                            ["quantity"] = -1,
+                        }
+                ),
+        ]);
         file["steps"] = new JsonArray();
         var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", file.ToJsonString());
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, 40), (status, answer.GetProperty("mistakes").GetArrayLength()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, 40),
+            (status, answer.GetProperty("mistakes").GetArrayLength())
+        );
         Assert.Equal("$.parts[39].quantity", answer.GetProperty("mistakes")[39].GetProperty("path").GetString());
     }
 
@@ -135,11 +284,28 @@ public sealed class DraftTests : WithServer
     {
         var pages = await Client.Get("/api/sheets/skerrow-64/1/pages");
         var throws = pages.EnumerateArray().Single(p => p.GetProperty("key").GetString() == "throws");
-        var fields = throws.GetProperty("lists")[0].GetProperty("rows").EnumerateArray().SelectMany(r => r.GetProperty("fields").EnumerateArray()).ToArray();
+        var fields = throws
+            .GetProperty("lists")[0]
+            .GetProperty("rows")
+            .EnumerateArray()
+            .SelectMany(r => r.GetProperty("fields").EnumerateArray())
+            .ToArray();
         var pair = fields.Single(f => f.GetProperty("path").GetString() == "$.throws[2].down");
-        Assert.Equal(("contradicted", "9 mm to 12 mm"), (pair.GetProperty("standing").GetString(), pair.GetProperty("text").GetString()));
-        Assert.Equal(["12 mm to 9 mm", "10 mm"], pair.GetProperty("statements").EnumerateArray().Select(s => s.GetProperty("text").GetString()));
-        Assert.Equal("0.51 in, 0.47 to 0.55", fields.First(f => f.GetProperty("text").GetString() == "13 mm ± 1 mm").GetProperty("both").GetString());
-        Assert.Equal(HttpStatusCode.NotFound, (await Client.Client.GetAsync("/api/sheets/skerrow-64/9/pages")).StatusCode);
+        Assert.Equal(
+            ("contradicted", "9 mm to 12 mm"),
+            (pair.GetProperty("standing").GetString(), pair.GetProperty("text").GetString())
+        );
+        Assert.Equal(
+            ["12 mm to 9 mm", "10 mm"],
+            pair.GetProperty("statements").EnumerateArray().Select(s => s.GetProperty("text").GetString())
+        );
+        Assert.Equal(
+            "0.51 in, 0.47 to 0.55",
+            fields.First(f => f.GetProperty("text").GetString() == "13 mm ± 1 mm").GetProperty("both").GetString()
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await Client.Client.GetAsync("/api/sheets/skerrow-64/9/pages")).StatusCode
+        );
     }
 }

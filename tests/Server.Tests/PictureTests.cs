@@ -80,39 +80,52 @@ public sealed class PictureTests : WithServer
         return ~crc;
     }
 
-    public static TheoryData<string, string> NoPictures => new()
-    {
-        { "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg>", "image/svg+xml" },
-        { "<html><script>alert(1)</script></html>", "image/jpeg" },
-        { "GIF89a not really", "image/gif" },
-        { "just words", "image/png" },
-    };
+    public static TheoryData<string, string> NoPictures =>
+        new()
+        {
+            { "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg>", "image/svg+xml" },
+            { "<html><script>alert(1)</script></html>", "image/jpeg" },
+            { "GIF89a not really", "image/gif" },
+            { "just words", "image/png" },
+        };
 
     [Theory]
     [MemberData(nameof(NoPictures))]
     public async Task What_is_no_picture_is_refused_and_nothing_of_it_is_kept(string text, string type)
     {
         var (status, answer) = await Send(System.Text.Encoding.UTF8.GetBytes(text), type);
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "photo/kind"), (status, answer.GetProperty("code").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/kind"),
+            (status, answer.GetProperty("code").GetString())
+        );
     }
 
     [Fact]
     public async Task A_hundred_megapixels_and_a_small_file_that_would_unfold_to_gigabytes_are_refused_by_their_size()
     {
         var (status, answer) = await Send(Encoded(11_000, 9_200, SKEncodedImageFormat.Jpeg));
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "photo/pixels"), (status, answer.GetProperty("code").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/pixels"),
+            (status, answer.GetProperty("code").GetString())
+        );
         Assert.Contains("101 megapixels", answer.GetProperty("title").GetString(), StringComparison.Ordinal);
         var bomb = Png(60_000, 60_000, whole: false);
         Assert.True(bomb.Length < 10_000);
         (status, answer) = await Send(bomb, "image/png");
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "photo/pixels"), (status, answer.GetProperty("code").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/pixels"),
+            (status, answer.GetProperty("code").GetString())
+        );
     }
 
     [Fact]
     public async Task A_picture_that_breaks_off_is_said_to_be_broken()
     {
         var (status, answer) = await Send(Png(400, 300, whole: false), "image/png");
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "photo/broken"), (status, answer.GetProperty("code").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/broken"),
+            (status, answer.GetProperty("code").GetString())
+        );
         Assert.Equal(HttpStatusCode.OK, (await Send(Png(400, 300, whole: true), "image/png")).Status);
     }
 
@@ -132,8 +145,43 @@ public sealed class PictureTests : WithServer
     {
         // An orientation note that says "turn right", as cameras write it, and a place nobody needs to know.
         var jpeg = Encoded(3200, 1600, SKEncodedImageFormat.Jpeg);
-        byte[] note = [.. "Exif\0\0MM\0*"u8, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0, .. "GPS secret place"u8];
-        byte[] marked = [.. jpeg[..2], 0xFF, 0xE1, (byte)((note.Length + 2) >> 8), (byte)(note.Length + 2), .. note, .. jpeg[2..]];
+        byte[] note =
+        [
+            .. "Exif\0\0MM\0*"u8,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            0x01,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            6,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0,
+            .. "GPS secret place"u8,
+        ];
+        byte[] marked =
+        [
+            .. jpeg[..2],
+            0xFF,
+            0xE1,
+            (byte)((note.Length + 2) >> 8),
+            (byte)(note.Length + 2),
+            .. note,
+            .. jpeg[2..],
+        ];
         var (status, answer) = await Send(marked);
         Assert.Equal(HttpStatusCode.OK, status);
         var kept = await Client.Client.GetByteArrayAsync($"/api/photos/{answer.GetProperty("hash").GetString()}");
@@ -141,18 +189,34 @@ public sealed class PictureTests : WithServer
         Assert.Equal((1000, 2000), (codec.Info.Width, codec.Info.Height));
         Assert.Equal(SKEncodedOrigin.TopLeft, codec.EncodedOrigin);
         Assert.DoesNotContain("secret", System.Text.Encoding.Latin1.GetString(kept), StringComparison.Ordinal);
-        var small = await Client.Client.GetByteArrayAsync($"/api/photos/{answer.GetProperty("hash").GetString()}/small");
+        var small = await Client.Client.GetByteArrayAsync(
+            $"/api/photos/{answer.GetProperty("hash").GetString()}/small"
+        );
         Assert.True(small.Length < 40_000);
     }
 
     [Fact]
     public async Task An_entry_names_only_a_picture_that_is_stored_and_keeps_it_from_being_swept()
     {
-        var (status, answer) = await Client.Record("J-0150", "receive/box-photo", new { hash = new string('a', 64), note = "" });
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "photo/unknown"), (status, answer.GetProperty("code").GetString()));
-        var kept = (await Send(Encoded(300, 200, SKEncodedImageFormat.Png), "image/png")).Answer.GetProperty("hash").GetString()!;
-        var orphan = (await Send(Encoded(301, 200, SKEncodedImageFormat.Webp), "image/webp")).Answer.GetProperty("hash").GetString()!;
-        Assert.Equal(HttpStatusCode.OK, (await Client.Record("J-0150", "receive/box-photo", new { hash = kept, note = "" })).Status);
+        var (status, answer) = await Client.Record(
+            "J-0150",
+            "receive/box-photo",
+            new { hash = new string('a', 64), note = "" }
+        );
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/unknown"),
+            (status, answer.GetProperty("code").GetString())
+        );
+        var kept = (await Send(Encoded(300, 200, SKEncodedImageFormat.Png), "image/png"))
+            .Answer.GetProperty("hash")
+            .GetString()!;
+        var orphan = (await Send(Encoded(301, 200, SKEncodedImageFormat.Webp), "image/webp"))
+            .Answer.GetProperty("hash")
+            .GetString()!;
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await Client.Record("J-0150", "receive/box-photo", new { hash = kept, note = "" })).Status
+        );
         Assert.Equal(kept, Application.Job("J-0150").State.Receive.BoxPhotos.Single().Hash);
         Application.Clock.Advance(PhotoStore.Grace + TimeSpan.FromHours(1));
         await Application.Restart();

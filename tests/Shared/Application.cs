@@ -13,7 +13,8 @@ internal sealed class Application : IAsyncDisposable
     private WebApplication _app;
     private readonly DirectoryInfo _data;
 
-    private Application(WebApplication app, ServerOptions options, DirectoryInfo data, FakeTimeProvider clock) => (_app, _options, _data, Clock) = (app, options, data, clock);
+    private Application(WebApplication app, ServerOptions options, DirectoryInfo data, FakeTimeProvider clock) =>
+        (_app, _options, _data, Clock) = (app, options, data, clock);
 
     public FakeTimeProvider Clock { get; }
 

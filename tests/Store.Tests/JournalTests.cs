@@ -14,15 +14,29 @@ public sealed class JournalTests : OnAStore
 {
     private static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
 
-    private JobOpened Opened(string number) => new(
-        number, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh")), 8,
-        DateOnly.FromDateTime(DateTime.UtcNow).AddDays(5), "", BalanceSchool.ForwardThird, ShopRules.Default);
+    private JobOpened Opened(string number) =>
+        new(
+            number,
+            "c-1",
+            Sheet.Kit.Id,
+            1,
+            Sheet.Hash,
+            new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh")),
+            8,
+            DateOnly.FromDateTime(DateTime.UtcNow).AddDays(5),
+            "",
+            BalanceSchool.ForwardThird,
+            ShopRules.Default
+        );
 
-    private static Draft Draft(string id, EntryBody body, long? expected = null) => new(id, Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, expected);
+    private static Draft Draft(string id, EntryBody body, long? expected = null) =>
+        new(id, Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, expected);
 
-    private Task<PostAnswer> Post(string job, params Draft[] drafts) => Writer.Record(new Post(job, drafts, Vane, "look"));
+    private Task<PostAnswer> Post(string job, params Draft[] drafts) =>
+        Writer.Record(new Post(job, drafts, Vane, "look"));
 
-    private async Task Open(string job = "J-0001") => Assert.IsType<PostAnswer.Recorded>(await Post(job, Draft($"{job}-open", Opened(job))));
+    private async Task Open(string job = "J-0001") =>
+        Assert.IsType<PostAnswer.Recorded>(await Post(job, Draft($"{job}-open", Opened(job))));
 
     [Fact]
     public async Task The_same_entry_twice_is_one_entry_with_the_first_answer()
@@ -30,7 +44,10 @@ public sealed class JournalTests : OnAStore
         await Open();
         var first = Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("a", new Counted("pushrod", 1))));
         var again = Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("a", new Counted("pushrod", 1))));
-        Assert.Equal((first.Entries[0].Seq, first.Entries[0].RecordedAt), (again.Entries[0].Seq, again.Entries[0].RecordedAt));
+        Assert.Equal(
+            (first.Entries[0].Seq, first.Entries[0].RecordedAt),
+            (again.Entries[0].Seq, again.Entries[0].RecordedAt)
+        );
         Assert.Equal(1, Reader.Find("J-0001")!.State.Unpack.CountOf("pushrod"));
         var other = Assert.IsType<PostAnswer.Refused>(await Post("J-0001", Draft("a", new Counted("pushrod", 2))));
         Assert.Equal("entry/id-used", other.Refusal.Code);
@@ -50,7 +67,9 @@ public sealed class JournalTests : OnAStore
     {
         await Open();
         await Post("J-0001", Draft("a", new Counted("pushrod", 1)));
-        var overtaken = Assert.IsType<PostAnswer.Overtaken>(await Post("J-0001", Draft("b", new CountSet("pushrod", 2), expected: 1)));
+        var overtaken = Assert.IsType<PostAnswer.Overtaken>(
+            await Post("J-0001", Draft("b", new CountSet("pushrod", 2), expected: 1))
+        );
         Assert.Equal((2, "a"), (overtaken.Seq, Assert.Single(overtaken.Between).EntryId));
         Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("c", new Counted("pushrod", 1), expected: 1)));
     }
@@ -59,11 +78,19 @@ public sealed class JournalTests : OnAStore
     public async Task Several_entries_are_recorded_all_or_none()
     {
         await Open();
-        var refused = Assert.IsType<PostAnswer.Refused>(await Post("J-0001", Draft("a", new Counted("pushrod", 1)), Draft("b", new Counted("no-such-part", 1))));
+        var refused = Assert.IsType<PostAnswer.Refused>(
+            await Post("J-0001", Draft("a", new Counted("pushrod", 1)), Draft("b", new Counted("no-such-part", 1)))
+        );
         Assert.Equal((1, "unpack/part"), (refused.Index, refused.Refusal.Code));
         Assert.Equal(1, Reader.Find("J-0001")!.State.Seq);
         Assert.Null(Reader.Entry("a"));
-        Assert.IsType<PostAnswer.Recorded>(await Post("J-0001", Draft("c", new Counted("pushrod", 1)), Draft("d", new CountSet("pushrod", 2), expected: 1)));
+        Assert.IsType<PostAnswer.Recorded>(
+            await Post(
+                "J-0001",
+                Draft("c", new Counted("pushrod", 1)),
+                Draft("d", new CountSet("pushrod", 2), expected: 1)
+            )
+        );
     }
 
     [Fact]
@@ -71,8 +98,20 @@ public sealed class JournalTests : OnAStore
     {
         await Open();
         await Open("J-0002");
-        await Task.WhenAll(Enumerable.Range(0, 100).Select(i => Task.Run(() => Post(i % 2 == 0 ? "J-0001" : "J-0002", Draft($"n{i}", new Counted("screw-m2x8", 1))))));
-        Assert.Equal((50, 50), (Reader.Find("J-0001")!.State.Unpack.CountOf("screw-m2x8"), Reader.Find("J-0002")!.State.Unpack.CountOf("screw-m2x8")));
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 100)
+                .Select(i =>
+                    Task.Run(() => Post(i % 2 == 0 ? "J-0001" : "J-0002", Draft($"n{i}", new Counted("screw-m2x8", 1))))
+                )
+        );
+        Assert.Equal(
+            (50, 50),
+            (
+                Reader.Find("J-0001")!.State.Unpack.CountOf("screw-m2x8"),
+                Reader.Find("J-0002")!.State.Unpack.CountOf("screw-m2x8")
+            )
+        );
         Assert.Equal(Enumerable.Range(1, 51).Select(i => (long)i), Reader.Find("J-0001")!.Journal.Select(e => e.Seq));
         var verified = Verification.Run(Database, Stages.Kinds);
         Assert.True(verified.Sound, verified.Words);
@@ -84,7 +123,10 @@ public sealed class JournalTests : OnAStore
     {
         await Open();
         await Post("J-0001", Draft("a", new BagCounted("A", true)));
-        await Post("J-0001", Draft("b", new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Q("18 mm"), 182, -168, "note")));
+        await Post(
+            "J-0001",
+            Draft("b", new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Q("18 mm"), 182, -168, "note"))
+        );
         var here = Reader.Find("J-0001")!.State;
         var there = new JournalReader(Database, new SheetStore(Database), Stages.Kinds).Find("J-0001")!.State;
         var at = DateTimeOffset.UtcNow;
@@ -94,8 +136,12 @@ public sealed class JournalTests : OnAStore
     [Theory]
     [InlineData("UPDATE journal SET entry_id = 'x'")]
     [InlineData("DELETE FROM journal")]
-    [InlineData("INSERT OR REPLACE INTO journal SELECT shop_seq, job, seq, entry_id, x'00', hash, shop_hash FROM journal LIMIT 1")]
-    [InlineData("INSERT INTO journal SELECT * FROM journal WHERE true ON CONFLICT (entry_id) DO UPDATE SET bytes = x'00'")]
+    [InlineData(
+        "INSERT OR REPLACE INTO journal SELECT shop_seq, job, seq, entry_id, x'00', hash, shop_hash FROM journal LIMIT 1"
+    )]
+    [InlineData(
+        "INSERT INTO journal SELECT * FROM journal WHERE true ON CONFLICT (entry_id) DO UPDATE SET bytes = x'00'"
+    )]
     [InlineData("UPDATE sheet SET revision = 9")]
     [InlineData("DELETE FROM sheet")]
     [InlineData("INSERT OR REPLACE INTO sheet SELECT id, revision, hash, x'00' FROM sheet")]
@@ -109,10 +155,16 @@ public sealed class JournalTests : OnAStore
     }
 
     [Theory]
-    [InlineData("UPDATE journal SET bytes = CAST(replace(CAST(bytes AS TEXT), 'pushrod', 'pushrod2') AS BLOB) WHERE seq = 2", "job J-0001, entry 2 (a): its bytes do not match its hash")]
+    [InlineData(
+        "UPDATE journal SET bytes = CAST(replace(CAST(bytes AS TEXT), 'pushrod', 'pushrod2') AS BLOB) WHERE seq = 2",
+        "job J-0001, entry 2 (a): its bytes do not match its hash"
+    )]
     [InlineData("DELETE FROM journal WHERE seq = 2", "something is missing, before job J-0001, entry 3")]
     [InlineData("DELETE FROM journal WHERE seq = 3", "ends at append 2, but 3 were acknowledged")]
-    [InlineData("UPDATE journal SET hash = randomblob(32) WHERE seq = 3", "job J-0001, entry 3 (b): its bytes do not match its hash")]
+    [InlineData(
+        "UPDATE journal SET hash = randomblob(32) WHERE seq = 3",
+        "job J-0001, entry 3 (b): its bytes do not match its hash"
+    )]
     [InlineData("UPDATE journal SET shop_hash = randomblob(32) WHERE seq = 1", "the shop's chain breaks here")]
     [InlineData("UPDATE sheet SET bytes = x'00'", "has other bytes")]
     public async Task A_tampered_file_is_found_and_the_first_break_named(string tampering, string named)
@@ -122,7 +174,9 @@ public sealed class JournalTests : OnAStore
         await Post("J-0001", Draft("b", new Counted("pushrod", 1)));
         Assert.True(Verification.Run(Database, Stages.Kinds).Sound);
         using var connection = Database.Connect();
-        foreach (var trigger in connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'trigger'").ToArray())
+        foreach (
+            var trigger in connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'trigger'").ToArray()
+        )
         {
             connection.Execute($"DROP TRIGGER {trigger}");
         }
@@ -139,10 +193,14 @@ public sealed class JournalTests : OnAStore
         await Open();
         using (var connection = Database.Connect())
         {
-            connection.Execute("CREATE TRIGGER broken BEFORE UPDATE ON journal_head BEGIN SELECT RAISE(ABORT, 'disk full'); END");
+            connection.Execute(
+                "CREATE TRIGGER broken BEFORE UPDATE ON journal_head BEGIN SELECT RAISE(ABORT, 'disk full'); END"
+            );
         }
 
-        await Assert.ThrowsAsync<InvalidOperationException>(() => Post("J-0001", Draft("a", new Counted("pushrod", 1))));
+        await Assert.ThrowsAsync<InvalidOperationException>(() =>
+            Post("J-0001", Draft("a", new Counted("pushrod", 1)))
+        );
         Assert.Equal(1, Reader.Find("J-0001")!.State.Seq);
         using (var connection = Database.Connect())
         {

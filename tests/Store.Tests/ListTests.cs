@@ -18,7 +18,14 @@ public sealed class ListTests : OnAStore
     private async Task Record(string job, EntryBody body)
     {
         var seq = Reader.Find(job)?.State.Seq;
-        var answer = await Writer.Record(new Post(job, [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, seq)], Vane, "look"));
+        var answer = await Writer.Record(
+            new Post(
+                job,
+                [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, seq)],
+                Vane,
+                "look"
+            )
+        );
         Assert.IsType<PostAnswer.Recorded>(answer);
     }
 
@@ -26,8 +33,28 @@ public sealed class ListTests : OnAStore
     {
         static Quantity Q(string t) => QuantityParser.Parse(t).OrDefault()!;
         var battery = new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
-        return Record(job, new JobOpened(
-            job, "c-1", Sheet.Kit.Id, 1, Sheet.Hash, battery, 6, DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3), shelf, BalanceSchool.Middle, ShopRules.Default with { SelfInspects = true }, "O-1", null, new Supplier("s", "Far Trade", "", 10)));
+        return Record(
+            job,
+            new JobOpened(
+                job,
+                "c-1",
+                Sheet.Kit.Id,
+                1,
+                Sheet.Hash,
+                battery,
+                6,
+                DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
+                shelf,
+                BalanceSchool.Middle,
+                ShopRules.Default with
+                {
+                    SelfInspects = true,
+                },
+                "O-1",
+                null,
+                new Supplier("s", "Far Trade", "", 10)
+            )
+        );
     }
 
     [Fact]
@@ -35,8 +62,21 @@ public sealed class ListTests : OnAStore
     {
         EntryBody[] kinds =
         [
-            new BagCounted("A", true), new BagCounted("B", false), new Counted("pushrod", 1), new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, QuantityParser.Parse("34 mm").OrDefault()!, 100, -100, ""),
-            new PromiseChanged(DateOnly.FromDateTime(DateTime.UtcNow).AddDays(9), "Parts."), new PapersFound("manual"), new CartonSeen(Carton.Torn, ""),
+            new BagCounted("A", true),
+            new BagCounted("B", false),
+            new Counted("pushrod", 1),
+            new FindingRaised(
+                "wing-left",
+                PlaceKind.Skin,
+                FindingKind.Crack,
+                QuantityParser.Parse("34 mm").OrDefault()!,
+                100,
+                -100,
+                ""
+            ),
+            new PromiseChanged(DateOnly.FromDateTime(DateTime.UtcNow).AddDays(9), "Parts."),
+            new PapersFound("manual"),
+            new CartonSeen(Carton.Torn, ""),
         ];
         var random = new Random(20261124);
         for (var job = 0; job < 4; job++)
@@ -90,7 +130,8 @@ public sealed class ListTests : OnAStore
     [InlineData("a* OR b NEAR(", "\"a\"* \"OR\"* \"b\"* \"NEAR\"*")]
     [InlineData("  ", null)]
     [InlineData("';--", null)]
-    public void What_is_typed_is_never_read_as_a_query_language(string typed, string? query) => Assert.Equal(query, FullText.Query(typed));
+    public void What_is_typed_is_never_read_as_a_query_language(string typed, string? query) =>
+        Assert.Equal(query, FullText.Query(typed));
 
     [Fact]
     public void A_draft_changed_by_somebody_else_meanwhile_is_not_overwritten()
@@ -129,7 +170,9 @@ public sealed class ListTests : OnAStore
         connection.Execute("INSERT INTO photo_use (hash, entry_id) VALUES ('h1', 'e')");
         Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM photo WHERE hash = 'h1'"));
         Assert.Throws<SqliteException>(() => connection.Execute("UPDATE photo SET width = 5"));
-        Assert.Throws<SqliteException>(() => connection.Execute("INSERT OR REPLACE INTO photo VALUES ('h2', x'00', x'00', 2, 2, 'now')"));
+        Assert.Throws<SqliteException>(() =>
+            connection.Execute("INSERT OR REPLACE INTO photo VALUES ('h2', x'00', x'00', 2, 2, 'now')")
+        );
         Assert.Equal(1, photos.Sweep(DateTimeOffset.UtcNow));
         Assert.Null(photos.Bytes("h2", false));
         Assert.NotNull(photos.Bytes("h1", true));

@@ -33,7 +33,9 @@ export function App() {
   useEffect(() => {
     if (!me || lapsed) return;
     const send = async () => {
-      const sent = await flush(me.id, (w, r) => setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`));
+      const sent = await flush(me.id, (w, r) =>
+        setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`),
+      );
       if (sent > 0) await refresh(client);
     };
     void send();
@@ -46,7 +48,8 @@ export function App() {
   }, [client, me, lapsed]);
 
   if (me === undefined) return <p className="p-6">Opening…</p>;
-  if (!me && location.pathname !== '/sign-in') return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
+  if (!me && location.pathname !== '/sign-in')
+    return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
     <>
       {me && <Zone />}
@@ -88,7 +91,10 @@ function WaitingNote({ said, onClose }: { said: string; onClose: () => void }) {
   }, [count]);
   if (!shown && !said) return null;
   return (
-    <div role="status" className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape px-4 py-2 text-on-tape">
+    <div
+      role="status"
+      className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape px-4 py-2 text-on-tape"
+    >
       {said || `${count} waiting to send: kept on this device`}
       {said && (
         <button className="min-h-[44px] underline" onClick={onClose}>

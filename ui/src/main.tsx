@@ -8,7 +8,9 @@ import { Broken } from './shared/Broken';
 import './styles.css';
 
 const client = new QueryClient({
-  defaultOptions: { queries: { retry: (count, e) => !(e instanceof Refusal) && count < 2, refetchOnWindowFocus: true, staleTime: 2000 } },
+  defaultOptions: {
+    queries: { retry: (count, e) => !(e instanceof Refusal) && count < 2, refetchOnWindowFocus: true, staleTime: 2000 },
+  },
 });
 
 createRoot(document.getElementById('root')!).render(

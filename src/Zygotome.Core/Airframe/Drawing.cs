@@ -23,23 +23,26 @@ public sealed record Drawing(ImmutableArray<DrawnPart> Parts, Bounds Bounds, Cor
     public DrawingSide Side { get; init; }
 
     /// <summary>Whether a place on the aircraft lies on the drawing, with a hand's breadth around it.</summary>
-    public bool Around(double x, double y) => DrawingSides.Place(Side, x, y) is var c && Bounds.Around(c.Down, c.Across);
+    public bool Around(double x, double y) =>
+        DrawingSides.Place(Side, x, y) is var c && Bounds.Around(c.Down, c.Across);
 
     /// <summary>The parts a step's <c>fits</c> names: the part itself, or both halves of it.</summary>
     public IEnumerable<DrawnPart> Named(string name) => Parts.Where(p => IsNamed(name, p.Id));
 
-    public static bool IsNamed(string name, string partId) => partId == name || partId.StartsWith(name + "-", StringComparison.Ordinal);
+    public static bool IsNamed(string name, string partId) =>
+        partId == name || partId.StartsWith(name + "-", StringComparison.Ordinal);
 }
 
 /// <summary>Draws the sheet's own geometry: from above with the nose up the page, and from behind as the technician stands.</summary>
 public static class Drawings
 {
-    public static Drawing Of(SpecSheet sheet, DrawingSide side) => side switch
-    {
-        DrawingSide.Below => DrawingSides.Below(Plan(sheet)),
-        DrawingSide.Side => DrawingSides.FromLeft(sheet),
-        _ => Plan(sheet),
-    };
+    public static Drawing Of(SpecSheet sheet, DrawingSide side) =>
+        side switch
+        {
+            DrawingSide.Below => DrawingSides.Below(Plan(sheet)),
+            DrawingSide.Side => DrawingSides.FromLeft(sheet),
+            _ => Plan(sheet),
+        };
 
     public static Drawing Plan(SpecSheet sheet)
     {
@@ -57,7 +60,12 @@ public static class Drawings
         {
             foreach (var body in g.Bodies)
             {
-                Add($"body-{body.Name}", PartKind.Body, body.Name, Outline.Body(body.From, body.To, body.Width, body.At));
+                Add(
+                    $"body-{body.Name}",
+                    PartKind.Body,
+                    body.Name,
+                    Outline.Body(body.From, body.To, body.Width, body.At)
+                );
             }
         }
 
@@ -101,22 +109,44 @@ public static class Drawings
         foreach (var surface in sheet.Surfaces.Where(s => g.Find(s.On) is null))
         {
             var fin = FinOf(g, surface);
-            Add(surface.Id, PartKind.Surface, surface.Name, [new(fin.Y - 4, fin.X + fin.Root - (surface.Chord * 0.3)), new(fin.Y + 4, fin.X + fin.Root - (surface.Chord * 0.3)), new(fin.Y + 2, fin.X + fin.Root + (surface.Chord * 0.7)), new(fin.Y - 2, fin.X + fin.Root + (surface.Chord * 0.7))]);
+            Add(
+                surface.Id,
+                PartKind.Surface,
+                surface.Name,
+                [
+                    new(fin.Y - 4, fin.X + fin.Root - (surface.Chord * 0.3)),
+                    new(fin.Y + 4, fin.X + fin.Root - (surface.Chord * 0.3)),
+                    new(fin.Y + 2, fin.X + fin.Root + (surface.Chord * 0.7)),
+                    new(fin.Y - 2, fin.X + fin.Root + (surface.Chord * 0.7)),
+                ]
+            );
         }
 
         foreach (var motor in sheet.Power.Motors)
         {
-            var half = motor.Kind == "fan" ? 32 : Quantities.PropellerSize.Parse(motor.Propeller).Try(out var size, out _) ? (double)size.DiameterMm / 2 : 100;
-            Add($"motor-{motor.Id}", PartKind.Motor, motor.Kind == "fan" ? "fan" : "propeller", Box(motor.Y - half, motor.At - 4, 2 * half, 8));
+            var half =
+                motor.Kind == "fan" ? 32
+                : Quantities.PropellerSize.Parse(motor.Propeller).Try(out var size, out _) ? (double)size.DiameterMm / 2
+                : 100;
+            Add(
+                $"motor-{motor.Id}",
+                PartKind.Motor,
+                motor.Kind == "fan" ? "fan" : "propeller",
+                Box(motor.Y - half, motor.At - 4, 2 * half, 8)
+            );
         }
 
         var corners = parts.SelectMany(p => p.Corners).ToArray();
         return new Drawing([.. parts.Select(p => p.Part)], Bounds.Of(corners), Tip(g.Wing, -1), Tip(g.Wing, +1));
     }
 
-    private static Corner Tip(LiftingSurface? wing, int side) => wing is null
-        ? new Corner(0, 0)
-        : new Corner(side * wing.HalfSpan, Planform.At(wing, wing.HalfSpan) is var (edge, chord) ? edge + chord : 0);
+    private static Corner Tip(LiftingSurface? wing, int side) =>
+        wing is null
+            ? new Corner(0, 0)
+            : new Corner(
+                side * wing.HalfSpan,
+                Planform.At(wing, wing.HalfSpan) is var (edge, chord) ? edge + chord : 0
+            );
 
     internal static Fin FinOf(Geometry g, Surface surface)
     {
@@ -128,7 +158,8 @@ public static class Drawings
     private static ImmutableArray<Corner> Half(LiftingSurface lifting, int side)
     {
         var corners = new List<Corner>();
-        double x = lifting.RootLeadingEdge, y = lifting.RootGap;
+        double x = lifting.RootLeadingEdge,
+            y = lifting.RootGap;
         var back = new List<Corner>();
         corners.Add(new(side * y, x));
         back.Add(new(side * y, x + lifting.Panels[0].Root));
@@ -147,12 +178,16 @@ public static class Drawings
     {
         var span = lifting.HalfSpan;
         var (from, to) = (surface.From * span, surface.To * span);
-        (double Edge, double Chord) a = Planform.At(lifting, from), b = Planform.At(lifting, to);
+        (double Edge, double Chord) a = Planform.At(lifting, from),
+            b = Planform.At(lifting, to);
         var side = surface.Side == "left" ? -1 : 1;
         var (ca, cb) = (Math.Min(surface.Chord, a.Chord * 0.8), Math.Min(surface.Chord, b.Chord * 0.8));
         ImmutableArray<Corner> right =
         [
-            new(from, a.Edge + a.Chord - ca), new(to, b.Edge + b.Chord - cb), new(to, b.Edge + b.Chord), new(from, a.Edge + a.Chord),
+            new(from, a.Edge + a.Chord - ca),
+            new(to, b.Edge + b.Chord - cb),
+            new(to, b.Edge + b.Chord),
+            new(from, a.Edge + a.Chord),
         ];
         return surface.Side == "centre"
             ? [.. right, .. right.Reverse().Select(c => new Corner(-c.Across, c.Down))]
@@ -162,5 +197,6 @@ public static class Drawings
     internal static ImmutableArray<Corner> Box(double left, double top, double width, double height) =>
         [new(left, top), new(left + width, top), new(left + width, top + height), new(left, top + height)];
 
-    internal static Corner Middle(ImmutableArray<Corner> corners) => new(Math.Round(corners.Average(c => c.Across), 1), Math.Round(corners.Average(c => c.Down), 1));
+    internal static Corner Middle(ImmutableArray<Corner> corners) =>
+        new(Math.Round(corners.Average(c => c.Across), 1), Math.Round(corners.Average(c => c.Down), 1));
 }

@@ -17,7 +17,13 @@ public sealed record NeutralPoint(double Station, double OfChord)
     {
         var wings = geometry.Lifting.Where(l => l.Role == "wing").ToArray();
         var tails = geometry.Lifting.Where(l => l.Role is "tail" or "v-tail").ToArray();
-        if (wings is not [var wing] || tails.Length > 1 || geometry.Lifting.Any(l => l.Role == "foreplane") || !Usable(wing) || !tails.All(Usable))
+        if (
+            wings is not [var wing]
+            || tails.Length > 1
+            || geometry.Lifting.Any(l => l.Role == "foreplane")
+            || !Usable(wing)
+            || !tails.All(Usable)
+        )
         {
             return null;
         }
@@ -33,7 +39,12 @@ public sealed record NeutralPoint(double Station, double OfChord)
 
             // A V-tail works in pitch with the square of the cosine of its dihedral.
             var tilt = tail.Role == "v-tail" ? Math.Pow(Math.Cos(tail.Panels[0].Dihedral * Math.PI / 180), 2) : 1;
-            var share = TailEfficiency * t.HalfArea * tilt * LiftSlope(AspectRatio(tail, t), SweepAtHalf(tail)) * (1 - (2 * slope / (Math.PI * aspect)));
+            var share =
+                TailEfficiency
+                * t.HalfArea
+                * tilt
+                * LiftSlope(AspectRatio(tail, t), SweepAtHalf(tail))
+                * (1 - (2 * slope / (Math.PI * aspect)));
             sum += share;
             weighted += share * (t.MeanLeadingEdge + (t.MeanChord / 4));
         }
@@ -49,9 +60,11 @@ public sealed record NeutralPoint(double Station, double OfChord)
         return 2 * Math.PI * aspect / (2 + Math.Sqrt(4 + (aspect * aspect * (1 + (tan * tan)))));
     }
 
-    internal static double AspectRatio(LiftingSurface surface, Planform plan) => 2 * surface.HalfSpan * surface.HalfSpan / plan.HalfArea;
+    internal static double AspectRatio(LiftingSurface surface, Planform plan) =>
+        2 * surface.HalfSpan * surface.HalfSpan / plan.HalfArea;
 
-    private static bool Usable(LiftingSurface s) => s.HalfSpan > 0 && Planform.Of(s) is { HalfArea: > 0, MeanChord: > 0 };
+    private static bool Usable(LiftingSurface s) =>
+        s.HalfSpan > 0 && Planform.Of(s) is { HalfArea: > 0, MeanChord: > 0 };
 
     private static double SweepAtHalf(LiftingSurface surface)
     {

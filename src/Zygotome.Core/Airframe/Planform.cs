@@ -9,7 +9,10 @@ public sealed record Planform(double HalfArea, double MeanChord, double MeanLead
     /// with x₀, x₁ the leading edge at a panel's root and tip, mm from the datum.</summary>
     public static Planform Of(LiftingSurface surface)
     {
-        double area = 0, chord = 0, edge = 0, x0 = surface.RootLeadingEdge;
+        double area = 0,
+            chord = 0,
+            edge = 0,
+            x0 = surface.RootLeadingEdge;
         foreach (var p in surface.Panels)
         {
             var x1 = x0 + p.Sweep;
@@ -25,7 +28,8 @@ public sealed record Planform(double HalfArea, double MeanChord, double MeanLead
     /// <summary>Leading edge and chord at a distance from the middle, mm.</summary>
     public static (double LeadingEdge, double Chord) At(LiftingSurface surface, double y)
     {
-        double x0 = surface.RootLeadingEdge, y0 = surface.RootGap;
+        double x0 = surface.RootLeadingEdge,
+            y0 = surface.RootGap;
         foreach (var p in surface.Panels)
         {
             if (y <= y0 + p.Span || p == surface.Panels[^1])

@@ -8,7 +8,15 @@ namespace Zygotome.Core.Balance;
 /// <param name="PackMove">How far that is, mm, aft +.</param>
 /// <param name="Pieces">Ballast pieces to add at <paramref name="Station"/>; negative: take out.</param>
 /// <param name="LandsAt">Centre of gravity to expect, mm.</param>
-public sealed record BalanceAdvice(double? PackFront, double PackMove, string Station, int Pieces, double AddedMass, double LandsAt, string Words)
+public sealed record BalanceAdvice(
+    double? PackFront,
+    double PackMove,
+    string Station,
+    int Pieces,
+    double AddedMass,
+    double LandsAt,
+    string Words
+)
 {
     /// <summary>Least added mass first: the pack in its bay, then ballast out, then the fewest pieces in. Refuses with the limit that forbids all of them.
     /// Applying the advice and weighing again lands inside the target band shrunk by the weighing's U.</summary>
@@ -17,7 +25,15 @@ public sealed record BalanceAdvice(double? PackFront, double PackMove, string St
         var (low, high) = (target.Target.Low!.Value + cg.UX, target.Target.High!.Value - cg.UX);
         if (Numbers.Round(cg.X) >= Numbers.Round(low) && Numbers.Round(cg.X) <= Numbers.Round(high))
         {
-            return new BalanceAdvice(null, 0, "", 0, 0, cg.X, "It lies in the target band; leave the pack where it is.");
+            return new BalanceAdvice(
+                null,
+                0,
+                "",
+                0,
+                0,
+                cg.X,
+                "It lies in the target band; leave the pack where it is."
+            );
         }
 
         var pack = (double)state.Receive.Battery!.Mass.Nominal;
@@ -25,11 +41,30 @@ public sealed record BalanceAdvice(double? PackFront, double PackMove, string St
         var move = 0.0;
         if (PackPlaces.Fronts(state) is { } places && state.Balance.PackFront is { } front)
         {
-            move = Math.Clamp(Math.Round(Corrections.PackMove(cg.Weight, cg.X, target.Target.Middle, pack), MidpointRounding.AwayFromZero), Math.Ceiling(places.First - front), Math.Floor(places.Last - front));
+            move = Math.Clamp(
+                Math.Round(
+                    Corrections.PackMove(cg.Weight, cg.X, target.Target.Middle, pack),
+                    MidpointRounding.AwayFromZero
+                ),
+                Math.Ceiling(places.First - front),
+                Math.Floor(places.Last - front)
+            );
             after = cg with { X = Corrections.AfterMove(cg.Weight, cg.X, pack, move) };
-            if (low <= high && Numbers.Round(after.X) >= Numbers.Round(low) && Numbers.Round(after.X) <= Numbers.Round(high))
+            if (
+                low <= high
+                && Numbers.Round(after.X) >= Numbers.Round(low)
+                && Numbers.Round(after.X) <= Numbers.Round(high)
+            )
             {
-                return new BalanceAdvice(front + move, move, "", 0, 0, after.X, MoveWords(move, state, front + move) + ".");
+                return new BalanceAdvice(
+                    front + move,
+                    move,
+                    "",
+                    0,
+                    0,
+                    after.X,
+                    MoveWords(move, state, front + move) + "."
+                );
             }
         }
 
@@ -44,7 +79,10 @@ public sealed record BalanceAdvice(double? PackFront, double PackMove, string St
             {
                 var mass = -n * station.Piece;
                 var lands = ((cg.Weight * cg.X) + (mass * station.At)) / (cg.Weight + mass);
-                if (Numbers.Round(lands - cg.UX - target.Target.Low!.Value) >= 0 && Numbers.Round(target.Target.High!.Value - lands - cg.UX) >= 0)
+                if (
+                    Numbers.Round(lands - cg.UX - target.Target.Low!.Value) >= 0
+                    && Numbers.Round(target.Target.High!.Value - lands - cg.UX) >= 0
+                )
                 {
                     return Make(state, move, station.Name, -n, mass, lands);
                 }
@@ -54,15 +92,27 @@ public sealed record BalanceAdvice(double? PackFront, double PackMove, string St
         return null;
     }
 
-    private static Outcome<BalanceAdvice> BallastIn(JobState state, BalanceTarget target, CentreOfGravity cg, double move)
+    private static Outcome<BalanceAdvice> BallastIn(
+        JobState state,
+        BalanceTarget target,
+        CentreOfGravity cg,
+        double move
+    )
     {
         var room = BalanceTarget.AllUpWeight(state.Sheet)?.High is { } most ? most - cg.Weight : double.MaxValue;
-        var refusal = new Refusal("balance/no-station", "The pack cannot be moved far enough, and the sheet has no ballast station.");
+        var refusal = new Refusal(
+            "balance/no-station",
+            "The pack cannot be moved far enough, and the sheet has no ballast station."
+        );
         BalanceAdvice? best = null;
         foreach (var station in state.Sheet.Geometry.BallastStations)
         {
             var most1 = Math.Min(station.Limit - (state.Balance.BallastAt(station.Name) * station.Piece), room);
-            if (Corrections.FewestPieces(cg.Weight, cg.X, target.Target, cg.UX, station.At, station.Piece, most1).Try(out var ballast, out var refused))
+            if (
+                Corrections
+                    .FewestPieces(cg.Weight, cg.X, target.Target, cg.UX, station.At, station.Piece, most1)
+                    .Try(out var ballast, out var refused)
+            )
             {
                 if (best is null || ballast.Mass < best.AddedMass)
                 {
@@ -79,11 +129,24 @@ public sealed record BalanceAdvice(double? PackFront, double PackMove, string St
         return best is null ? refusal : best;
     }
 
-    private static BalanceAdvice Make(JobState state, double move, string station, int pieces, double mass, double lands)
+    private static BalanceAdvice Make(
+        JobState state,
+        double move,
+        string station,
+        int pieces,
+        double mass,
+        double lands
+    )
     {
         var front = state.Balance.PackFront + move;
-        var ballast = pieces > 0 ? $"fit {pieces} {(pieces == 1 ? "piece" : "pieces")} ({Numbers.Say(mass)} g) at the {station}" : $"take {-pieces} {(pieces == -1 ? "piece" : "pieces")} out at the {station}";
-        var words = move != 0 ? $"{MoveWords(move, state, front ?? 0)}, and {ballast}." : $"{char.ToUpperInvariant(ballast[0])}{ballast[1..]}.";
+        var ballast =
+            pieces > 0
+                ? $"fit {pieces} {(pieces == 1 ? "piece" : "pieces")} ({Numbers.Say(mass)} g) at the {station}"
+                : $"take {-pieces} {(pieces == -1 ? "piece" : "pieces")} out at the {station}";
+        var words =
+            move != 0
+                ? $"{MoveWords(move, state, front ?? 0)}, and {ballast}."
+                : $"{char.ToUpperInvariant(ballast[0])}{ballast[1..]}.";
         return new BalanceAdvice(move != 0 ? front : null, move, station, pieces, mass, lands, words);
     }
 

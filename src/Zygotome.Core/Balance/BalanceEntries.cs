@@ -10,8 +10,15 @@ public static class BalanceEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Weighed>("balance/weighed"), EntryKind.Of<PackMoved>("balance/pack-moved") with { Retractable = false },
-        EntryKind.Of<BallastFitted>("balance/ballast") with { Retractable = false },
+        EntryKind.Of<Weighed>("balance/weighed"),
+        EntryKind.Of<PackMoved>("balance/pack-moved") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<BallastFitted>("balance/ballast") with
+        {
+            Retractable = false,
+        },
     ];
 }
 
@@ -30,43 +37,75 @@ public sealed record Weighed(
     bool Level,
     Instrument Instrument,
     Quantity? Pitch = null,
-    Quantity? Height = null) : EntryBody
+    Quantity? Height = null
+) : EntryBody
 {
     // Marks are set with a steel rule: half a millimetre, standard.
     private const double UPlace = 0.5;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Sheet.Balance.Configurations.All(c => c.Name != Configuration)
-            ? new Refusal("balance/configuration", $"The sheet has no configuration \"{Configuration}\"; it has {string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.", "body.configuration")
-        : Units() ?? Instrument.Admit(50) ?? Calculate().Refused ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront")
-            ?? Weight(state) ?? Propeller(state, entry) ?? Isolation.Weighing(state, entry);
+            ? new Refusal(
+                "balance/configuration",
+                $"The sheet has no configuration \"{Configuration}\"; it has {string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.",
+                "body.configuration"
+            )
+            : Units()
+                ?? Instrument.Admit(50)
+                ?? Calculate().Refused
+                ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront")
+                ?? Weight(state)
+                ?? Propeller(state, entry)
+                ?? Isolation.Weighing(state, entry);
 
     /// <summary>The result of this weighing.</summary>
     public Outcome<CentreOfGravity> Calculate() =>
         !Level && (Pitch is null || Height is null)
-            ? new Refusal("balance/level", "Level the datum line, or give its pitch and the height of the centre above the supports.", "body.level")
+            ? new Refusal(
+                "balance/level",
+                "Level the datum line, or give its pitch and the height of the centre above the supports.",
+                "body.level"
+            )
             : CentreOfGravity.Weigh(
-                [.. Supports.Select(s => new Support((double)s.X.Nominal, (double)s.Y.Nominal, (double)s.Reading.Nominal))],
-                Instrument.U / 2, UPlace, 0, Level ? 0 : (double)Pitch!.Nominal, Level ? 0 : (double)Height!.Nominal);
+                [
+                    .. Supports.Select(s => new Support(
+                        (double)s.X.Nominal,
+                        (double)s.Y.Nominal,
+                        (double)s.Reading.Nominal
+                    )),
+                ],
+                Instrument.U / 2,
+                UPlace,
+                0,
+                Level ? 0 : (double)Pitch!.Nominal,
+                Level ? 0 : (double)Height!.Nominal
+            );
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before) ? before.Evidence.Attempt + 1 : 1;
+        var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before)
+            ? before.Evidence.Attempt + 1
+            : 1;
         return state with
         {
             Balance = state.Balance with
             {
-                Weighings = state.Balance.Weighings.SetItem(Configuration, new WeighingShown(this, Evidence.Of(entry, attempt))),
+                Weighings = state.Balance.Weighings.SetItem(
+                    Configuration,
+                    new WeighingShown(this, Evidence.Of(entry, attempt))
+                ),
                 PackFront = (double)PackFront.Nominal,
             },
         };
     }
 
-    public override IEnumerable<string> Shows() => [$"balance/{Configuration}", $"weight/{Configuration}", $"lateral/{Configuration}"];
+    public override IEnumerable<string> Shows() =>
+        [$"balance/{Configuration}", $"weight/{Configuration}", $"lateral/{Configuration}"];
 
-    public override string Say(JobState state) => Calculate().Try(out var cg, out _)
-        ? $"Weighed, {Configuration}: {Numbers.Say(cg.Weight)} g at {Numbers.OneDecimal(cg.X)} mm"
-        : $"Weighed, {Configuration}";
+    public override string Say(JobState state) =>
+        Calculate().Try(out var cg, out _)
+            ? $"Weighed, {Configuration}: {Numbers.Say(cg.Weight)} g at {Numbers.OneDecimal(cg.X)} mm"
+            : $"Weighed, {Configuration}";
 
     private Refusal? Units()
     {
@@ -85,7 +124,11 @@ public sealed record Weighed(
 
             if (s.Reading.Dimension is not (Dimension.Mass or Dimension.None))
             {
-                return new Refusal("balance/unit", $"\"{s.Reading.Text}\" is not a mass.", $"body.supports[{i}].reading");
+                return new Refusal(
+                    "balance/unit",
+                    $"\"{s.Reading.Text}\" is not a mass.",
+                    $"body.supports[{i}].reading"
+                );
             }
         }
 
@@ -96,7 +139,11 @@ public sealed record Weighed(
     {
         var weight = Supports.Sum(s => s.Reading.Nominal);
         return weight <= state.Receive.Battery!.Mass.Nominal
-            ? new Refusal("balance/impossible", $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, {state.Receive.Battery.Mass.Text}.", "body.supports")
+            ? new Refusal(
+                "balance/impossible",
+                $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, {state.Receive.Battery.Mass.Text}.",
+                "body.supports"
+            )
             : null;
     }
 
@@ -104,9 +151,14 @@ public sealed record Weighed(
     {
         var lamps = state.Build.Lamps;
         return !Isolation.HasMotor(state.Sheet) || PropellerPlaced || state.Sheet.Power.Motors[0].Kind == "fan" ? null
-            : !lamps.Known(lamps.Propeller, entry.Look, entry.RecordedAt) ? new Refusal("lamps/not-known", "Propeller not known: look, and say how it is.", "lamps.propeller")
+            : !lamps.Known(lamps.Propeller, entry.Look, entry.RecordedAt)
+                ? new Refusal("lamps/not-known", "Propeller not known: look, and say how it is.", "lamps.propeller")
             : lamps.Propeller!.Value == PropellerSeen.Off
-                ? new Refusal("balance/propeller", "Weigh with propeller and spinner on, or place their mass at their station and say so.", "body.propellerPlaced")
+                ? new Refusal(
+                    "balance/propeller",
+                    "Weigh with propeller and spinner on, or place their mass at their station and say so.",
+                    "body.propellerPlaced"
+                )
             : null;
     }
 }
@@ -114,10 +166,15 @@ public sealed record Weighed(
 /// <summary>The pack was moved in its bay: where its front lies now, mm from the datum.</summary>
 public sealed record PackMoved(Quantity PackFront) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Balance = state.Balance with { PackFront = (double)PackFront.Nominal } }).Disturb(entry, Say(state), DisturbanceMatrix.PackMoved);
+        (state with { Balance = state.Balance with { PackFront = (double)PackFront.Nominal } }).Disturb(
+            entry,
+            Say(state),
+            DisturbanceMatrix.PackMoved
+        );
 
     public override string Say(JobState state) => $"Pack moved: front at {PackFront.Text}";
 }
@@ -133,14 +190,35 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody
         }
 
         var total = state.Balance.BallastAt(Station) + Pieces;
-        return Pieces == 0 || total < 0 ? new Refusal("balance/pieces", $"There are {state.Balance.BallastAt(Station)} pieces at {Station}; {Pieces:+0;-0} is not possible.", "body.pieces")
-            : total * station.Piece > station.Limit ? new Refusal("balance/limit", $"At most {Numbers.Say(station.Limit)} g may go to {Station}.", "body.pieces")
+        return Pieces == 0 || total < 0
+                ? new Refusal(
+                    "balance/pieces",
+                    $"There are {state.Balance.BallastAt(Station)} pieces at {Station}; {Pieces:+0;-0} is not possible.",
+                    "body.pieces"
+                )
+            : total * station.Piece > station.Limit
+                ? new Refusal(
+                    "balance/limit",
+                    $"At most {Numbers.Say(station.Limit)} g may go to {Station}.",
+                    "body.pieces"
+                )
             : Isolation.Unpowered(state, entry);
     }
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Balance = state.Balance with { Ballast = state.Balance.Ballast.SetItem(Station, Math.Max(0, state.Balance.BallastAt(Station) + Pieces)) } })
-        .Disturb(entry, Say(state), DisturbanceMatrix.BallastChanged);
+        (
+            state with
+            {
+                Balance = state.Balance with
+                {
+                    Ballast = state.Balance.Ballast.SetItem(
+                        Station,
+                        Math.Max(0, state.Balance.BallastAt(Station) + Pieces)
+                    ),
+                },
+            }
+        ).Disturb(entry, Say(state), DisturbanceMatrix.BallastChanged);
 
-    public override string Say(JobState state) => $"Ballast at {Station}: {Pieces:+0;-0} {(Math.Abs(Pieces) == 1 ? "piece" : "pieces")}";
+    public override string Say(JobState state) =>
+        $"Ballast at {Station}: {Pieces:+0;-0} {(Math.Abs(Pieces) == 1 ? "piece" : "pieces")}";
 }

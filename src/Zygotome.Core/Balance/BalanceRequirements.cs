@@ -21,26 +21,62 @@ public static class BalanceRequirements
             if (BalanceTarget.AllUpWeight(state.Sheet) is not { } weight)
             {
                 yield return Claim.NotShown(
-                    new Requirement($"weight/{configuration.Name}", Stage.Balance, $"All-up weight, {configuration.Name}", "not stated by the manual"),
-                    $"{(state.Sheet.Balance.AllUpWeight is { } assumed ? $"Not stated by the maker; {assumed.Text} is assumed." : "The manual does not state it.")} A lead gives a value with its reason.");
+                    new Requirement(
+                        $"weight/{configuration.Name}",
+                        Stage.Balance,
+                        $"All-up weight, {configuration.Name}",
+                        "not stated by the manual"
+                    ),
+                    $"{(state.Sheet.Balance.AllUpWeight is { } assumed ? $"Not stated by the maker; {assumed.Text} is assumed." : "The manual does not state it.")} A lead gives a value with its reason."
+                );
             }
             else
             {
-                yield return Value(state, new Requirement($"weight/{configuration.Name}", Stage.Balance, $"All-up weight, {configuration.Name}", weight.ToString()), weight, cg?.Weight, cg?.UWeight ?? 0, shown, "0.#");
+                yield return Value(
+                    state,
+                    new Requirement(
+                        $"weight/{configuration.Name}",
+                        Stage.Balance,
+                        $"All-up weight, {configuration.Name}",
+                        weight.ToString()
+                    ),
+                    weight,
+                    cg?.Weight,
+                    cg?.UWeight ?? 0,
+                    shown,
+                    "0.#"
+                );
             }
 
             var (lateral, shops) = BalanceTarget.Lateral(state.Sheet);
-            var across = new Requirement($"lateral/{configuration.Name}", Stage.Balance, $"Lateral balance, {configuration.Name}", shops ? $"{lateral} (shop's)" : lateral.ToString());
+            var across = new Requirement(
+                $"lateral/{configuration.Name}",
+                Stage.Balance,
+                $"Lateral balance, {configuration.Name}",
+                shops ? $"{lateral} (shop's)" : lateral.ToString()
+            );
             yield return cg is not null && cg.Y is null
                 ? Claim.NotShown(across, "The supports stood in one line and say nothing across it; weigh on three.")
                 : Value(state, across, lateral, cg?.Y, cg?.UY ?? 0, shown, "0.0");
         }
     }
 
-    private static Claim Range(JobState state, BalanceConfiguration configuration, BalanceTarget? target, WeighingShown? shown, CentreOfGravity? cg)
+    private static Claim Range(
+        JobState state,
+        BalanceConfiguration configuration,
+        BalanceTarget? target,
+        WeighingShown? shown,
+        CentreOfGravity? cg
+    )
     {
         var name = configuration.Name;
-        var requirement = new Requirement($"balance/{name}", Stage.Balance, $"Centre of gravity, {name}", target is null ? "not stated by the manual" : $"{target.Range} aft", Page: state.Sheet.Balance.Page);
+        var requirement = new Requirement(
+            $"balance/{name}",
+            Stage.Balance,
+            $"Centre of gravity, {name}",
+            target is null ? "not stated by the manual" : $"{target.Range} aft",
+            Page: state.Sheet.Balance.Page
+        );
         if (target is null)
         {
             return Claim.NotShown(requirement, $"{Gap(configuration)} A lead gives a value with its reason.");
@@ -48,19 +84,42 @@ public static class BalanceRequirements
 
         // Aft of the range is conceded only with the owner's written acceptance.
         var aft = cg is not null && Numbers.Round(cg.X) > target.Range.High;
-        return Value(state, requirement with { Concedable = aft ? Concedable.WithOwner : Concedable.ByLead }, target.Range, cg?.X, cg?.UX ?? 0, shown, "0.0");
+        return Value(
+            state,
+            requirement with
+            {
+                Concedable = aft ? Concedable.WithOwner : Concedable.ByLead,
+            },
+            target.Range,
+            cg?.X,
+            cg?.UX ?? 0,
+            shown,
+            "0.0"
+        );
     }
 
     /// <summary>Why a configuration has no range to be judged by.</summary>
-    internal static string Gap(BalanceConfiguration configuration) => configuration switch
-    {
-        { Marks.Length: > 0, Range: null } => $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
-        { Range: null } => "The manual does not state it.",
-        { Range.Assumed: true } => $"Not stated by the maker; {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
-        _ => $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; nobody has decided what counts.",
-    };
+    internal static string Gap(BalanceConfiguration configuration) =>
+        configuration switch
+        {
+            { Marks.Length: > 0, Range: null } =>
+                $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
+            { Range: null } => "The manual does not state it.",
+            { Range.Assumed: true } =>
+                $"Not stated by the maker; {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
+            _ =>
+                $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; nobody has decided what counts.",
+        };
 
-    private static Claim Value(JobState state, Requirement requirement, Band band, double? value, double u, WeighingShown? shown, string format)
+    private static Claim Value(
+        JobState state,
+        Requirement requirement,
+        Band band,
+        double? value,
+        double u,
+        WeighingShown? shown,
+        string format
+    )
     {
         if (value is not { } x || shown is null)
         {
@@ -68,7 +127,17 @@ public static class BalanceRequirements
         }
 
         var judgement = Judgement.Of(x, u, band, state.Receive.Rules.Guarded);
-        var reading = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{(Math.Round(x, format == "0.0" ? 1 : 0) + 0.0).ToString(format, System.Globalization.CultureInfo.InvariantCulture)} {band.Unit}");
-        return Claim.Measured(requirement, judgement, reading, $"{reading} ± {Numbers.OneDecimal(u)} {band.Unit} against {band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd(), shown.Evidence, RestsOn);
+        var reading = string.Create(
+            System.Globalization.CultureInfo.InvariantCulture,
+            $"{(Math.Round(x, format == "0.0" ? 1 : 0) + 0.0).ToString(format, System.Globalization.CultureInfo.InvariantCulture)} {band.Unit}"
+        );
+        return Claim.Measured(
+            requirement,
+            judgement,
+            reading,
+            $"{reading} ± {Numbers.OneDecimal(u)} {band.Unit} against {band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd(),
+            shown.Evidence,
+            RestsOn
+        );
     }
 }

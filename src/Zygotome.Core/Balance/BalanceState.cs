@@ -9,13 +9,15 @@ public sealed record WeighingShown(Weighed Weighed, Evidence Evidence);
 /// <summary>The latest weighing of each configuration, where the pack is and what ballast is in.</summary>
 public sealed record BalanceState
 {
-    public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } =
+        ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
 
     /// <summary>Front of the pack, mm from the datum; null until said.</summary>
     public double? PackFront { get; init; }
 
     /// <summary>Pieces by station.</summary>
-    public ImmutableSortedDictionary<string, int> Ballast { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
+        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
 
     public int BallastAt(string station) => Ballast.GetValueOrDefault(station);
 }
@@ -34,6 +36,10 @@ public static class PackPlaces
         state.Sheet.Geometry.Bay is null ? null
         : Fronts(state) is not { } places ? new Refusal("balance/pack", "The pack is longer than its bay.", where)
         : Numbers.Round(front) < Numbers.Round(places.First) || Numbers.Round(front) > Numbers.Round(places.Last)
-            ? new Refusal("balance/pack-place", $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; {Numbers.Say(front)} mm is outside its bay.", where)
+            ? new Refusal(
+                "balance/pack-place",
+                $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; {Numbers.Say(front)} mm is outside its bay.",
+                where
+            )
         : null;
 }

@@ -19,23 +19,40 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
         var range = Band.Of(q.Low, q.High, "mm");
         var third = (range.High!.Value - range.Low!.Value) / 3;
         return school == BalanceSchool.Middle
-            ? new BalanceTarget(configuration.Name, range, new Band(Numbers.Round(range.Low.Value + third), Numbers.Round(range.High.Value - third), "mm"), "middle third")
-            : new BalanceTarget(configuration.Name, range, new Band(range.Low, Numbers.Round(range.Low.Value + third), "mm"), "forward third");
+            ? new BalanceTarget(
+                configuration.Name,
+                range,
+                new Band(Numbers.Round(range.Low.Value + third), Numbers.Round(range.High.Value - third), "mm"),
+                "middle third"
+            )
+            : new BalanceTarget(
+                configuration.Name,
+                range,
+                new Band(range.Low, Numbers.Round(range.Low.Value + third), "mm"),
+                "forward third"
+            );
     }
 
     /// <summary>What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.</summary>
-    public static Band? AllUpWeight(SpecSheet sheet) => (sheet.Given.GetValueOrDefault("weight")?.Value ?? (sheet.Balance.WeightAssumed ? null : sheet.Balance.AllUpWeight)) switch
-    {
-        null => null,
-        { Form: QuantityForm.Single } q => new Band(null, (double)q.High, "g"),
-        { } q => Band.Of(q.Low, q.High, "g"),
-    };
+    public static Band? AllUpWeight(SpecSheet sheet) =>
+        (
+            sheet.Given.GetValueOrDefault("weight")?.Value
+            ?? (sheet.Balance.WeightAssumed ? null : sheet.Balance.AllUpWeight)
+        ) switch
+        {
+            null => null,
+            { Form: QuantityForm.Single } q => new Band(null, (double)q.High, "g"),
+            { } q => Band.Of(q.Low, q.High, "g"),
+        };
 
     /// <summary>How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).</summary>
     public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
     {
         var stated = sheet.Balance.LateralAssumed ? null : sheet.Balance.Lateral;
-        var limit = stated is { } q ? (double)q.High : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01 : 5;
+        var limit =
+            stated is { } q ? (double)q.High
+            : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01
+            : 5;
         return (new Band(Numbers.Round(-limit), Numbers.Round(limit), "mm"), stated is null);
     }
 }

@@ -14,18 +14,33 @@ public sealed record CentreOfGravity(double Weight, double UWeight, double X, do
     /// The datum line must be level; else pitch (degrees, nose up +) and the height (mm) of the centre above the supports are
     /// needed and x is corrected by −height·tan(pitch).
     /// </summary>
-    public static Outcome<CentreOfGravity> Weigh(IReadOnlyList<Support> supports, double uWeight, double uPlace, double uDatum, double pitch = 0, double height = 0)
+    public static Outcome<CentreOfGravity> Weigh(
+        IReadOnlyList<Support> supports,
+        double uWeight,
+        double uPlace,
+        double uDatum,
+        double pitch = 0,
+        double height = 0
+    )
     {
         if (supports.Count is < 2 or > 3)
         {
-            return new Refusal("balance/supports", $"{supports.Count} supports; two or three are needed.", "body.supports");
+            return new Refusal(
+                "balance/supports",
+                $"{supports.Count} supports; two or three are needed.",
+                "body.supports"
+            );
         }
 
         for (var i = 0; i < supports.Count; i++)
         {
             if (!(supports[i].Reading > 0) || supports[i].Reading > 50_000)
             {
-                return new Refusal("balance/impossible", $"A reading of {Numbers.Say(supports[i].Reading)} g under a support is not possible: it carries something.", $"body.supports[{i}].reading");
+                return new Refusal(
+                    "balance/impossible",
+                    $"A reading of {Numbers.Say(supports[i].Reading)} g under a support is not possible: it carries something.",
+                    $"body.supports[{i}].reading"
+                );
             }
 
             if (!(Math.Abs(supports[i].X) <= 10_000) || !(Math.Abs(supports[i].Y) <= 10_000))
@@ -36,27 +51,47 @@ public sealed record CentreOfGravity(double Weight, double UWeight, double X, do
 
         if (supports.Max(s => s.X) - supports.Min(s => s.X) < 20)
         {
-            return new Refusal("balance/one-line", "The supports stand at one station; they must be at least 20 mm apart, fore and aft.", "body.supports");
+            return new Refusal(
+                "balance/one-line",
+                "The supports stand at one station; they must be at least 20 mm apart, fore and aft.",
+                "body.supports"
+            );
         }
 
         if (!(Math.Abs(pitch) <= 30) || !(Math.Abs(height) <= 2000))
         {
-            return new Refusal("balance/pitch", "A pitch within ± 30° and a height within 2000 mm are needed.", "body.pitch");
+            return new Refusal(
+                "balance/pitch",
+                "A pitch within ± 30° and a height within 2000 mm are needed.",
+                "body.pitch"
+            );
         }
 
         var w = supports.Sum(s => s.Reading);
         var x = supports.Sum(s => s.Reading * s.X) / w;
         var y = supports.Sum(s => s.Reading * s.Y) / w;
-        double U(Func<Support, double> place, double centre) => 2 * Math.Sqrt(
-            supports.Sum(s => Square((place(s) - centre) / w * uWeight) + Square(s.Reading / w * uPlace)) + Square(uDatum));
+        double U(Func<Support, double> place, double centre) =>
+            2
+            * Math.Sqrt(
+                supports.Sum(s => Square((place(s) - centre) / w * uWeight) + Square(s.Reading / w * uPlace))
+                    + Square(uDatum)
+            );
         var levelled = x - (height * Math.Tan(pitch * Numbers.RadiansPerDegree));
         double? across = AcrossLine(supports) ? y : null;
-        return new CentreOfGravity(w, 2 * uWeight * Math.Sqrt(supports.Count), levelled, U(s => s.X, x), across, U(s => s.Y, y));
+        return new CentreOfGravity(
+            w,
+            2 * uWeight * Math.Sqrt(supports.Count),
+            levelled,
+            U(s => s.X, x),
+            across,
+            U(s => s.Y, y)
+        );
     }
 
     // Two supports, or three in a row, say nothing across their line.
     private static bool AcrossLine(IReadOnlyList<Support> s) =>
-        s.Count == 3 && Math.Abs(((s[1].X - s[0].X) * (s[2].Y - s[0].Y)) - ((s[2].X - s[0].X) * (s[1].Y - s[0].Y))) > 400;
+        s.Count == 3
+        && Math.Abs(((s[1].X - s[0].X) * (s[2].Y - s[0].Y)) - ((s[2].X - s[0].X) * (s[1].Y - s[0].Y))) > 400;
 
     private static double Square(double v) => v * v;
 }

@@ -8,8 +8,13 @@ public static class BindEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Bound>("bind/bound"), EntryKind.Of<FailsafeSeen>("bind/failsafe"),
-        EntryKind.Of<DirectionSeen>("bind/direction"), EntryKind.Of<Reversed>("bind/reversed") with { Retractable = false },
+        EntryKind.Of<Bound>("bind/bound"),
+        EntryKind.Of<FailsafeSeen>("bind/failsafe"),
+        EntryKind.Of<DirectionSeen>("bind/direction"),
+        EntryKind.Of<Reversed>("bind/reversed") with
+        {
+            Retractable = false,
+        },
     ];
 }
 
@@ -19,16 +24,33 @@ public static class BindEntries
 public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.") ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
-        ?? (Mode is < 1 or > 4 ? new Refusal("bind/mode", $"Mode {Mode} does not exist; 1 to 4 do.", "body.mode") : null)
-        ?? (state.Sheet.Radio.BindMethods.Length > 0 && !state.Sheet.Radio.BindMethods.Contains(Method)
-            ? new Refusal("bind/method", $"The sheet binds by {string.Join(" or ", state.Sheet.Radio.BindMethods)}.", "body.method") : null)
+        Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.")
+        ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
+        ?? (
+            Mode is < 1 or > 4 ? new Refusal("bind/mode", $"Mode {Mode} does not exist; 1 to 4 do.", "body.mode") : null
+        )
+        ?? (
+            state.Sheet.Radio.BindMethods.Length > 0 && !state.Sheet.Radio.BindMethods.Contains(Method)
+                ? new Refusal(
+                    "bind/method",
+                    $"The sheet binds by {string.Join(" or ", state.Sheet.Radio.BindMethods)}.",
+                    "body.method"
+                )
+                : null
+        )
         ?? Isolation.Powered(state, entry);
 
     public override JobState Apply(JobState state, Entry entry)
     {
         var again = state.Bind.Bound is not null;
-        var bound = state with { Bind = state.Bind with { Bound = this, BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1) } };
+        var bound = state with
+        {
+            Bind = state.Bind with
+            {
+                Bound = this,
+                BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1),
+            },
+        };
         return again ? bound.Disturb(entry, $"Bound again to \"{ModelMemory}\"", DisturbanceMatrix.BoundAgain) : bound;
     }
 
@@ -52,13 +74,23 @@ public enum FailsafeBehaviour
 
 public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "") : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => Texts.Fits(Note, "body.note")
-        ?? (state.Bind.Bound is null ? new Refusal("bind/not-bound", "Bind first; failsafe is proven afterwards.") : Isolation.Powered(state, entry));
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Texts.Fits(Note, "body.note")
+        ?? (
+            state.Bind.Bound is null
+                ? new Refusal("bind/not-bound", "Bind first; failsafe is proven afterwards.")
+                : Isolation.Powered(state, entry)
+        );
 
-    public override JobState Apply(JobState state, Entry entry) => state with
-    {
-        Bind = state.Bind with { Failsafe = Behaviour, FailsafeEvidence = Evidence.Of(entry, state.Bind.FailsafeEvidence?.Attempt + 1 ?? 1) },
-    };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Bind = state.Bind with
+            {
+                Failsafe = Behaviour,
+                FailsafeEvidence = Evidence.Of(entry, state.Bind.FailsafeEvidence?.Attempt + 1 ?? 1),
+            },
+        };
 
     public override IEnumerable<string> Shows() => ["bind/failsafe"];
 
@@ -76,22 +108,44 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
         var call = Directions.Calls(state.Sheet).FirstOrDefault(c => c.Function == Function);
         if (call is null)
         {
-            return new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
+            return new Refusal(
+                "bind/function",
+                $"Nothing on this aircraft is moved by \"{Function}\".",
+                "body.function"
+            );
         }
 
-        if (Seen.Select(s => s.Surface).Distinct().Count() != Seen.Length || !call.Expected.Select(e => e.Surface.Id).ToHashSet().SetEquals(Seen.Select(s => s.Surface)))
+        if (
+            Seen.Select(s => s.Surface).Distinct().Count() != Seen.Length
+            || !call.Expected.Select(e => e.Surface.Id).ToHashSet().SetEquals(Seen.Select(s => s.Surface))
+        )
         {
-            return new Refusal("bind/surfaces", $"Answer for each of {string.Join(", ", call.Expected.Select(e => e.Surface.Id))}, once.", "body.seen");
+            return new Refusal(
+                "bind/surfaces",
+                $"Answer for each of {string.Join(", ", call.Expected.Select(e => e.Surface.Id))}, once.",
+                "body.seen"
+            );
         }
 
-        return state.Bind.Bound is null ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.") : Isolation.Powered(state, entry);
+        return state.Bind.Bound is null
+            ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.")
+            : Isolation.Powered(state, entry);
     }
 
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
         var seen = Seen.ToImmutableDictionary(s => s.Surface, s => s.Moved);
-        return state with { Bind = state.Bind with { Directions = state.Bind.Directions.SetItem(Function, new DirectionShown(seen, Evidence.Of(entry, attempt))) } };
+        return state with
+        {
+            Bind = state.Bind with
+            {
+                Directions = state.Bind.Directions.SetItem(
+                    Function,
+                    new DirectionShown(seen, Evidence.Of(entry, attempt))
+                ),
+            },
+        };
     }
 
     public override IEnumerable<string> Shows() => [$"direction/{Function}"];
@@ -102,12 +156,19 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
 /// <summary>A channel was reversed in the radio.</summary>
 public sealed record Reversed(string Function) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => state.Sheet.Surfaces.Any(s => s.Functions.Contains(Function))
-        ? null
-        : new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Sheet.Surfaces.Any(s => s.Functions.Contains(Function))
+            ? null
+            : new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state.Disturb(entry, Say(state), state.Sheet.Surfaces.Where(s => s.Functions.Contains(Function)).SelectMany(s => DisturbanceMatrix.Reversed(s.Id)));
+        state.Disturb(
+            entry,
+            Say(state),
+            state
+                .Sheet.Surfaces.Where(s => s.Functions.Contains(Function))
+                .SelectMany(s => DisturbanceMatrix.Reversed(s.Id))
+        );
 
     public override string Say(JobState state) => $"{Function} channel reversed";
 }
@@ -122,7 +183,8 @@ public sealed record BindState
 
     public Evidence? FailsafeEvidence { get; init; }
 
-    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } = ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } =
+        ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
 }
 
 public sealed record DirectionShown(ImmutableDictionary<string, Movement> Seen, Evidence Evidence);

@@ -31,10 +31,20 @@ public static class Directions
 {
     /// <summary>Every function that moves a surface, in the sheet's order.</summary>
     public static ImmutableArray<DirectionCall> Calls(SpecSheet sheet) =>
-    [
-        .. sheet.Surfaces.SelectMany(s => s.Functions).Distinct()
-            .Select(f => new DirectionCall(f, CallFor(f), [.. sheet.Surfaces.Where(s => s.Functions.Contains(f)).Select(s => new Expected(s, Natural(sheet, s, f)))])),
-    ];
+        [
+            .. sheet
+                .Surfaces.SelectMany(s => s.Functions)
+                .Distinct()
+                .Select(f => new DirectionCall(
+                    f,
+                    CallFor(f),
+                    [
+                        .. sheet
+                            .Surfaces.Where(s => s.Functions.Contains(f))
+                            .Select(s => new Expected(s, Natural(sheet, s, f))),
+                    ]
+                )),
+        ];
 
     /// <summary>What <paramref name="surface"/> must do for a positive input of <paramref name="function"/>.</summary>
     public static Movement Natural(SpecSheet sheet, Surface surface, string function)
@@ -63,20 +73,23 @@ public static class Directions
 
         var wrong = expected.Where(e => seen[e.Surface.Id] != e.Movement).ToArray();
         return wrong.Length == 0 ? ""
-            : wrong.Length == expected.Length && expected.All(e => e.Surface.Functions.Length == 1) ? $"Every surface goes the wrong way: reverse the {function} channel."
-            : expected.Any(e => e.Surface.Functions.Length > 1) ? "Mixed surfaces: look at the plugs and reversing of both channels, with both sticks."
+            : wrong.Length == expected.Length && expected.All(e => e.Surface.Functions.Length == 1)
+                ? $"Every surface goes the wrong way: reverse the {function} channel."
+            : expected.Any(e => e.Surface.Functions.Length > 1)
+                ? "Mixed surfaces: look at the plugs and reversing of both channels, with both sticks."
             : $"Only {string.Join(" and ", wrong.Select(w => w.Surface.Name.ToLowerInvariant()))} goes the wrong way: on its own channel reverse it there, else move the servo arm to the other side.";
     }
 
     /// <summary>Way as a throw row says it.</summary>
     public static Movement Of(Way way) => Enum.Parse<Movement>(way.ToString());
 
-    private static string CallFor(string function) => function switch
-    {
-        "aileron" => "Aileron stick right",
-        "elevator" => "Elevator stick back",
-        "rudder" => "Rudder stick right",
-        "flap" => "Flap switch down",
-        _ => $"{function}: full on",
-    };
+    private static string CallFor(string function) =>
+        function switch
+        {
+            "aileron" => "Aileron stick right",
+            "elevator" => "Elevator stick back",
+            "rudder" => "Rudder stick right",
+            "flap" => "Flap switch down",
+            _ => $"{function}: full on",
+        };
 }

@@ -6,12 +6,27 @@ public static class BuildEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<StepStarted>("build/step-started"), EntryKind.Of<StepDone>("build/step-done"), EntryKind.Of<StepHandled>("build/step-handled"),
-        EntryKind.Of<PropellerSaid>("build/propeller") with { Retractable = false },
-        EntryKind.Of<PackSaid>("build/pack") with { Retractable = false },
-        EntryKind.Of<TransmitterSaid>("build/transmitter") with { Retractable = false },
-        EntryKind.Of<LoopOpened>("build/loop-opened"), EntryKind.Of<LoopClosed>("build/loop-closed"),
-        EntryKind.Of<LinkageMoved>("build/linkage-moved") with { Retractable = false },
+        EntryKind.Of<StepStarted>("build/step-started"),
+        EntryKind.Of<StepDone>("build/step-done"),
+        EntryKind.Of<StepHandled>("build/step-handled"),
+        EntryKind.Of<PropellerSaid>("build/propeller") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<PackSaid>("build/pack") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<TransmitterSaid>("build/transmitter") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<LoopOpened>("build/loop-opened"),
+        EntryKind.Of<LoopClosed>("build/loop-closed"),
+        EntryKind.Of<LinkageMoved>("build/linkage-moved") with
+        {
+            Retractable = false,
+        },
     ];
 }
 
@@ -29,15 +44,27 @@ public sealed record StepStarted(string Step) : EntryBody
         return now.Standing switch
         {
             StepStanding.CanStart => BuildRules.Power(state, step, entry),
-            StepStanding.WaitsFor => new Refusal("build/waits", $"\"{step.Title}\" waits for: {string.Join("; ", now.WaitsFor)}.", "body.step"),
-            _ => new Refusal("build/started", $"\"{step.Title}\" is already {(now.Standing == StepStanding.UnderWay ? "under way" : "done")}.", "body.step"),
+            StepStanding.WaitsFor => new Refusal(
+                "build/waits",
+                $"\"{step.Title}\" waits for: {string.Join("; ", now.WaitsFor)}.",
+                "body.step"
+            ),
+            _ => new Refusal(
+                "build/started",
+                $"\"{step.Title}\" is already {(now.Standing == StepStanding.UnderWay ? "under way" : "done")}.",
+                "body.step"
+            ),
         };
     }
 
-    public override JobState Apply(JobState state, Entry entry) => state with
-    {
-        Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)) },
-    };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Build = state.Build with
+            {
+                Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
+            },
+        };
 
     public override string Say(JobState state) => $"Started: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
@@ -59,11 +86,19 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
 
         if (step.Bond is null != Adhesive is null)
         {
-            return new Refusal("build/adhesive", step.Bond is null ? $"\"{step.Title}\" is not a bond." : $"\"{step.Title}\" is a bond: say which adhesive was used.", "body.adhesive");
+            return new Refusal(
+                "build/adhesive",
+                step.Bond is null
+                    ? $"\"{step.Title}\" is not a bond."
+                    : $"\"{step.Title}\" is a bond: say which adhesive was used.",
+                "body.adhesive"
+            );
         }
 
         return Adhesive is null ? null
-            : Adhesive.HandleMinutes is < 0 or > 20_000 || Adhesive.FullMinutes < Adhesive.HandleMinutes || Adhesive.FullMinutes > 20_000
+            : Adhesive.HandleMinutes is < 0 or > 20_000
+            || Adhesive.FullMinutes < Adhesive.HandleMinutes
+            || Adhesive.FullMinutes > 20_000
                 ? new Refusal("build/adhesive", $"The times of {Adhesive.Name} are not possible.", "body.adhesive")
             : Curing.Of(Adhesive, BenchCelsius ?? 20, entry.ObservedAt).Refused;
     }
@@ -75,21 +110,40 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
             return state.NotSupported(entry);
         }
 
-        DateTimeOffset? handle = null, full = null;
+        DateTimeOffset? handle = null,
+            full = null;
         if (Adhesive is not null && Curing.Of(Adhesive, BenchCelsius ?? 20, entry.ObservedAt).Try(out var ends, out _))
         {
             (handle, full) = (ends.Handle, ends.Full);
         }
 
         var step = state.Sheet.Step(Step);
-        var done = progress with { Done = Evidence.Of(entry), Adhesive = Adhesive?.Name ?? "", HandleAt = handle, FullAt = full };
+        var done = progress with
+        {
+            Done = Evidence.Of(entry),
+            Adhesive = Adhesive?.Name ?? "",
+            HandleAt = handle,
+            FullAt = full,
+        };
         if (step is { Repairs.Length: > 0 } && state.Unpack.Find(step.Repairs) is { } finding)
         {
-            return Unpack.RepairSteps.Made(state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } }, entry, finding, Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says", handle);
+            return Unpack.RepairSteps.Made(
+                state with
+                {
+                    Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) },
+                },
+                entry,
+                finding,
+                Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says",
+                handle
+            );
         }
 
-        return (state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } })
-            .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step?.Disturbs ?? []);
+        return (state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } }).Disturb(
+            entry,
+            $"\"{step?.Title ?? Step}\" was done",
+            step?.Disturbs ?? []
+        );
     }
 
     public override IEnumerable<string> Shows() => [$"step/{Step}"];
@@ -100,13 +154,20 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
 /// <summary>Somebody saw that a joint can be handled; its bead on the rail rests.</summary>
 public sealed record StepHandled(string Step) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => state.Build.Progress(Step) is { HandleAt: { } at }
-        ? at > entry.RecordedAt ? new Refusal("build/curing", $"It can be handled {Clock.At(state, at)}.", "body.step") : null
-        : new Refusal("build/no-cure", "That step has no glue curing.", "body.step");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Build.Progress(Step) is { HandleAt: { } at }
+            ? at > entry.RecordedAt
+                ? new Refusal("build/curing", $"It can be handled {Clock.At(state, at)}.", "body.step")
+                : null
+            : new Refusal("build/no-cure", "That step has no glue curing.", "body.step");
 
-    public override JobState Apply(JobState state, Entry entry) => state.Build.Progress(Step) is { } p
-        ? state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, p with { Handled = true }) } }
-        : state.NotSupported(entry);
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Build.Progress(Step) is { } p
+            ? state with
+            {
+                Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, p with { Handled = true }) },
+            }
+            : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"Handled: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
@@ -124,11 +185,16 @@ public enum LinkagePart
 /// <summary>A pushrod, clevis, hole or arm was moved. What was measured through it is stale.</summary>
 public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detail = "") : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Build = state.Build with { Moved = state.Build.Moved.Add(Say(state)) } })
-        .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(Surface));
+        (state with { Build = state.Build with { Moved = state.Build.Moved.Add(Say(state)) } }).Disturb(
+            entry,
+            Say(state),
+            DisturbanceMatrix.LinkageMoved(Surface)
+        );
 
-    public override string Say(JobState state) => $"{BuildRules.Words(Part)} of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";
+    public override string Say(JobState state) =>
+        $"{BuildRules.Words(Part)} of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";
 }

@@ -19,8 +19,20 @@ public static class BuildRequirements
             var progress = state.Build.Progress(step.Id);
             yield return progress switch
             {
-                { Done: { } done, FullAt: { } full } when full > asOf => new Claim(requirement, Standing.NotShown, "curing", $"{progress.Adhesive}: full strength {Clock.At(state, full)}.", done),
-                { Done: { } done } => new Claim(requirement, Standing.Met, "done", progress.Adhesive.Length > 0 ? $"{progress.Adhesive}, cured." : "Done.", done),
+                { Done: { } done, FullAt: { } full } when full > asOf => new Claim(
+                    requirement,
+                    Standing.NotShown,
+                    "curing",
+                    $"{progress.Adhesive}: full strength {Clock.At(state, full)}.",
+                    done
+                ),
+                { Done: { } done } => new Claim(
+                    requirement,
+                    Standing.Met,
+                    "done",
+                    progress.Adhesive.Length > 0 ? $"{progress.Adhesive}, cured." : "Done.",
+                    done
+                ),
                 { } => new Claim(requirement, Standing.NotShown, "under way", "Started, not done yet."),
                 null => Claim.NotShown(requirement, "Not done yet."),
             };
@@ -28,10 +40,21 @@ public static class BuildRequirements
 
         foreach (var loop in stage == Stage.Build ? state.Build.Loops : [])
         {
-            var requirement = new Requirement($"loop/{loop.Id}", Stage.Build, loop.Detail, "changed back", Concedable.Never);
+            var requirement = new Requirement(
+                $"loop/{loop.Id}",
+                Stage.Build,
+                loop.Detail,
+                "changed back",
+                Concedable.Never
+            );
             yield return loop.Closed is { } closed
                 ? new Claim(requirement, Standing.Met, "changed back", "Changed back.", closed)
-                : new Claim(requirement, Standing.NotMet, "open", $"Opened {Clock.At(state, loop.OpenedAt)}; change it back.");
+                : new Claim(
+                    requirement,
+                    Standing.NotMet,
+                    "open",
+                    $"Opened {Clock.At(state, loop.OpenedAt)}; change it back."
+                );
         }
     }
 }

@@ -5,14 +5,27 @@ using Zygotome.Core.SpecSheets;
 namespace Zygotome.Core.Build;
 
 /// <summary>How far a step has got. Holds instants: whether a joint is still curing depends on when one asks.</summary>
-public sealed record StepProgress(Evidence Started, Evidence? Done, string Adhesive, DateTimeOffset? HandleAt, DateTimeOffset? FullAt)
+public sealed record StepProgress(
+    Evidence Started,
+    Evidence? Done,
+    string Adhesive,
+    DateTimeOffset? HandleAt,
+    DateTimeOffset? FullAt
+)
 {
     /// <summary>Whether somebody tapped "handled" when the joint could be handled.</summary>
     public bool Handled { get; init; }
 }
 
 /// <summary>Something changed for now, until it is changed back. Blocks release while open.</summary>
-public sealed record OpenLoop(string Id, LoopKind Kind, string Detail, Person By, DateTimeOffset OpenedAt, ImmutableArray<Aspect> Touches)
+public sealed record OpenLoop(
+    string Id,
+    LoopKind Kind,
+    string Detail,
+    Person By,
+    DateTimeOffset OpenedAt,
+    ImmutableArray<Aspect> Touches
+)
 {
     public Evidence? Closed { get; init; }
 }
@@ -21,7 +34,8 @@ public sealed record BuildState
 {
     public Lamps Lamps { get; init; } = new();
 
-    public ImmutableDictionary<string, StepProgress> Steps { get; init; } = ImmutableDictionary<string, StepProgress>.Empty;
+    public ImmutableDictionary<string, StepProgress> Steps { get; init; } =
+        ImmutableDictionary<string, StepProgress>.Empty;
 
     public ImmutableList<OpenLoop> Loops { get; init; } = [];
 

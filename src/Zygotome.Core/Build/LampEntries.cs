@@ -7,10 +7,12 @@ public sealed record PropellerSaid(PropellerSeen State) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         !Isolation.HasMotor(state.Sheet) ? new Refusal("lamps/no-motor", "This aircraft has no motor.", "body.state")
-        : State == PropellerSeen.Off && state.Sheet.Power.Motors[0].Kind == "fan" ? new Refusal("lamps/fan", "A fan does not come off; take the motor wires off.", "body.state")
+        : State == PropellerSeen.Off && state.Sheet.Power.Motors[0].Kind == "fan"
+            ? new Refusal("lamps/fan", "A fan does not come off; take the motor wires off.", "body.state")
         : LampRules.Look(entry);
 
-    public override JobState Apply(JobState state, Entry entry) => LampRules.Set(state, l => l with { Propeller = new(State, entry.By, entry.ObservedAt, entry.Look) });
+    public override JobState Apply(JobState state, Entry entry) =>
+        LampRules.Set(state, l => l with { Propeller = new(State, entry.By, entry.ObservedAt, entry.Look) });
 
     public override string Say(JobState state) => $"Propeller {LampRules.Words(State)}";
 }
@@ -20,9 +22,11 @@ public sealed record PackSaid(PackSeen State) : EntryBody
 {
     public override bool IsDecision() => State == PackSeen.Connected;
 
-    public override Refusal? Admit(JobState state, Entry entry) => LampRules.Look(entry) ?? (State == PackSeen.Connected ? Isolation.Connect(state, entry) : null);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        LampRules.Look(entry) ?? (State == PackSeen.Connected ? Isolation.Connect(state, entry) : null);
 
-    public override JobState Apply(JobState state, Entry entry) => LampRules.Set(state, l => l with { Pack = new(State, entry.By, entry.ObservedAt, entry.Look) });
+    public override JobState Apply(JobState state, Entry entry) =>
+        LampRules.Set(state, l => l with { Pack = new(State, entry.By, entry.ObservedAt, entry.Look) });
 
     public override string Say(JobState state) => $"Flight pack {LampRules.Words(State)}";
 }
@@ -31,7 +35,8 @@ public sealed record TransmitterSaid(TransmitterSeen State) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) => LampRules.Look(entry);
 
-    public override JobState Apply(JobState state, Entry entry) => LampRules.Set(state, l => l with { Transmitter = new(State, entry.By, entry.ObservedAt, entry.Look) });
+    public override JobState Apply(JobState state, Entry entry) =>
+        LampRules.Set(state, l => l with { Transmitter = new(State, entry.By, entry.ObservedAt, entry.Look) });
 
     public override string Say(JobState state) => $"Transmitter {LampRules.Words(State)}";
 }
@@ -39,13 +44,38 @@ public sealed record TransmitterSaid(TransmitterSeen State) : EntryBody
 /// <summary>Lamps in words.</summary>
 public static class LampRules
 {
-    public static string Words(PropellerSeen s) => s switch { PropellerSeen.Off => "off", PropellerSeen.WiresOff => "wires off", _ => "fitted" };
+    public static string Words(PropellerSeen s) =>
+        s switch
+        {
+            PropellerSeen.Off => "off",
+            PropellerSeen.WiresOff => "wires off",
+            _ => "fitted",
+        };
 
-    public static string Words(PackSeen s) => s switch { PackSeen.Connected => "connected", PackSeen.InBay => "in bay", _ => "out" };
+    public static string Words(PackSeen s) =>
+        s switch
+        {
+            PackSeen.Connected => "connected",
+            PackSeen.InBay => "in bay",
+            _ => "out",
+        };
 
-    public static string Words(TransmitterSeen s) => s switch { TransmitterSeen.OnCutSet => "on, cut set", TransmitterSeen.On => "on", _ => "off" };
+    public static string Words(TransmitterSeen s) =>
+        s switch
+        {
+            TransmitterSeen.OnCutSet => "on, cut set",
+            TransmitterSeen.On => "on",
+            _ => "off",
+        };
 
-    internal static Refusal? Look(Entry e) => string.IsNullOrEmpty(e.Look) ? new Refusal("lamps/look", "A lamp is said by somebody looking: the look is missing.", "look") : null;
+    internal static Refusal? Look(Entry e) =>
+        string.IsNullOrEmpty(e.Look)
+            ? new Refusal("lamps/look", "A lamp is said by somebody looking: the look is missing.", "look")
+            : null;
 
-    internal static JobState Set(JobState state, Func<Lamps, Lamps> change) => state with { Build = state.Build with { Lamps = change(state.Build.Lamps) } };
+    internal static JobState Set(JobState state, Func<Lamps, Lamps> change) =>
+        state with
+        {
+            Build = state.Build with { Lamps = change(state.Build.Lamps) },
+        };
 }

@@ -48,12 +48,24 @@ public sealed record Lamps
     public DateTimeOffset LastActive { get; init; }
 
     /// <summary>Every entry shows somebody at the bench; another look, or too long a pause, lets all lamps fall to not known.</summary>
-    internal Lamps Seen(Entry e) => e.Look == Look && e.RecordedAt - LastActive <= Idle
-        ? this with { LastActive = e.RecordedAt }
-        : this with { Look = e.Look, LastActive = e.RecordedAt, Propeller = Fall(Propeller), Pack = Fall(Pack), Transmitter = Fall(Transmitter) };
+    internal Lamps Seen(Entry e) =>
+        e.Look == Look && e.RecordedAt - LastActive <= Idle
+            ? this with
+            {
+                LastActive = e.RecordedAt,
+            }
+            : this with
+            {
+                Look = e.Look,
+                LastActive = e.RecordedAt,
+                Propeller = Fall(Propeller),
+                Pack = Fall(Pack),
+                Transmitter = Fall(Transmitter),
+            };
 
     /// <summary>Whether a lamp is known in this look at this instant.</summary>
-    public bool Known<T>(Lamp<T>? lamp, string look, DateTimeOffset at) => lamp is not null && look.Length > 0 && lamp.Look == look && Look == look && at - LastActive <= Idle;
+    public bool Known<T>(Lamp<T>? lamp, string look, DateTimeOffset at) =>
+        lamp is not null && look.Length > 0 && lamp.Look == look && Look == look && at - LastActive <= Idle;
 
     // The value stays for "last said"; no entry can be of the look it then has.
     private static Lamp<T>? Fall<T>(Lamp<T>? lamp) => lamp is null ? null : lamp with { Look = "" };

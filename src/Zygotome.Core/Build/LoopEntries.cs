@@ -19,35 +19,50 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         Kind == LoopKind.LeadMovedForBinding && !state.Sheet.Radio.Functions.Contains(Function)
-            ? new Refusal("build/loop-function", $"Say whose lead was moved: {string.Join(", ", state.Sheet.Radio.Functions)}.", "body.function")
-            : Kind == LoopKind.Other ? Texts.Reason(Detail, "body.detail", "Say what was changed for now.") : Texts.Fits(Detail, "body.detail");
+            ? new Refusal(
+                "build/loop-function",
+                $"Say whose lead was moved: {string.Join(", ", state.Sheet.Radio.Functions)}.",
+                "body.function"
+            )
+        : Kind == LoopKind.Other ? Texts.Reason(Detail, "body.detail", "Say what was changed for now.")
+        : Texts.Fits(Detail, "body.detail");
 
-    public override JobState Apply(JobState state, Entry entry) => state with
-    {
-        Build = state.Build with { Loops = state.Build.Loops.Add(new OpenLoop(entry.EntryId, Kind, Say(state), entry.By, entry.ObservedAt, Touches(state))) },
-    };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Build = state.Build with
+            {
+                Loops = state.Build.Loops.Add(
+                    new OpenLoop(entry.EntryId, Kind, Say(state), entry.By, entry.ObservedAt, Touches(state))
+                ),
+            },
+        };
 
     // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for.
-    private ImmutableArray<Aspect> Touches(JobState state) => Kind switch
-    {
-        LoopKind.LeadMovedForBinding =>
-        [
-            .. state.Sheet.Surfaces.Where(s => s.Functions.Contains(Function)).SelectMany(s => new Aspect[] { new(AspectKind.Direction, s.Id), new(AspectKind.Throw, s.Id) }),
-            new(AspectKind.Failsafe),
-        ],
-        LoopKind.TrialWeight or LoopKind.TrayOut => [new(AspectKind.Mass), new(AspectKind.Balance)],
-        LoopKind.GainRaised => [new(AspectKind.Direction, Aspect.Every)],
-        _ => [],
-    };
+    private ImmutableArray<Aspect> Touches(JobState state) =>
+        Kind switch
+        {
+            LoopKind.LeadMovedForBinding =>
+            [
+                .. state
+                    .Sheet.Surfaces.Where(s => s.Functions.Contains(Function))
+                    .SelectMany(s => new Aspect[] { new(AspectKind.Direction, s.Id), new(AspectKind.Throw, s.Id) }),
+                new(AspectKind.Failsafe),
+            ],
+            LoopKind.TrialWeight or LoopKind.TrayOut => [new(AspectKind.Mass), new(AspectKind.Balance)],
+            LoopKind.GainRaised => [new(AspectKind.Direction, Aspect.Every)],
+            _ => [],
+        };
 
-    public override string Say(JobState state) => Kind switch
-    {
-        LoopKind.LeadMovedForBinding => $"{Capital(Function)} lead moved for binding",
-        LoopKind.TrialWeight => "Trial weight fitted",
-        LoopKind.TrayOut => "Tray out",
-        LoopKind.GainRaised => "Gain raised for a test",
-        _ => Detail,
-    };
+    public override string Say(JobState state) =>
+        Kind switch
+        {
+            LoopKind.LeadMovedForBinding => $"{Capital(Function)} lead moved for binding",
+            LoopKind.TrialWeight => "Trial weight fitted",
+            LoopKind.TrayOut => "Tray out",
+            LoopKind.GainRaised => "Gain raised for a test",
+            _ => Detail,
+        };
 
     private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
 }
@@ -55,12 +70,13 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
 /// <summary>It is changed back. Closing re-plugs, and makes stale what it touches.</summary>
 public sealed record LoopClosed(string Loop) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => state.Build.Loops.FirstOrDefault(l => l.Id == Loop) switch
-    {
-        null => new Refusal("build/loop-unknown", $"There is no open loop {Loop} in this job.", "body.loop"),
-        { Closed: not null } => new Refusal("build/loop-closed", "That loop is already closed.", "body.loop"),
-        _ => null,
-    };
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Build.Loops.FirstOrDefault(l => l.Id == Loop) switch
+        {
+            null => new Refusal("build/loop-unknown", $"There is no open loop {Loop} in this job.", "body.loop"),
+            { Closed: not null } => new Refusal("build/loop-closed", "That loop is already closed.", "body.loop"),
+            _ => null,
+        };
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -71,11 +87,19 @@ public sealed record LoopClosed(string Loop) : EntryBody
         }
 
         var loop = state.Build.Loops[at];
-        return (state with { Build = state.Build with { Loops = state.Build.Loops.SetItem(at, loop with { Closed = Evidence.Of(entry) }) } })
-            .Disturb(entry, $"{loop.Detail}: changed back", loop.Touches);
+        return (
+            state with
+            {
+                Build = state.Build with
+                {
+                    Loops = state.Build.Loops.SetItem(at, loop with { Closed = Evidence.Of(entry) }),
+                },
+            }
+        ).Disturb(entry, $"{loop.Detail}: changed back", loop.Touches);
     }
 
     public override IEnumerable<string> Shows() => [$"loop/{Loop}"];
 
-    public override string Say(JobState state) => $"Changed back: {state.Build.Loops.FirstOrDefault(l => l.Id == Loop)?.Detail ?? Loop}";
+    public override string Say(JobState state) =>
+        $"Changed back: {state.Build.Loops.FirstOrDefault(l => l.Id == Loop)?.Detail ?? Loop}";
 }

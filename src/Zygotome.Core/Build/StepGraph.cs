@@ -14,13 +14,19 @@ public enum StepStanding
 }
 
 /// <summary>A step as it stands at one instant, with what it waits for in words.</summary>
-public sealed record StepNow(StepSpec Step, StepStanding Standing, ImmutableArray<string> WaitsFor, StepProgress? Progress);
+public sealed record StepNow(
+    StepSpec Step,
+    StepStanding Standing,
+    ImmutableArray<string> WaitsFor,
+    StepProgress? Progress
+);
 
 /// <summary>The step graph: what may be done now, and what everything else waits for.</summary>
 public static class StepGraph
 {
     /// <summary>Steps in sheet order.</summary>
-    public static ImmutableArray<StepNow> Of(JobState state, DateTimeOffset asOf) => [.. state.Sheet.Steps.Select(s => Of(state, s, asOf))];
+    public static ImmutableArray<StepNow> Of(JobState state, DateTimeOffset asOf) =>
+        [.. state.Sheet.Steps.Select(s => Of(state, s, asOf))];
 
     public static StepNow Of(JobState state, StepSpec step, DateTimeOffset asOf)
     {
@@ -89,7 +95,8 @@ public static class StepGraph
 public static class Clock
 {
     /// <summary>"at 14:20" in the shop's time zone; with the day when it is another one than the last entry's.</summary>
-    public static string At(JobState state, DateTimeOffset instant) => At(state.Receive.Rules.TimeZone, state.LastRecordedAt, instant);
+    public static string At(JobState state, DateTimeOffset instant) =>
+        At(state.Receive.Rules.TimeZone, state.LastRecordedAt, instant);
 
     public static string At(string timeZone, DateTimeOffset from, DateTimeOffset instant)
     {
@@ -97,6 +104,9 @@ public static class Clock
         var (local, now) = (TimeZoneInfo.ConvertTime(instant, zone), TimeZoneInfo.ConvertTime(from, zone));
         return local.Date == now.Date
             ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"at {local:HH:mm}")
-            : string.Create(System.Globalization.CultureInfo.InvariantCulture, $"on {local:ddd d MMM} at {local:HH:mm}");
+            : string.Create(
+                System.Globalization.CultureInfo.InvariantCulture,
+                $"on {local:ddd d MMM} at {local:HH:mm}"
+            );
     }
 }

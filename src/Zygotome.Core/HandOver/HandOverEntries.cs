@@ -8,10 +8,25 @@ public static class HandOverEntries
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
         EntryKind.Of<Conceded>("handover/conceded"),
-        EntryKind.Of<Released>("handover/released") with { Retractable = false },
-        EntryKind.Of<RecordSent>("handover/sent") with { Retractable = false, AfterRelease = true },
-        EntryKind.Of<OwnerAnswered>("handover/owner-answered") with { Retractable = false, AfterRelease = true },
-        EntryKind.Of<Reopened>("handover/reopened") with { Retractable = false, AfterRelease = true },
+        EntryKind.Of<Released>("handover/released") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<RecordSent>("handover/sent") with
+        {
+            Retractable = false,
+            AfterRelease = true,
+        },
+        EntryKind.Of<OwnerAnswered>("handover/owner-answered") with
+        {
+            Retractable = false,
+            AfterRelease = true,
+        },
+        EntryKind.Of<Reopened>("handover/reopened") with
+        {
+            Retractable = false,
+            AfterRelease = true,
+        },
     ];
 }
 
@@ -31,12 +46,28 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
         var line = Ledger.Of(state, entry.RecordedAt).FirstOrDefault(l => l.Id == Requirement);
         return line switch
         {
-            null => new Refusal("handover/requirement", $"There is no requirement \"{Requirement}\".", "body.requirement"),
-            { Concedable: Concedable.Never } => new Refusal("handover/never", $"\"{line.Text}\" is never conceded: it must be put right.", "body.requirement"),
-            { Standing: not Standing.NotMet } => new Refusal("handover/not-unmet", $"\"{line.Text}\" has no reading outside its limits to concede.", "body.requirement"),
-            { Concedable: Concedable.WithOwner } when string.IsNullOrWhiteSpace(OwnerAcceptance) =>
-                new Refusal("handover/owner", "Balance aft of the sheet needs the owner's written acceptance before release.", "body.ownerAcceptance"),
-            _ => Texts.Reason(Reason, "body.reason", "A concession needs a reason.") ?? Texts.Fits(OwnerAcceptance, "body.ownerAcceptance"),
+            null => new Refusal(
+                "handover/requirement",
+                $"There is no requirement \"{Requirement}\".",
+                "body.requirement"
+            ),
+            { Concedable: Concedable.Never } => new Refusal(
+                "handover/never",
+                $"\"{line.Text}\" is never conceded: it must be put right.",
+                "body.requirement"
+            ),
+            { Standing: not Standing.NotMet } => new Refusal(
+                "handover/not-unmet",
+                $"\"{line.Text}\" has no reading outside its limits to concede.",
+                "body.requirement"
+            ),
+            { Concedable: Concedable.WithOwner } when string.IsNullOrWhiteSpace(OwnerAcceptance) => new Refusal(
+                "handover/owner",
+                "Balance aft of the sheet needs the owner's written acceptance before release.",
+                "body.ownerAcceptance"
+            ),
+            _ => Texts.Reason(Reason, "body.reason", "A concession needs a reason.")
+                ?? Texts.Fits(OwnerAcceptance, "body.ownerAcceptance"),
         };
     }
 
@@ -51,7 +82,18 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
                 HandOver = state.HandOver with
                 {
                     Concessions = state.HandOver.Concessions.SetItem(
-                        Requirement, new Concession(entry.EntryId, Requirement, claim.Evidence?.EntryId ?? "", claim.OutsideBy, Reason, OwnerAcceptance, entry.By, entry.RecordedAt)),
+                        Requirement,
+                        new Concession(
+                            entry.EntryId,
+                            Requirement,
+                            claim.Evidence?.EntryId ?? "",
+                            claim.OutsideBy,
+                            Reason,
+                            OwnerAcceptance,
+                            entry.By,
+                            entry.RecordedAt
+                        )
+                    ),
                 },
             };
     }
@@ -60,7 +102,8 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
 }
 
 /// <summary>The aircraft is released. Holds the ledger it was released on, the version of the rules and the hash of the record's bytes.</summary>
-public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash) : EntryBody
+public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash)
+    : EntryBody
 {
     public override bool IsDecision() => true;
 
@@ -69,27 +112,56 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
     {
         if (!state.Opened || state.Released)
         {
-            return new Refusal("handover/released", state.Opened ? "This job is already released." : "This job has not been received yet.");
+            return new Refusal(
+                "handover/released",
+                state.Opened ? "This job is already released." : "This job has not been received yet."
+            );
         }
 
         var ledger = Jobs.Ledger.Of(state, asOf);
 
         // What nobody may concede is named first, then what is wrong, then what is wanting.
-        var open = ledger.Where(l => l.Open).OrderBy(l => l.Concedable).ThenBy(l => l.Standing is Standing.NotMet ? 0 : l.Standing is Standing.Stale ? 1 : 2).ToArray();
+        var open = ledger
+            .Where(l => l.Open)
+            .OrderBy(l => l.Concedable)
+            .ThenBy(l =>
+                l.Standing is Standing.NotMet ? 0
+                : l.Standing is Standing.Stale ? 1
+                : 2
+            )
+            .ToArray();
         return open.Length > 0
-            ? new Refusal("handover/open", $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}.")
-            : state.Unknown.Count > 0 ? new Refusal("handover/unknown", "The journal holds entries this version does not know; release with the newer version.")
+                ? new Refusal(
+                    "handover/open",
+                    $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}."
+                )
+            : state.Unknown.Count > 0
+                ? new Refusal(
+                    "handover/unknown",
+                    "The journal holds entries this version does not know; release with the newer version."
+                )
             : new Released(state.HandOver.Releases.Count + 1, Jobs.Ledger.RulesVersion, ledger, "");
     }
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         From(state, entry.RecordedAt).Refused
-        ?? (PdfHash.Length == 0 ? new Refusal("handover/record", "A release carries its record.", "body.pdfHash") : null);
+        ?? (
+            PdfHash.Length == 0 ? new Refusal("handover/record", "A release carries its record.", "body.pdfHash") : null
+        );
 
     public override JobState Apply(JobState state, Entry entry)
     {
         var release = new Release(Number, entry.EntryId, entry.By, entry.RecordedAt, PdfHash, Ledger);
-        return state with { HandOver = state.HandOver with { Release = release, Releases = state.HandOver.Releases.Add(release), SentAt = null, Accepted = null } };
+        return state with
+        {
+            HandOver = state.HandOver with
+            {
+                Release = release,
+                Releases = state.HandOver.Releases.Add(release),
+                SentAt = null,
+                Accepted = null,
+            },
+        };
     }
 
     public override string Say(JobState state) => $"Released, record {Number}";
@@ -97,18 +169,28 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
 
 public sealed record RecordSent(string To) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Fits(To, "body.to", 200);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        HandOverRules.NeedsRelease(state) ?? Texts.Fits(To, "body.to", 200);
 
-    public override JobState Apply(JobState state, Entry entry) => state with { HandOver = state.HandOver with { SentAt = entry.RecordedAt } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            HandOver = state.HandOver with { SentAt = entry.RecordedAt },
+        };
 
     public override string Say(JobState state) => "Record sent to the owner";
 }
 
 public sealed record OwnerAnswered(bool Accepted, string Words = "") : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Fits(Words, "body.words");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        HandOverRules.NeedsRelease(state) ?? Texts.Fits(Words, "body.words");
 
-    public override JobState Apply(JobState state, Entry entry) => state with { HandOver = state.HandOver with { Accepted = Accepted, OwnerWords = Words } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            HandOver = state.HandOver with { Accepted = Accepted, OwnerWords = Words },
+        };
 
     public override string Say(JobState state) => Accepted ? "Accepted by the owner" : "Declined by the owner";
 }
@@ -118,16 +200,21 @@ public sealed record Reopened(string Reason) : EntryBody
 {
     public override bool IsDecision() => true;
 
-    public override Refusal? Admit(JobState state, Entry entry) => HandOverRules.NeedsRelease(state) ?? Texts.Reason(Reason, "body.reason", "Say why it is opened again.");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        HandOverRules.NeedsRelease(state) ?? Texts.Reason(Reason, "body.reason", "Say why it is opened again.");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { HandOver = state.HandOver with { Release = null } })
-        .Disturb(entry, "Re-opened after release", Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? new Aspect(k, Aspect.Every) : new Aspect(k)));
+        (state with { HandOver = state.HandOver with { Release = null } }).Disturb(
+            entry,
+            "Re-opened after release",
+            Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? new Aspect(k, Aspect.Every) : new Aspect(k))
+        );
 
     public override string Say(JobState state) => "Re-opened";
 }
 
 internal static class HandOverRules
 {
-    public static Refusal? NeedsRelease(JobState state) => state.Released ? null : new Refusal("handover/not-released", "This job is not released.");
+    public static Refusal? NeedsRelease(JobState state) =>
+        state.Released ? null : new Refusal("handover/not-released", "This job is not released.");
 }

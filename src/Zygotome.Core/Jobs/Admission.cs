@@ -22,7 +22,13 @@ public static class Admission
         {
             if (expectedSeq is null)
             {
-                return new(new Refusal("entry/expected-seq", "This is a decision: it needs the seq it was taken on.", "expectedSeq"));
+                return new(
+                    new Refusal(
+                        "entry/expected-seq",
+                        "This is a decision: it needs the seq it was taken on.",
+                        "expectedSeq"
+                    )
+                );
             }
 
             if (expectedSeq != state.Seq)
@@ -38,7 +44,11 @@ public static class Admission
     {
         if (entry.ObservedAt > entry.RecordedAt + ClockSlack)
         {
-            return new Refusal("entry/future", "This was observed in the future; look at the clock of this device.", "observedAt");
+            return new Refusal(
+                "entry/future",
+                "This was observed in the future; look at the clock of this device.",
+                "observedAt"
+            );
         }
 
         if (state.Opened == entry.Body is Receive.JobOpened)
@@ -50,7 +60,10 @@ public static class Admission
 
         if (state.Released && Stages.Kinds.Of(entry.Body) is not { AfterRelease: true })
         {
-            return new Refusal("job/released", "This job is released and its record sealed. Re-open it to change anything.");
+            return new Refusal(
+                "job/released",
+                "This job is released and its record sealed. Re-open it to change anything."
+            );
         }
 
         return null;

@@ -3,7 +3,8 @@ namespace Zygotome.Core.Jobs;
 /// <summary>Kinds of entry that belong to no stage.</summary>
 public static class CommonEntries
 {
-    public static IReadOnlyList<EntryKind> Kinds { get; } = [EntryKind.Of<Retracted>("job/retracted") with { Retractable = false }];
+    public static IReadOnlyList<EntryKind> Kinds { get; } =
+    [EntryKind.Of<Retracted>("job/retracted") with { Retractable = false }];
 }
 
 /// <summary>Takes back a mistake of record. What happened at the bench is not undone by it.</summary>
@@ -21,7 +22,11 @@ public sealed record Retracted(string Entry, string Reason, bool TypingError = f
 
         if (!Replay.CanBeRetracted(target))
         {
-            return new Refusal("retract/not-retractable", $"\"{target.Body.Say(state)}\" cannot be retracted: record what is so now instead.", "body.entry");
+            return new Refusal(
+                "retract/not-retractable",
+                $"\"{target.Body.Say(state)}\" cannot be retracted: record what is so now instead.",
+                "body.entry"
+            );
         }
 
         if (state.Retracted.Any(r => r.EntryId == Entry))
@@ -34,5 +39,8 @@ public sealed record Retracted(string Entry, string Reason, bool TypingError = f
 
     public override JobState Apply(JobState state, Entry entry) => state;
 
-    public override string Say(JobState state) => state.Entries.TryGetValue(Entry, out var target) && target.Body is not Retracted ? $"Retracted: {target.Body.Say(state)}" : "Retraction";
+    public override string Say(JobState state) =>
+        state.Entries.TryGetValue(Entry, out var target) && target.Body is not Retracted
+            ? $"Retracted: {target.Body.Say(state)}"
+            : "Retraction";
 }

@@ -8,7 +8,8 @@ public sealed record Disturbance(Aspect Aspect, long Seq, DateTimeOffset Observe
 /// <summary>The latest disturbance of each aspect, by either clock: a late-recorded one still makes stale what was recorded before it.</summary>
 public sealed record Disturbances
 {
-    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } = ImmutableDictionary<Aspect, (Disturbance, Disturbance)>.Empty;
+    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } =
+        ImmutableDictionary<Aspect, (Disturbance, Disturbance)>.Empty;
 
     public Disturbances Add(Entry entry, string cause, IEnumerable<Aspect> aspects)
     {
@@ -17,11 +18,17 @@ public sealed record Disturbances
         {
             var new1 = new Disturbance(aspect, entry.Seq, entry.ObservedAt, entry.EntryId, cause);
             latest[aspect] = latest.TryGetValue(aspect, out var old)
-                ? (new1.Seq > old.Recorded.Seq ? new1 : old.Recorded, new1.ObservedAt > old.Observed.ObservedAt ? new1 : old.Observed)
+                ? (
+                    new1.Seq > old.Recorded.Seq ? new1 : old.Recorded,
+                    new1.ObservedAt > old.Observed.ObservedAt ? new1 : old.Observed
+                )
                 : (new1, new1);
         }
 
-        return this with { Latest = latest.ToImmutable() };
+        return this with
+        {
+            Latest = latest.ToImmutable(),
+        };
     }
 
     /// <summary>What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.</summary>
@@ -29,7 +36,9 @@ public sealed record Disturbances
     {
         foreach (var aspect in restsOn)
         {
-            foreach (var key in aspect.Surface.Length > 0 ? (ReadOnlySpan<Aspect>)[aspect, aspect.ForEvery()] : [aspect])
+            foreach (
+                var key in aspect.Surface.Length > 0 ? (ReadOnlySpan<Aspect>)[aspect, aspect.ForEvery()] : [aspect]
+            )
             {
                 if (!Latest.TryGetValue(key, out var found))
                 {

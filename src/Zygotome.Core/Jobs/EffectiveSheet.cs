@@ -14,10 +14,25 @@ public static class EffectiveSheet
         var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
 
         // A step left out passes on what it waited for, so that nothing after it waits in vain.
-        var steps = left.Select(s => s.After.All(known.Contains) ? s : s with { After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()] });
+        var steps = left.Select(s =>
+            s.After.All(known.Contains)
+                ? s
+                : s with
+                {
+                    After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()],
+                }
+        );
         return state with
         {
-            Sheet = state.Built with { Given = state.Receive.Given, Steps = [.. steps, .. state.Unpack.Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(state.Built, f))] },
+            Sheet = state.Built with
+            {
+                Given = state.Receive.Given,
+                Steps =
+                [
+                    .. steps,
+                    .. state.Unpack.Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(state.Built, f)),
+                ],
+            },
         };
     }
 

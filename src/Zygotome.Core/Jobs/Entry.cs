@@ -4,7 +4,16 @@ namespace Zygotome.Core.Jobs;
 /// <param name="ObservedAt">The client's clock, when it was seen.</param>
 /// <param name="RecordedAt">The server's clock, monotone within a job.</param>
 /// <param name="Look">One unbroken stretch of somebody looking at the bench: a new sign-in, a reload or ten idle minutes start another.</param>
-public sealed record Entry(string JobId, long Seq, string EntryId, EntryBody Body, Person By, DateTimeOffset ObservedAt, DateTimeOffset RecordedAt, string Look);
+public sealed record Entry(
+    string JobId,
+    long Seq,
+    string EntryId,
+    EntryBody Body,
+    Person By,
+    DateTimeOffset ObservedAt,
+    DateTimeOffset RecordedAt,
+    string Look
+);
 
 /// <summary>What an entry says. Each stage adds its own kinds; <see cref="EntryKinds"/> lists them.</summary>
 public abstract record EntryBody
@@ -31,16 +40,29 @@ public abstract record EntryBody
 /// <summary>An entry written by a newer version. It changes nothing and blocks release.</summary>
 public sealed record UnknownEntry(string Type, int Version) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => new("entry/unknown-type", $"\"{Type}\" is not a kind of entry.", "type");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        new("entry/unknown-type", $"\"{Type}\" is not a kind of entry.", "type");
 
-    public override JobState Apply(JobState state, Entry entry) => state with { Unknown = state.Unknown.Add(entry.EntryId) };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Unknown = state.Unknown.Add(entry.EntryId),
+        };
 
     public override string Say(JobState state) => $"An entry of an unknown kind, {Type}";
 }
 
 /// <summary>That an entry counts as evidence: where it stands and by which clocks, so that staleness can be decided.</summary>
 /// <param name="Attempt">How many times this was recorded, retracted ones not counted.</param>
-public sealed record Evidence(string EntryId, long Seq, DateTimeOffset ObservedAt, DateTimeOffset RecordedAt, Person By, int Attempt = 1)
+public sealed record Evidence(
+    string EntryId,
+    long Seq,
+    DateTimeOffset ObservedAt,
+    DateTimeOffset RecordedAt,
+    Person By,
+    int Attempt = 1
+)
 {
-    public static Evidence Of(Entry e, int attempt = 1) => new(e.EntryId, e.Seq, e.ObservedAt, e.RecordedAt, e.By, attempt);
+    public static Evidence Of(Entry e, int attempt = 1) =>
+        new(e.EntryId, e.Seq, e.ObservedAt, e.RecordedAt, e.By, attempt);
 }

@@ -7,7 +7,12 @@ using System.Text.Json.Serialization.Metadata;
 namespace Zygotome.Core.Jobs;
 
 /// <summary>How a kind of entry is written down: <c>stage/name</c>, version, body and, for older versions, how to read them as this one.</summary>
-public sealed record EntryKind(string Type, Type Body, int Version = 1, Func<JsonObject, int, JsonObject>? UpCast = null)
+public sealed record EntryKind(
+    string Type,
+    Type Body,
+    int Version = 1,
+    Func<JsonObject, int, JsonObject>? UpCast = null
+)
 {
     /// <summary>Physical facts, openings and releases stay: they are superseded, never retracted.</summary>
     public bool Retractable { get; init; } = true;
@@ -85,18 +90,25 @@ public sealed class EntryKinds
 /// <summary>How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.</summary>
 public static class EntryJson
 {
-    public static readonly JsonSerializerOptions Lenient = Make(JsonUnmappedMemberHandling.Skip, new DefaultJsonTypeInfoResolver());
-    public static readonly JsonSerializerOptions Strict = Make(JsonUnmappedMemberHandling.Disallow, new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } });
+    public static readonly JsonSerializerOptions Lenient = Make(
+        JsonUnmappedMemberHandling.Skip,
+        new DefaultJsonTypeInfoResolver()
+    );
+    public static readonly JsonSerializerOptions Strict = Make(
+        JsonUnmappedMemberHandling.Disallow,
+        new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } }
+    );
 
-    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped, IJsonTypeInfoResolver resolver) => new(JsonSerializerDefaults.Web)
-    {
-        NumberHandling = JsonNumberHandling.Strict,
-        UnmappedMemberHandling = unmapped,
-        RespectNullableAnnotations = true,
-        RespectRequiredConstructorParameters = true,
-        TypeInfoResolver = resolver,
-        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
-    };
+    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped, IJsonTypeInfoResolver resolver) =>
+        new(JsonSerializerDefaults.Web)
+        {
+            NumberHandling = JsonNumberHandling.Strict,
+            UnmappedMemberHandling = unmapped,
+            RespectNullableAnnotations = true,
+            RespectRequiredConstructorParameters = true,
+            TypeInfoResolver = resolver,
+            Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
+        };
 
     // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.
     internal static string InWords(JsonException e)
@@ -104,10 +116,14 @@ public static class EntryJson
         var text = e.Message.Split(" Path:")[0];
         return text switch
         {
-            _ when text.Contains("missing required", StringComparison.Ordinal) => "A field is missing: " + text[(text.IndexOf("including:", StringComparison.Ordinal) + 10)..].Trim(),
-            _ when text.Contains("could not be mapped", StringComparison.Ordinal) => "A field is not known: " + text.Split('\'').ElementAtOrDefault(1),
-            _ when text.Contains("could not be converted", StringComparison.Ordinal) => "The value here is of the wrong kind.",
-            _ when text.Contains("The JSON", StringComparison.Ordinal) || text.Contains("Zygotome", StringComparison.Ordinal) => "The value here cannot be read.",
+            _ when text.Contains("missing required", StringComparison.Ordinal) => "A field is missing: "
+                + text[(text.IndexOf("including:", StringComparison.Ordinal) + 10)..].Trim(),
+            _ when text.Contains("could not be mapped", StringComparison.Ordinal) => "A field is not known: "
+                + text.Split('\'').ElementAtOrDefault(1),
+            _ when text.Contains("could not be converted", StringComparison.Ordinal) =>
+                "The value here is of the wrong kind.",
+            _ when text.Contains("The JSON", StringComparison.Ordinal)
+                    || text.Contains("Zygotome", StringComparison.Ordinal) => "The value here cannot be read.",
             _ => text,
         };
     }

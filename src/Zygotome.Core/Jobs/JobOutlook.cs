@@ -11,7 +11,12 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
         var shown = ledger.Count(l => !l.Open);
         if (state.Released)
         {
-            return new JobOutlook(Stage.HandOver, state.HandOver.Accepted == true ? "Released, accepted by its owner" : "Released", shown, ledger.Count);
+            return new JobOutlook(
+                Stage.HandOver,
+                state.HandOver.Accepted == true ? "Released, accepted by its owner" : "Released",
+                shown,
+                ledger.Count
+            );
         }
 
         // The stage with something open where work has begun last; a room, not a lock.
@@ -23,14 +28,21 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
     private static string Hold(JobState state, LedgerLine[] open, DateTimeOffset asOf)
     {
         // What nobody may concede holds it up first.
-        var wrong = open.Where(l => l.Standing == Standing.NotMet).OrderBy(l => l.Concedable).FirstOrDefault() ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
+        var wrong =
+            open.Where(l => l.Standing == Standing.NotMet).OrderBy(l => l.Concedable).FirstOrDefault()
+            ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
         if (wrong is not null)
         {
             return $"{wrong.Text}: {(wrong.Standing == Standing.Stale ? "stale" : wrong.Verdict is null ? wrong.Why : $"{wrong.Reading} against {wrong.Limits}")}";
         }
 
-        var curing = state.Build.Steps.Where(s => s.Value.HandleAt > asOf).OrderBy(s => s.Value.HandleAt).FirstOrDefault();
-        return curing.Value is { HandleAt: { } at } ? $"{state.Sheet.Step(curing.Key)?.Title}: can be handled {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
-            : open.Length == 0 ? "Ready to release" : $"Next: {open[0].Text}";
+        var curing = state
+            .Build.Steps.Where(s => s.Value.HandleAt > asOf)
+            .OrderBy(s => s.Value.HandleAt)
+            .FirstOrDefault();
+        return curing.Value is { HandleAt: { } at }
+                ? $"{state.Sheet.Step(curing.Key)?.Title}: can be handled {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
+            : open.Length == 0 ? "Ready to release"
+            : $"Next: {open[0].Text}";
     }
 }

@@ -20,7 +20,8 @@ public sealed record JobState(SpecSheet Sheet)
     public SpecSheet Built { get; init; } = Sheet;
 
     /// <summary>Other revisions this job's journal names, by hash.</summary>
-    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = ImmutableDictionary<string, SpecSheet>.Empty;
+    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } =
+        ImmutableDictionary<string, SpecSheet>.Empty;
 
     public string JobId { get; init; } = "";
 
@@ -64,10 +65,20 @@ public sealed record JobState(SpecSheet Sheet)
     public bool Released => HandOver.Release is not null;
 
     public JobState Disturb(Entry entry, string cause, params IEnumerable<Aspect> aspects) =>
-        this with { Disturbances = Disturbances.Add(entry, cause, aspects) };
+        this with
+        {
+            Disturbances = Disturbances.Add(entry, cause, aspects),
+        };
 
     public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
 }
 
 /// <summary>What was taken back, by whom and why; printed in the record.</summary>
-public sealed record Retraction(string EntryId, string Said, Person By, DateTimeOffset At, string Reason, bool TypingError);
+public sealed record Retraction(
+    string EntryId,
+    string Said,
+    Person By,
+    DateTimeOffset At,
+    string Reason,
+    bool TypingError
+);

@@ -8,7 +8,8 @@ public static class Ledger
     /// <summary>Raised whenever a rule changes what a journal means; stored with every release.</summary>
     public const string RulesVersion = "2";
 
-    public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) => [.. Stages.Claims(state, asOf).Select(c => Line(state, c))];
+    public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) =>
+        [.. Stages.Claims(state, asOf).Select(c => Line(state, c))];
 
     private static LedgerLine Line(JobState state, Claim claim)
     {
@@ -33,9 +34,18 @@ public static class Ledger
 
         var r = claim.Requirement;
         return new LedgerLine(
-            r.Id, r.Stage, r.Text, r.Limits, r.Page, r.Concedable, standing, claim.Reading, why,
+            r.Id,
+            r.Stage,
+            r.Text,
+            r.Limits,
+            r.Page,
+            r.Concedable,
+            standing,
+            claim.Reading,
+            why,
             claim.Evidence is { } e ? new LedgerEvidence(e.EntryId, e.Seq, e.By.Name, e.ObservedAt, e.Attempt) : null,
-            concession?.By.Name ?? "")
+            concession?.By.Name ?? ""
+        )
         {
             Verdict = claim.Judgement?.Verdict,
             Side = claim.Judgement?.Side ?? default,
@@ -50,7 +60,9 @@ public static class Ledger
         }
 
         // A step disturbs from its start until it is done, not only at its end.
-        var open = state.Build.Disturbing(state.Sheet).FirstOrDefault(o => claim.RestsOn.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect));
+        var open = state
+            .Build.Disturbing(state.Sheet)
+            .FirstOrDefault(o => claim.RestsOn.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect));
         return open.Title is null ? null : $"\"{open.Title}\" is under way and disturbs it.";
     }
 }

@@ -5,7 +5,8 @@ using System.Text.Json.Serialization.Metadata;
 namespace Zygotome.Core.Jobs;
 
 /// <summary>A list has a null in it.</summary>
-public sealed class NothingInListException(string list) : JsonException($"\"{list}\" has a place with nothing in it (null).")
+public sealed class NothingInListException(string list)
+    : JsonException($"\"{list}\" has a place with nothing in it (null).")
 {
     public string List => list;
 }
@@ -22,7 +23,13 @@ public static class ListsWithoutNulls
             return;
         }
 
-        var lists = type.Properties.Where(p => p.Get is not null && p.PropertyType != typeof(string) && typeof(IEnumerable).IsAssignableFrom(p.PropertyType)).ToArray();
+        var lists = type
+            .Properties.Where(p =>
+                p.Get is not null
+                && p.PropertyType != typeof(string)
+                && typeof(IEnumerable).IsAssignableFrom(p.PropertyType)
+            )
+            .ToArray();
         if (lists.Length > 0)
         {
             type.OnDeserialized += made =>

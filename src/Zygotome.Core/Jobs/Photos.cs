@@ -16,5 +16,7 @@ public static class Photos
     public const int Most = 12;
 
     public static Refusal? Named(string hash) =>
-        hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower) ? null : new Refusal("photo/hash", "That is not the name of a stored picture.", "body.hash");
+        hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
+            ? null
+            : new Refusal("photo/hash", "That is not the name of a stored picture.", "body.hash");
 }

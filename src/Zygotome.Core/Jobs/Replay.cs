@@ -8,7 +8,11 @@ public static class Replay
 {
     /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
     /// <param name="revisions">Sheets the job moved to, by hash; none when it stayed with its first.</param>
-    public static JobState Of(SpecSheet sheet, IReadOnlyList<Entry> journal, ImmutableDictionary<string, SpecSheet>? revisions = null)
+    public static JobState Of(
+        SpecSheet sheet,
+        IReadOnlyList<Entry> journal,
+        ImmutableDictionary<string, SpecSheet>? revisions = null
+    )
     {
         var retracted = new Dictionary<string, (Entry Entry, Retracted Body)>(StringComparer.Ordinal);
         foreach (var entry in journal)
@@ -23,31 +27,40 @@ public static class Replay
         var state = new JobState(sheet) { Revisions = revisions ?? ImmutableDictionary<string, SpecSheet>.Empty };
         foreach (var entry in journal)
         {
-            state = retracted.TryGetValue(entry.EntryId, out var by) && CanBeRetracted(entry)
-                ? TakeBack(Stamp(state, entry), entry, by.Entry, by.Body)
-                : Step(state, entry);
+            state =
+                retracted.TryGetValue(entry.EntryId, out var by) && CanBeRetracted(entry)
+                    ? TakeBack(Stamp(state, entry), entry, by.Entry, by.Body)
+                    : Step(state, entry);
             entries[entry.EntryId] = entry;
         }
 
-        return state with { Entries = entries.ToImmutable() };
+        return state with
+        {
+            Entries = entries.ToImmutable(),
+        };
     }
 
     /// <summary>The state after one more entry. A retraction reaches back, so it folds the whole journal anew.</summary>
-    public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) => entry.Body is Retracted
-        ? Of(state.Filed, [.. journalBefore, entry], state.Revisions)
-        : Step(state, entry) with { Entries = state.Entries.SetItem(entry.EntryId, entry) };
+    public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
+        entry.Body is Retracted
+            ? Of(state.Filed, [.. journalBefore, entry], state.Revisions)
+            : Step(state, entry) with
+            {
+                Entries = state.Entries.SetItem(entry.EntryId, entry),
+            };
 
     public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };
 
     private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
 
-    private static JobState Stamp(JobState state, Entry entry) => state with
-    {
-        JobId = entry.JobId,
-        Seq = entry.Seq,
-        LastRecordedAt = entry.RecordedAt,
-        Build = state.Build.Seen(entry),
-    };
+    private static JobState Stamp(JobState state, Entry entry) =>
+        state with
+        {
+            JobId = entry.JobId,
+            Seq = entry.Seq,
+            LastRecordedAt = entry.RecordedAt,
+            Build = state.Build.Seen(entry),
+        };
 
     private static JobState TakeBack(JobState state, Entry entry, Entry by, Retracted body)
     {
@@ -60,7 +73,16 @@ public static class Replay
         return entry.Body.TakenBack(state) with
         {
             AskedAnew = asked,
-            Retracted = state.Retracted.Add(new Retraction(entry.EntryId, entry.Body.Say(state), by.By, by.RecordedAt, body.Reason, body.TypingError)),
+            Retracted = state.Retracted.Add(
+                new Retraction(
+                    entry.EntryId,
+                    entry.Body.Say(state),
+                    by.By,
+                    by.RecordedAt,
+                    body.Reason,
+                    body.TypingError
+                )
+            ),
         };
     }
 }

@@ -11,21 +11,35 @@ namespace Zygotome.Core.Jobs;
 /// <summary>The root where the stages are put together: their kinds of entry and their requirements, in stage order.</summary>
 public static class Stages
 {
-    public static EntryKinds Kinds { get; } = new(
-    [
-        .. ReceiveEntries.Kinds, .. UnpackEntries.Kinds, .. BuildEntries.Kinds, .. BindEntries.Kinds,
-        .. ThrowsEntries.Kinds, .. BalanceEntries.Kinds, .. HandOverEntries.Kinds, .. CommonEntries.Kinds,
-    ]);
+    public static EntryKinds Kinds { get; } =
+        new([
+            .. ReceiveEntries.Kinds,
+            .. UnpackEntries.Kinds,
+            .. BuildEntries.Kinds,
+            .. BindEntries.Kinds,
+            .. ThrowsEntries.Kinds,
+            .. BalanceEntries.Kinds,
+            .. HandOverEntries.Kinds,
+            .. CommonEntries.Kinds,
+        ]);
 
     /// <summary>Every stage's claims. Plan, Wire and Check have only their steps so far.</summary>
-    public static IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) => state.Opened
-        ?
-        [
-            .. ReceiveRequirements.Claims(state), .. UnpackRequirements.Claims(state), .. BuildRequirements.Claims(state, asOf, Stage.Plan),
-            .. BuildRequirements.Claims(state, asOf, Stage.Build), .. BuildRequirements.Claims(state, asOf, Stage.Wire),
-            .. BindRequirements.Claims(state), .. BuildRequirements.Claims(state, asOf, Stage.Bind), .. ThrowsRequirements.Claims(state),
-            .. BalanceRequirements.Claims(state), .. BuildRequirements.Claims(state, asOf, Stage.Balance),
-            .. BuildRequirements.Claims(state, asOf, Stage.Check), .. HandOverRequirements.Claims(state),
-        ]
-        : [];
+    public static IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+        state.Opened
+            ?
+            [
+                .. ReceiveRequirements.Claims(state),
+                .. UnpackRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Plan),
+                .. BuildRequirements.Claims(state, asOf, Stage.Build),
+                .. BuildRequirements.Claims(state, asOf, Stage.Wire),
+                .. BindRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Bind),
+                .. ThrowsRequirements.Claims(state),
+                .. BalanceRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Balance),
+                .. BuildRequirements.Claims(state, asOf, Stage.Check),
+                .. HandOverRequirements.Claims(state),
+            ]
+            : [];
 }

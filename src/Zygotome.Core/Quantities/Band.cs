@@ -5,7 +5,8 @@ namespace Zygotome.Core.Quantities;
 /// <summary>Inclusive limits in the unit of the requirement; either may be absent.</summary>
 public sealed record Band(double? Low, double? High, string Unit)
 {
-    public static Band Of(decimal low, decimal high, string unit) => new(Numbers.Round((double)low), Numbers.Round((double)high), unit);
+    public static Band Of(decimal low, decimal high, string unit) =>
+        new(Numbers.Round((double)low), Numbers.Round((double)high), unit);
 
     /// <summary>The middle of a closed band; the one limit of a half-open band.</summary>
     public double Middle => Low is { } l && High is { } h ? (l + h) / 2 : Low ?? High ?? 0;
@@ -14,7 +15,8 @@ public sealed record Band(double? Low, double? High, string Unit)
 
     /// <summary>As people say it: "24 to 28 mm", "at most 1620 g".</summary>
     /// <summary>Whether a value lies within the limits, ends included.</summary>
-    public bool Contains(double value) => (Low is not { } lo || Numbers.Round(value - lo) >= 0) && (High is not { } hi || Numbers.Round(hi - value) >= 0);
+    public bool Contains(double value) =>
+        (Low is not { } lo || Numbers.Round(value - lo) >= 0) && (High is not { } hi || Numbers.Round(hi - value) >= 0);
 
     public override string ToString()
     {
@@ -39,8 +41,10 @@ public static class Numbers
     public static double Round(double value) => Math.Round(value, 6, MidpointRounding.AwayFromZero) + 0.0;
 
     /// <summary>At most two decimals, without trailing zeros, invariant.</summary>
-    public static string Say(double value) => (Math.Round(value, 2, MidpointRounding.AwayFromZero) + 0.0).ToString("0.##", CultureInfo.InvariantCulture);
+    public static string Say(double value) =>
+        (Math.Round(value, 2, MidpointRounding.AwayFromZero) + 0.0).ToString("0.##", CultureInfo.InvariantCulture);
 
     /// <summary>One decimal, always: for readings that stand under each other.</summary>
-    public static string OneDecimal(double value) => (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.0", CultureInfo.InvariantCulture);
+    public static string OneDecimal(double value) =>
+        (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.0", CultureInfo.InvariantCulture);
 }

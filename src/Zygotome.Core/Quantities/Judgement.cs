@@ -35,18 +35,34 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
         var below = band.Low is { } lo ? Numbers.Round(lo - value) : double.NegativeInfinity;
         var above = band.High is { } hi ? Numbers.Round(value - hi) : double.NegativeInfinity;
         var outside = Math.Max(below, above);
-        var verdict = outside <= Numbers.Round(-u) ? Verdict.In : outside <= 0 ? Verdict.InClose : outside <= u ? Verdict.OutClose : Verdict.Out;
-        var side = outside <= 0 ? Side.Within : below > above ? Side.TooLittle : Side.TooMuch;
+        var verdict =
+            outside <= Numbers.Round(-u) ? Verdict.In
+            : outside <= 0 ? Verdict.InClose
+            : outside <= u ? Verdict.OutClose
+            : Verdict.Out;
+        var side =
+            outside <= 0 ? Side.Within
+            : below > above ? Side.TooLittle
+            : Side.TooMuch;
         var releases = verdict == Verdict.In || (verdict == Verdict.InClose && !guarded);
-        return new Judgement(verdict, side, Math.Max(0, outside), releases, Say(verdict, side, outside, band.Unit), Hardly(band, u, guarded));
+        return new Judgement(
+            verdict,
+            side,
+            Math.Max(0, outside),
+            releases,
+            Say(verdict, side, outside, band.Unit),
+            Hardly(band, u, guarded)
+        );
     }
 
-    private static string Say(Verdict verdict, Side side, double by, string unit) => verdict switch
-    {
-        Verdict.In => "In",
-        Verdict.InClose => "In, close",
-        _ => $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {Amount(by, unit)} too {(side == Side.TooLittle ? "little" : "much")}",
-    };
+    private static string Say(Verdict verdict, Side side, double by, string unit) =>
+        verdict switch
+        {
+            Verdict.In => "In",
+            Verdict.InClose => "In, close",
+            _ =>
+                $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {Amount(by, unit)} too {(side == Side.TooLittle ? "little" : "much")}",
+        };
 
     // Never "0.0 mm too much": what is displayed must not contradict the verdict.
     private static string Amount(double by, string unit)
@@ -55,10 +71,13 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
         return by < 0.05 ? $"under 0.1{gap}{unit}" : $"{Numbers.OneDecimal(by)}{gap}{unit}";
     }
 
-    private static string Hardly(Band band, double u, bool guarded) => band.Width switch
-    {
-        { } w when guarded && w < 2 * u => "Not shown: the band is narrower than twice this instrument's uncertainty.",
-        { } w when w < 4 * u => "This instrument can hardly show it: the band is narrower than four times its uncertainty.",
-        _ => "",
-    };
+    private static string Hardly(Band band, double u, bool guarded) =>
+        band.Width switch
+        {
+            { } w when guarded && w < 2 * u =>
+                "Not shown: the band is narrower than twice this instrument's uncertainty.",
+            { } w when w < 4 * u =>
+                "This instrument can hardly show it: the band is narrower than four times its uncertainty.",
+            _ => "",
+        };
 }

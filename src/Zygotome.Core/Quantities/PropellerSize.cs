@@ -14,7 +14,10 @@ public sealed partial record PropellerSize(decimal Diameter, decimal Pitch)
         var match = Printed().Match(text ?? "");
         return match.Success
             ? new PropellerSize(Read(match.Groups[1].Value), Read(match.Groups[2].Value))
-            : new Refusal("quantity/propeller", $"\"{text}\" is not a propeller size; write diameter x pitch in inches, such as \"11x5.5\".");
+            : new Refusal(
+                "quantity/propeller",
+                $"\"{text}\" is not a propeller size; write diameter x pitch in inches, such as \"11x5.5\"."
+            );
     }
 
     public override string ToString() => $"{QuantityPrinter.Plain(Diameter)}x{QuantityPrinter.Plain(Pitch)}";

@@ -90,17 +90,33 @@ public sealed class Quantity : IEquatable<Quantity>
     public static Quantity Pair(decimal first, decimal second, Unit unit, Way? way = null, string? text = null) =>
         Make(text, first <= second ? QuantityForm.Range : QuantityForm.Descending, unit, first, second, 0, way);
 
-    public static Quantity Tolerance(decimal nominal, decimal plus, decimal minus, Unit unit, Way? way = null, string? text = null) =>
-        Make(text, QuantityForm.Tolerance, unit, nominal, plus, minus, way);
+    public static Quantity Tolerance(
+        decimal nominal,
+        decimal plus,
+        decimal minus,
+        Unit unit,
+        Way? way = null,
+        string? text = null
+    ) => Make(text, QuantityForm.Tolerance, unit, nominal, plus, minus, way);
 
-    private static Quantity Make(string? text, QuantityForm form, Unit unit, decimal a, decimal b, decimal minus, Way? way)
+    private static Quantity Make(
+        string? text,
+        QuantityForm form,
+        Unit unit,
+        decimal a,
+        decimal b,
+        decimal minus,
+        Way? way
+    )
     {
         var made = new Quantity(text ?? "", form, unit, a, b, minus, way);
         return text is null ? new Quantity(QuantityPrinter.Print(made), form, unit, a, b, minus, way) : made;
     }
 
-    public bool Equals(Quantity? other) => other is not null
-        && (Form, Unit, First, Second, Minus, Way) == (other.Form, other.Unit, other.First, other.Second, other.Minus, other.Way);
+    public bool Equals(Quantity? other) =>
+        other is not null
+        && (Form, Unit, First, Second, Minus, Way)
+            == (other.Form, other.Unit, other.First, other.Second, other.Minus, other.Way);
 
     public override bool Equals(object? obj) => Equals(obj as Quantity);
 
@@ -114,9 +130,13 @@ internal sealed class QuantityJson : JsonConverter<Quantity>
 {
     public override Quantity Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
     {
-        var text = reader.TokenType == JsonTokenType.String ? reader.GetString()! : throw new JsonException("A quantity is a text with its unit, such as \"12 mm\".");
+        var text =
+            reader.TokenType == JsonTokenType.String
+                ? reader.GetString()!
+                : throw new JsonException("A quantity is a text with its unit, such as \"12 mm\".");
         return QuantityParser.Parse(text).Match(q => q, r => throw new JsonException(r.Text));
     }
 
-    public override void Write(Utf8JsonWriter writer, Quantity value, JsonSerializerOptions options) => writer.WriteStringValue(value.Text);
+    public override void Write(Utf8JsonWriter writer, Quantity value, JsonSerializerOptions options) =>
+        writer.WriteStringValue(value.Text);
 }

@@ -9,7 +9,10 @@ public static class QuantityParser
     {
         if (string.IsNullOrWhiteSpace(text))
         {
-            return new Refusal("quantity/empty", "Nothing was written; a number with its unit is needed, such as \"12 mm\".");
+            return new Refusal(
+                "quantity/empty",
+                "Nothing was written; a number with its unit is needed, such as \"12 mm\"."
+            );
         }
 
         if (text.Length > 100)
@@ -30,18 +33,25 @@ public static class QuantityParser
 
     /// <summary>As <see cref="Parse(string?, Unit?)"/>, and refuses any other dimension than the one the field holds.</summary>
     public static Outcome<Quantity> Parse(string? text, Dimension dimension, Unit? bare = null) =>
-        Parse(text, bare).Match<Outcome<Quantity>>(
-            q => q.Dimension == dimension ? q : new Refusal(
-                "quantity/dimension",
-                $"\"{text!.Trim()}\" is {Name(q.Dimension)}; {Name(dimension)} is needed here."),
-            r => r);
+        Parse(text, bare)
+            .Match<Outcome<Quantity>>(
+                q =>
+                    q.Dimension == dimension
+                        ? q
+                        : new Refusal(
+                            "quantity/dimension",
+                            $"\"{text!.Trim()}\" is {Name(q.Dimension)}; {Name(dimension)} is needed here."
+                        ),
+                r => r
+            );
 
-    private static string Name(Dimension d) => d switch
-    {
-        Dimension.None => "a bare number without a unit",
-        Dimension.Angle => "an angle",
-        _ => "a " + d.ToString().ToLowerInvariant(),
-    };
+    private static string Name(Dimension d) =>
+        d switch
+        {
+            Dimension.None => "a bare number without a unit",
+            Dimension.Angle => "an angle",
+            _ => "a " + d.ToString().ToLowerInvariant(),
+        };
 
     private sealed class Cursor(string text) : QuantityScanner(text)
     {
@@ -50,7 +60,13 @@ public static class QuantityParser
             // "±5 mm" alone: symmetrical about zero.
             if (TakeAny("±", "+/-", "+-"))
             {
-                return Number(out var only, out var stop) ? End(Unit1(bare, out var alone) ?? bare, u => Quantity.Tolerance(0, only, only, u, null, Text.Trim()), alone) : stop!;
+                return Number(out var only, out var stop)
+                    ? End(
+                        Unit1(bare, out var alone) ?? bare,
+                        u => Quantity.Tolerance(0, only, only, u, null, Text.Trim()),
+                        alone
+                    )
+                    : stop!;
             }
 
             if (!Number(out var first, out var refusal))
@@ -84,7 +100,11 @@ public static class QuantityParser
                 }
 
                 way ??= TakeWay();
-                return End(firstUnit ?? secondUnit ?? last, u => Quantity.Pair(first, second, u, way, Text.Trim()), firstUnit ?? secondUnit);
+                return End(
+                    firstUnit ?? secondUnit ?? last,
+                    u => Quantity.Pair(first, second, u, way, Text.Trim()),
+                    firstUnit ?? secondUnit
+                );
             }
 
             if (TakeAny("±", "+/-", "+-"))
@@ -101,7 +121,13 @@ public static class QuantityParser
                 }
 
                 way ??= TakeWay();
-                return tolerance < 0 ? Not("a tolerance is not negative") : End(firstUnit ?? secondUnit ?? last, u => Quantity.Tolerance(first, tolerance, tolerance, u, way, Text.Trim()), firstUnit ?? secondUnit);
+                return tolerance < 0
+                    ? Not("a tolerance is not negative")
+                    : End(
+                        firstUnit ?? secondUnit ?? last,
+                        u => Quantity.Tolerance(first, tolerance, tolerance, u, way, Text.Trim()),
+                        firstUnit ?? secondUnit
+                    );
             }
 
             if (Peek() == '+')
@@ -123,7 +149,11 @@ public static class QuantityParser
                 }
 
                 var last = Unit1(bare, out var secondUnit);
-                return End(firstUnit ?? secondUnit ?? last, u => Quantity.Tolerance(first, plus, minus, u, way, Text.Trim()), firstUnit ?? secondUnit);
+                return End(
+                    firstUnit ?? secondUnit ?? last,
+                    u => Quantity.Tolerance(first, plus, minus, u, way, Text.Trim()),
+                    firstUnit ?? secondUnit
+                );
             }
 
             return End(unit ?? bare, u => Quantity.Single(first, u, way, Text.Trim()), firstUnit);
@@ -132,7 +162,9 @@ public static class QuantityParser
         private Outcome<Quantity> End(Unit? unit, Func<Unit, Quantity> make, Unit? written)
         {
             Space();
-            return At == Text.Length ? make(written ?? unit ?? Unit.One) : Not($"\"{Text[At..].Trim()}\" was not understood");
+            return At == Text.Length
+                ? make(written ?? unit ?? Unit.One)
+                : Not($"\"{Text[At..].Trim()}\" was not understood");
         }
 
         private Unit? Unit1(Unit bare, out Unit? written)
@@ -141,8 +173,11 @@ public static class QuantityParser
             foreach (var (spelling, unit) in Unit.BySpelling)
             {
                 var end = At + spelling.Length;
-                if (spelling.Length > 0 && string.CompareOrdinal(Text, At, spelling, 0, spelling.Length) == 0
-                    && (end >= Text.Length || !char.IsLetter(Text[end]) || !char.IsLetter(spelling[^1])))
+                if (
+                    spelling.Length > 0
+                    && string.CompareOrdinal(Text, At, spelling, 0, spelling.Length) == 0
+                    && (end >= Text.Length || !char.IsLetter(Text[end]) || !char.IsLetter(spelling[^1]))
+                )
                 {
                     At = end;
                     return written = unit;

@@ -22,7 +22,11 @@ internal abstract class QuantityScanner(string text)
 
     protected int At { get; set; }
 
-    protected Refusal Not(string why) => new("quantity/not-understood", $"\"{Text.Trim()}\": {why}. Write a number with its unit, such as \"12 mm\", \"1 5/8 in\" or \"14 to 18 mm\".");
+    protected Refusal Not(string why) =>
+        new(
+            "quantity/not-understood",
+            $"\"{Text.Trim()}\": {why}. Write a number with its unit, such as \"12 mm\", \"1 5/8 in\" or \"14 to 18 mm\"."
+        );
 
     protected bool Number(out decimal value, out Refusal? refusal)
     {
@@ -43,7 +47,9 @@ internal abstract class QuantityScanner(string text)
             if (digits.Length == 0)
             {
                 At = start;
-                refusal = Not(start < Text.Length ? $"\"{Text[start..].Trim()}\" is not a number" : "a number is missing");
+                refusal = Not(
+                    start < Text.Length ? $"\"{Text[start..].Trim()}\" is not a number" : "a number is missing"
+                );
                 return false;
             }
 
@@ -73,7 +79,8 @@ internal abstract class QuantityScanner(string text)
         {
             refusal = new Refusal(
                 "quantity/ambiguous",
-                $"\"{digits},{after}\" can be {digits}.{after} or {digits}{after}. Write it with a point, or without the comma.");
+                $"\"{digits},{after}\" can be {digits}.{after} or {digits}{after}. Write it with a point, or without the comma."
+            );
             return false;
         }
 
@@ -106,7 +113,13 @@ internal abstract class QuantityScanner(string text)
             if (numerator.Length > 0 && Peek() == '/' && At + 1 < Text.Length && char.IsAsciiDigit(Text[At + 1]))
             {
                 At++;
-                return Divide(decimal.Parse(numerator, CultureInfo.InvariantCulture), TakeDigits(), value, out value, out refusal);
+                return Divide(
+                    decimal.Parse(numerator, CultureInfo.InvariantCulture),
+                    TakeDigits(),
+                    value,
+                    out value,
+                    out refusal
+                );
             }
         }
 
@@ -145,7 +158,10 @@ internal abstract class QuantityScanner(string text)
     {
         Space();
         var end = At + word.Length;
-        if (string.Compare(Text, At, word, 0, word.Length, StringComparison.OrdinalIgnoreCase) != 0 || (end < Text.Length && char.IsLetter(Text[end])))
+        if (
+            string.Compare(Text, At, word, 0, word.Length, StringComparison.OrdinalIgnoreCase) != 0
+            || (end < Text.Length && char.IsLetter(Text[end]))
+        )
         {
             return false;
         }

@@ -38,7 +38,14 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
     public static readonly Unit PerCent = new("%", Dimension.Percent, 1);
 
     /// <summary>Kilogram-force centimetre: 0.0980665 N·m.</summary>
-    public static readonly Unit KilogramCentimetre = new("kg cm", Dimension.Torque, 0.0980665m, "kg·cm", "kgcm", "kgf cm");
+    public static readonly Unit KilogramCentimetre = new(
+        "kg cm",
+        Dimension.Torque,
+        0.0980665m,
+        "kg·cm",
+        "kgcm",
+        "kgf cm"
+    );
     public static readonly Unit NewtonMetre = new("N m", Dimension.Torque, 1, "N·m", "Nm");
     public static readonly Unit Minute = new("min", Dimension.Time, 1, "minutes");
     public static readonly Unit Hour = new("h", Dimension.Time, 60);
@@ -47,15 +54,33 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
     /// <summary>Every unit the parser knows.</summary>
     public static readonly IReadOnlyList<Unit> All =
     [
-        Millimetre, Centimetre, Metre, Inch, Degree, Gram, Kilogram, Ounce, Pound, Ampere, Volt, MilliampereHour, AmpereHour,
-        PerCent, KilogramCentimetre, NewtonMetre, Minute, Hour, Celsius,
+        Millimetre,
+        Centimetre,
+        Metre,
+        Inch,
+        Degree,
+        Gram,
+        Kilogram,
+        Ounce,
+        Pound,
+        Ampere,
+        Volt,
+        MilliampereHour,
+        AmpereHour,
+        PerCent,
+        KilogramCentimetre,
+        NewtonMetre,
+        Minute,
+        Hour,
+        Celsius,
     ];
 
     // Longest spelling first, so that "mAh" is not read as "m" and "kg cm" not as "kg".
     internal static readonly IReadOnlyList<(string Spelling, Unit Unit)> BySpelling =
     [
         .. All.SelectMany(u => u.Spellings.Append(u.Symbol).Select(s => (s, u)))
-            .OrderByDescending(p => p.s.Length).ThenBy(p => p.s, StringComparer.Ordinal),
+            .OrderByDescending(p => p.s.Length)
+            .ThenBy(p => p.s, StringComparer.Ordinal),
     ];
 
     public bool Equals(Unit? other) => other is not null && Symbol == other.Symbol;

@@ -13,7 +13,21 @@ public sealed record BudgetPart(string Name, double Grams, double? At, string So
 /// <param name="Front">Where its front should lie, mm from the datum; null when nothing can be said.</param>
 /// <param name="Pieces">Ballast pieces needed with it; 0 when moving it is enough.</param>
 public sealed record PackOutlook(
-    string Name, bool Fits, string FitWhy, bool? Balances, double? First, double? Last, double? Front, double? LandsAt, int Pieces, string Station, double BallastGrams, double TotalGrams, bool? WeightInLimit, string Words)
+    string Name,
+    bool Fits,
+    string FitWhy,
+    bool? Balances,
+    double? First,
+    double? Last,
+    double? Front,
+    double? LandsAt,
+    int Pieces,
+    string Station,
+    double BallastGrams,
+    double TotalGrams,
+    bool? WeightInLimit,
+    string Words
+)
 {
     /// <summary>Whether it has the cells and gives the current that the maker asks for; why or why not.</summary>
     public bool Suits { get; init; } = true;
@@ -25,32 +39,74 @@ public sealed record PackOutlook(
 }
 
 /// <summary>Mass and moment from the first numbers on. A running estimate: the weighing decides.</summary>
-public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams, Band? Target, string School, string Words, ImmutableArray<PackOutlook> Packs)
+public sealed record Budget(
+    ImmutableArray<BudgetPart> Parts,
+    double? EmptyGrams,
+    Band? Target,
+    string School,
+    string Words,
+    ImmutableArray<PackOutlook> Packs
+)
 {
     /// <summary>Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with the least ballast, then nearest the middle of the target band. Null when none can.</summary>
-    public PackOutlook? Best => Packs.Where(p => p is { InTheWay: false, Balances: true, WeightInLimit: not false }).OrderBy(p => p.BallastGrams).ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0))).FirstOrDefault();
+    public PackOutlook? Best =>
+        Packs
+            .Where(p => p is { InTheWay: false, Balances: true, WeightInLimit: not false })
+            .OrderBy(p => p.BallastGrams)
+            .ThenBy(p => Math.Abs((p.LandsAt ?? 0) - (Target?.Middle ?? 0)))
+            .FirstOrDefault();
 
     /// <summary>What is to be put together at the counter, before there is a job, or from one.</summary>
-    public sealed record Asked(SpecSheet Sheet, ImmutableArray<PackHeld> Packs, ReceiverKind? Receiver, ImmutableArray<AddOn> AddOns, BalanceSchool School)
+    public sealed record Asked(
+        SpecSheet Sheet,
+        ImmutableArray<PackHeld> Packs,
+        ReceiverKind? Receiver,
+        ImmutableArray<AddOn> AddOns,
+        BalanceSchool School
+    )
     {
         /// <summary>The weighed aircraft without its pack, once there is one: mass, g, and centre, mm.</summary>
         public (double Grams, double At)? Weighed { get; init; }
     }
 
-    public static Budget Of(Jobs.JobState state) => Of(new Asked(state.Sheet, [.. state.Receive.Packs], state.Receive.Receiver, [.. state.Receive.AddOns], state.Receive.BalanceSchool) { Weighed = WeighedEmpty(state) });
+    public static Budget Of(Jobs.JobState state) =>
+        Of(
+            new Asked(
+                state.Sheet,
+                [.. state.Receive.Packs],
+                state.Receive.Receiver,
+                [.. state.Receive.AddOns],
+                state.Receive.BalanceSchool
+            )
+            {
+                Weighed = WeighedEmpty(state),
+            }
+        );
 
     /// <summary>x = ΣWᵢxᵢ/ΣWᵢ over what is known; the pack's centre stays within [from + length/2, to − length/2].</summary>
     public static Budget Of(Asked asked)
     {
         var sheet = asked.Sheet;
-        var target = sheet.Balance.Configurations.Length > 0 ? BalanceTarget.Of(sheet, sheet.Balance.Configurations[0], asked.School) : null;
+        var target =
+            sheet.Balance.Configurations.Length > 0
+                ? BalanceTarget.Of(sheet, sheet.Balance.Configurations[0], asked.School)
+                : null;
         var parts = Known(asked).ToImmutableArray();
         var empty = asked.Weighed?.Grams ?? sheet.Balance.Empty?.Mass;
-        var words = empty is null ? "The sheet states no empty weight: nothing can be said of the balance before the first weighing."
+        var words =
+            empty is null
+                ? "The sheet states no empty weight: nothing can be said of the balance before the first weighing."
             : target is null ? "The sheet states no balance range in the maker's name."
             : asked.Weighed is not null ? "From the last weighing."
             : "From the sheet's empty weight; the weighing decides.";
-        return new Budget(parts, empty, target?.Target, target?.School ?? "", words, [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]);
+        return new Budget(
+            parts,
+            empty,
+            target?.Target,
+            target?.School ?? "",
+            words,
+            [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]
+        );
     }
 
     private static IEnumerable<BudgetPart> Known(Asked asked)
@@ -64,12 +120,22 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
 
         if (sheet.Balance.Empty is { } empty)
         {
-            yield return new BudgetPart("empty aircraft", empty.Mass, empty.At, sheet.Assumed.Any(a => a.StartsWith("$.balance.empty", StringComparison.Ordinal)) ? "assumed" : "sheet");
+            yield return new BudgetPart(
+                "empty aircraft",
+                empty.Mass,
+                empty.At,
+                sheet.Assumed.Any(a => a.StartsWith("$.balance.empty", StringComparison.Ordinal)) ? "assumed" : "sheet"
+            );
             foreach (var motor in empty.WithPropeller ? [] : sheet.Power.Motors)
             {
                 if (motor.Mass is { } mass)
                 {
-                    yield return new BudgetPart(motor.Kind == "fan" ? "fan" : "propeller and spinner", mass, motor.At, "sheet");
+                    yield return new BudgetPart(
+                        motor.Kind == "fan" ? "fan" : "propeller and spinner",
+                        mass,
+                        motor.At,
+                        "sheet"
+                    );
                 }
             }
 
@@ -81,55 +147,129 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
 
         if (asked.Receiver?.Mass is { } receiver)
         {
-            yield return new BudgetPart($"receiver {asked.Receiver.Name}".Trim(), (double)receiver.Nominal, null, "catalogue");
+            yield return new BudgetPart(
+                $"receiver {asked.Receiver.Name}".Trim(),
+                (double)receiver.Nominal,
+                null,
+                "catalogue"
+            );
         }
 
         foreach (var addOn in asked.AddOns)
         {
-            yield return new BudgetPart(addOn.Name, (double)addOn.Mass.Nominal, (double?)addOn.At?.Nominal, "as brought");
+            yield return new BudgetPart(
+                addOn.Name,
+                (double)addOn.Mass.Nominal,
+                (double?)addOn.At?.Nominal,
+                "as brought"
+            );
         }
     }
 
     private static PackOutlook Powered(SpecSheet sheet, PackHeld pack, PackOutlook outlook) =>
-        PackPower.Judge(sheet, pack.Battery) is { } power ? outlook with { Suits = power.Suits, SuitsWhy = power.Why } : outlook;
+        PackPower.Judge(sheet, pack.Battery) is { } power
+            ? outlook with
+            {
+                Suits = power.Suits,
+                SuitsWhy = power.Why,
+            }
+            : outlook;
 
-    private static PackOutlook Pack(Asked asked, ImmutableArray<BudgetPart> parts, BalanceTarget? target, bool enough, PackHeld pack)
+    private static PackOutlook Pack(
+        Asked asked,
+        ImmutableArray<BudgetPart> parts,
+        BalanceTarget? target,
+        bool enough,
+        PackHeld pack
+    )
     {
         var (fits, fitWhy) = ReceiveRequirements.PackFits(asked.Sheet, pack.Battery);
         var (m, length) = ((double)pack.Battery.Mass.Nominal, (double)pack.Battery.Length.Nominal);
         var weight = parts.Sum(p => p.Grams);
         var total = weight + m;
-        bool? InLimit(double all) => !enough || BalanceTarget.AllUpWeight(asked.Sheet) is not { } limit ? null : limit.Contains(all);
-        PackOutlook Say(bool? balances, string words, double? first = null, double? last = null, double? front = null, double? lands = null, Ballast? ballast = null, string station = "") =>
-            new(pack.Name, fits, fitWhy, balances, Rounded(first), Rounded(last), Rounded(front), Rounded(lands), ballast?.Pieces ?? 0, station, ballast?.Mass ?? 0, Math.Round(total + (ballast?.Mass ?? 0)), InLimit(Math.Round(total + (ballast?.Mass ?? 0))), words);
+        bool? InLimit(double all) =>
+            !enough || BalanceTarget.AllUpWeight(asked.Sheet) is not { } limit ? null : limit.Contains(all);
+        PackOutlook Say(
+            bool? balances,
+            string words,
+            double? first = null,
+            double? last = null,
+            double? front = null,
+            double? lands = null,
+            Ballast? ballast = null,
+            string station = ""
+        ) =>
+            new(
+                pack.Name,
+                fits,
+                fitWhy,
+                balances,
+                Rounded(first),
+                Rounded(last),
+                Rounded(front),
+                Rounded(lands),
+                ballast?.Pieces ?? 0,
+                station,
+                ballast?.Mass ?? 0,
+                Math.Round(total + (ballast?.Mass ?? 0)),
+                InLimit(Math.Round(total + (ballast?.Mass ?? 0))),
+                words
+            );
 
         if (!fits || !enough || target is null || asked.Sheet.Geometry.Bay is not { } bay)
         {
-            return Say(null, !fits ? "It does not fit, so it cannot balance." : "Nothing can be said of the balance yet.");
+            return Say(
+                null,
+                !fits ? "It does not fit, so it cannot balance." : "Nothing can be said of the balance yet."
+            );
         }
 
         // What lies nobody knows where counts in the weight and moves nothing.
-        double Centre(double at) => ((parts.Where(p => p.At is not null).Sum(p => p.Grams * p.At!.Value) + (parts.Where(p => p.At is null).Sum(p => p.Grams) * target.Target.Middle)) + (m * at)) / total;
+        double Centre(double at) =>
+            (
+                (
+                    parts.Where(p => p.At is not null).Sum(p => p.Grams * p.At!.Value)
+                    + (parts.Where(p => p.At is null).Sum(p => p.Grams) * target.Target.Middle)
+                ) + (m * at)
+            ) / total;
         var (low, high) = (target.Target.Low!.Value, target.Target.High!.Value);
         var (front, back) = (bay.From + (length / 2), bay.To - (length / 2));
         var (first, last) = (Centre(front), Centre(back));
         var place = front + ((target.Target.Middle - first) * total / m);
         if (place >= front && place <= back)
         {
-            return Say(true, $"It balances: its front {Numbers.Say(Math.Round(place - front))} mm behind the bay lip.", first, last, place - (length / 2), target.Target.Middle);
+            return Say(
+                true,
+                $"It balances: its front {Numbers.Say(Math.Round(place - front))} mm behind the bay lip.",
+                first,
+                last,
+                place - (length / 2),
+                target.Target.Middle
+            );
         }
 
         var end = place < front ? front : back;
         var lands = Centre(end);
         if (lands >= low && lands <= high)
         {
-            return Say(true, $"It balances at the {(place < front ? "front" : "back")} end of its bay.", first, last, end - (length / 2), lands);
+            return Say(
+                true,
+                $"It balances at the {(place < front ? "front" : "back")} end of its bay.",
+                first,
+                last,
+                end - (length / 2),
+                lands
+            );
         }
 
         (Ballast Ballast, string Station)? best = null;
         foreach (var s in asked.Sheet.Geometry.BallastStations)
         {
-            if (Corrections.FewestPieces(total, lands, target.Target, 0, s.At, s.Piece, s.Limit).Try(out var found, out _) && (best is null || found.Mass < best.Value.Ballast.Mass))
+            if (
+                Corrections
+                    .FewestPieces(total, lands, target.Target, 0, s.At, s.Piece, s.Limit)
+                    .Try(out var found, out _) && (best is null || found.Mass < best.Value.Ballast.Mass)
+            )
             {
                 best = (found, s.Name);
             }
@@ -137,14 +277,35 @@ public sealed record Budget(ImmutableArray<BudgetPart> Parts, double? EmptyGrams
 
         var away = lands < low ? low - lands : lands - high;
         return best is { } b
-            ? Say(true, $"With {Numbers.Say(b.Ballast.Mass)} g ({b.Ballast.Pieces} {(b.Ballast.Pieces == 1 ? "piece" : "pieces")}) at the {b.Station}, the pack at the {(place < front ? "front" : "back")} of its bay.", first, last, end - (length / 2), b.Ballast.LandsAt, b.Ballast, b.Station)
-            : Say(false, $"It cannot balance: {Numbers.Say(Math.Round(away, 1))} mm {(lands < low ? "nose-heavy" : "tail-heavy")} at the {(place < front ? "front" : "back")} of its bay, and no station can carry enough.", first, last, end - (length / 2), lands);
+            ? Say(
+                true,
+                $"With {Numbers.Say(b.Ballast.Mass)} g ({b.Ballast.Pieces} {(b.Ballast.Pieces == 1 ? "piece" : "pieces")}) at the {b.Station}, the pack at the {(place < front ? "front" : "back")} of its bay.",
+                first,
+                last,
+                end - (length / 2),
+                b.Ballast.LandsAt,
+                b.Ballast,
+                b.Station
+            )
+            : Say(
+                false,
+                $"It cannot balance: {Numbers.Say(Math.Round(away, 1))} mm {(lands < low ? "nose-heavy" : "tail-heavy")} at the {(place < front ? "front" : "back")} of its bay, and no station can carry enough.",
+                first,
+                last,
+                end - (length / 2),
+                lands
+            );
     }
 
     private static (double Grams, double At)? WeighedEmpty(Jobs.JobState state)
     {
         var shown = state.Balance.Weighings.Values.FirstOrDefault();
-        if (shown is null || state.Balance.PackFront is not { } front || state.Receive.Battery is not { } battery || !shown.Weighed.Calculate().Try(out var cg, out _))
+        if (
+            shown is null
+            || state.Balance.PackFront is not { } front
+            || state.Receive.Battery is not { } battery
+            || !shown.Weighed.Calculate().Try(out var cg, out _)
+        )
         {
             return null;
         }

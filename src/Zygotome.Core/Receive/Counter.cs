@@ -7,8 +7,14 @@ namespace Zygotome.Core.Receive;
 public sealed record Supplier(string Id, string Name, string Contact, int ClaimDays, int PartsDays = 7)
 {
     internal Refusal? Admit(string where) =>
-        ClaimDays is < 0 or > 3650 ? new Refusal("receive/claim-days", $"A claim window of {ClaimDays} days is not possible.", $"{where}.claimDays")
-        : PartsDays is < 0 or > 3650 ? new Refusal("receive/parts-days", $"{PartsDays} days for parts is not possible.", $"{where}.partsDays")
+        ClaimDays is < 0 or > 3650
+            ? new Refusal(
+                "receive/claim-days",
+                $"A claim window of {ClaimDays} days is not possible.",
+                $"{where}.claimDays"
+            )
+        : PartsDays is < 0 or > 3650
+            ? new Refusal("receive/parts-days", $"{PartsDays} days for parts is not possible.", $"{where}.partsDays")
         : Texts.Reason(Name, $"{where}.name", "A supplier has a name.") ?? Texts.Fits(Contact, $"{where}.contact", 200);
 }
 
@@ -28,15 +34,25 @@ public sealed record ReceiverKind(string Name, int Channels, int Ports, Quantity
 {
     internal Refusal? Admit(string where) =>
         ReceiverGiven.Possible(Channels, $"{where}.channels")
-        ?? (Ports is < 1 or > 40 ? new Refusal("receive/impossible", $"A receiver with {Ports} ports is not possible; 1 to 40 is.", $"{where}.ports") : null)
-        ?? Texts.Fits(Name, $"{where}.name", 80) ?? Masses.Possible(Mass, $"{where}.mass", 500);
+        ?? (
+            Ports is < 1 or > 40
+                ? new Refusal(
+                    "receive/impossible",
+                    $"A receiver with {Ports} ports is not possible; 1 to 40 is.",
+                    $"{where}.ports"
+                )
+                : null
+        )
+        ?? Texts.Fits(Name, $"{where}.name", 80)
+        ?? Masses.Possible(Mass, $"{where}.mass", 500);
 }
 
 internal static class Masses
 {
     public static Refusal? Possible(Quantity? mass, string where, decimal most) =>
-        mass is null || (mass.Dimension == Dimension.Mass && mass.Nominal >= 0 && mass.Nominal <= most) ? null
-        : new Refusal("receive/impossible", $"\"{mass.Text}\" is not a mass from 0 to {most} g.", where);
+        mass is null || (mass.Dimension == Dimension.Mass && mass.Nominal >= 0 && mass.Nominal <= most)
+            ? null
+            : new Refusal("receive/impossible", $"\"{mass.Text}\" is not a mass from 0 to {most} g.", where);
 }
 
 /// <summary>A pack the owner brought, beside the one chosen to fly.</summary>

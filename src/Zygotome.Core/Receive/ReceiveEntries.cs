@@ -7,7 +7,10 @@ public static class ReceiveEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<JobOpened>("receive/opened") with { Retractable = false },
+        EntryKind.Of<JobOpened>("receive/opened") with
+        {
+            Retractable = false,
+        },
         EntryKind.Of<BatteryGiven>("receive/battery"),
         EntryKind.Of<ReceiverGiven>("receive/receiver"),
         EntryKind.Of<PromiseChanged>("receive/promised"),
@@ -26,13 +29,35 @@ public static class ReceiveEntries
 }
 
 /// <summary>A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh; C rating, 1/h.</summary>
-public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Quantity Height, int Cells, Quantity Capacity, double? CRating = null, string Connector = "")
+public sealed record Battery(
+    Quantity Mass,
+    Quantity Length,
+    Quantity Width,
+    Quantity Height,
+    int Cells,
+    Quantity Capacity,
+    double? CRating = null,
+    string Connector = ""
+)
 {
     internal Refusal? Admit(string where)
     {
-        static Refusal? Between(Quantity q, Dimension dimension, decimal least, decimal most, string unit, string what, string at) =>
+        static Refusal? Between(
+            Quantity q,
+            Dimension dimension,
+            decimal least,
+            decimal most,
+            string unit,
+            string what,
+            string at
+        ) =>
             q.Dimension != dimension ? new Refusal("receive/unit", $"\"{q.Text}\" is not {what}.", at)
-            : q.Nominal < least || q.Nominal > most ? new Refusal("receive/impossible", $"{what} of \"{q.Text}\" is not possible; {least} to {most} {unit} is.", at)
+            : q.Nominal < least || q.Nominal > most
+                ? new Refusal(
+                    "receive/impossible",
+                    $"{what} of \"{q.Text}\" is not possible; {least} to {most} {unit} is.",
+                    at
+                )
             : null;
 
         return Between(Mass, Dimension.Mass, 5, 5000, "g", "a pack's mass", $"{where}.mass")
@@ -40,8 +65,24 @@ public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Qua
             ?? Between(Width, Dimension.Length, 5, 200, "mm", "a pack's width", $"{where}.width")
             ?? Between(Height, Dimension.Length, 5, 200, "mm", "a pack's height", $"{where}.height")
             ?? Between(Capacity, Dimension.Charge, 50, 30_000, "mAh", "a pack's capacity", $"{where}.capacity")
-            ?? (Cells is < 1 or > 14 ? new Refusal("receive/impossible", $"{Cells} cells in a pack is not possible; 1 to 14 is.", $"{where}.cells") : null)
-            ?? (CRating is < 1 or > 300 ? new Refusal("receive/impossible", $"{CRating} C is not possible; 1 to 300 is.", $"{where}.cRating") : null)
+            ?? (
+                Cells is < 1 or > 14
+                    ? new Refusal(
+                        "receive/impossible",
+                        $"{Cells} cells in a pack is not possible; 1 to 14 is.",
+                        $"{where}.cells"
+                    )
+                    : null
+            )
+            ?? (
+                CRating is < 1 or > 300
+                    ? new Refusal(
+                        "receive/impossible",
+                        $"{CRating} C is not possible; 1 to 300 is.",
+                        $"{where}.cRating"
+                    )
+                    : null
+            )
             ?? Texts.Fits(Connector, $"{where}.connector", 60);
     }
 }
@@ -51,7 +92,14 @@ public sealed record Battery(Quantity Mass, Quantity Length, Quantity Width, Qua
 /// <param name="ThrowTolerance">Where the sheet states none, mm.</param>
 /// <param name="DayMinutes">Hands-on minutes of one working day, for dates said before a plan is made.</param>
 /// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says so.</param>
-public sealed record ShopRules(string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects, int DayMinutes = 360)
+public sealed record ShopRules(
+    string Shop,
+    string TimeZone,
+    bool Guarded,
+    decimal ThrowTolerance,
+    bool SelfInspects,
+    int DayMinutes = 360
+)
 {
     public static readonly ShopRules Default = new("", "UTC", false, 1.0m, false);
 }
@@ -83,46 +131,68 @@ public sealed record JobOpened(
     ReceiverKind? Receiver = null,
     Carton Carton = Carton.NotLooked,
     string CartonNote = "",
-    string PackName = "pack 1") : EntryBody
+    string PackName = "pack 1"
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        SheetHash != state.Sheet.Hash ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
-        : Battery.Admit("body.battery")
-            ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
-            ?? PromiseChanged.Possible(Promised, entry, "body.promised")
-            ?? Texts.Fits(Shelf, "body.shelf", 40)
-            ?? Texts.Fits(Number, "body.number", 20)
-            ?? Texts.Fits(Order, "body.order", 40) ?? Texts.Fits(CartonNote, "body.cartonNote") ?? Texts.Fits(PackName, "body.packName", 60)
-            ?? Supplier?.Admit("body.supplier") ?? Receiver?.Admit("body.receiver")
-            ?? (ReceivedOn is { } on && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
-                ? new Refusal("receive/received-on", $"{DayWords.Of(on)} is more than a year from today.", "body.receivedOn") : null);
+        SheetHash != state.Sheet.Hash
+            ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
+            : Battery.Admit("body.battery")
+                ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
+                ?? PromiseChanged.Possible(Promised, entry, "body.promised")
+                ?? Texts.Fits(Shelf, "body.shelf", 40)
+                ?? Texts.Fits(Number, "body.number", 20)
+                ?? Texts.Fits(Order, "body.order", 40)
+                ?? Texts.Fits(CartonNote, "body.cartonNote")
+                ?? Texts.Fits(PackName, "body.packName", 60)
+                ?? Supplier?.Admit("body.supplier")
+                ?? Receiver?.Admit("body.receiver")
+                ?? (
+                    ReceivedOn is { } on
+                    && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
+                        ? new Refusal(
+                            "receive/received-on",
+                            $"{DayWords.Of(on)} is more than a year from today.",
+                            "body.receivedOn"
+                        )
+                        : null
+                );
 
-    public override JobState Apply(JobState state, Entry entry) => (state with
-    {
-        Receive = new ReceiveState
-        {
-            OpenedAt = entry.RecordedAt,
-            OpenedBy = entry.By,
-            Number = Number,
-            CustomerId = CustomerId,
-            Battery = Battery,
-            ReceiverChannels = ReceiverChannels,
-            Promised = Promised,
-            Shelf = Shelf,
-            BalanceSchool = BalanceSchool,
-            Rules = Rules,
-            SheetRevision = SheetRevision,
-            OpenedEvidence = Evidence.Of(entry),
-            Order = Order,
-            ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
-            Supplier = Supplier,
-            Receiver = Receiver,
-            Packs = [new PackHeld(PackName, Battery)],
-            Carton = Carton,
-            CartonNote = CartonNote,
-            Schools = BalanceSchool == BalanceSchool.Middle ? state.Receive.Schools.SetItem(Schools.FirstFlightBalance, new SchoolAnswer("middle", "", entry.By)) : state.Receive.Schools,
-        },
-    }).Resheet();
+    public override JobState Apply(JobState state, Entry entry) =>
+        (
+            state with
+            {
+                Receive = new ReceiveState
+                {
+                    OpenedAt = entry.RecordedAt,
+                    OpenedBy = entry.By,
+                    Number = Number,
+                    CustomerId = CustomerId,
+                    Battery = Battery,
+                    ReceiverChannels = ReceiverChannels,
+                    Promised = Promised,
+                    Shelf = Shelf,
+                    BalanceSchool = BalanceSchool,
+                    Rules = Rules,
+                    SheetRevision = SheetRevision,
+                    OpenedEvidence = Evidence.Of(entry),
+                    Order = Order,
+                    ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
+                    Supplier = Supplier,
+                    Receiver = Receiver,
+                    Packs = [new PackHeld(PackName, Battery)],
+                    Carton = Carton,
+                    CartonNote = CartonNote,
+                    Schools =
+                        BalanceSchool == BalanceSchool.Middle
+                            ? state.Receive.Schools.SetItem(
+                                Schools.FirstFlightBalance,
+                                new SchoolAnswer("middle", "", entry.By)
+                            )
+                            : state.Receive.Schools,
+                },
+            }
+        ).Resheet();
 
     public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
 }
@@ -133,8 +203,16 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) => Battery.Admit("body.battery");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { Battery = Battery, Packs = state.Receive.Packs.Add(new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery)) } })
-        .Disturb(entry, $"Another battery, {Battery.Mass.Text}", DisturbanceMatrix.AnotherBattery);
+        (
+            state with
+            {
+                Receive = state.Receive with
+                {
+                    Battery = Battery,
+                    Packs = state.Receive.Packs.Add(new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery)),
+                },
+            }
+        ).Disturb(entry, $"Another battery, {Battery.Mass.Text}", DisturbanceMatrix.AnotherBattery);
 
     public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
 }
@@ -142,15 +220,24 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
 /// <summary>Another receiver than the one on the counter.</summary>
 public sealed record ReceiverGiven(int Channels, ReceiverKind? Receiver = null) : EntryBody
 {
-    internal static Refusal? Possible(int channels, string where) => channels is < 1 or > 32
-        ? new Refusal("receive/impossible", $"A receiver with {channels} channels is not possible; 1 to 32 is.", where)
-        : null;
+    internal static Refusal? Possible(int channels, string where) =>
+        channels is < 1 or > 32
+            ? new Refusal(
+                "receive/impossible",
+                $"A receiver with {channels} channels is not possible; 1 to 32 is.",
+                where
+            )
+            : null;
 
-    public override Refusal? Admit(JobState state, Entry entry) => Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } })
-        .Disturb(entry, $"Another receiver, {Channels} channels", DisturbanceMatrix.AnotherReceiver);
+        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } }).Disturb(
+            entry,
+            $"Another receiver, {Channels} channels",
+            DisturbanceMatrix.AnotherReceiver
+        );
 
     public override string Say(JobState state) => $"Another receiver, {Channels} channels";
 }
@@ -164,13 +251,22 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
         // The shop's day may still be yesterday's by this clock.
         var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
         return promised < today.AddDays(-1) || promised > today.AddYears(2)
-            ? new Refusal("receive/promised", $"{DayWords.Of(promised)} cannot be promised: it must be from today to two years on.", where)
+            ? new Refusal(
+                "receive/promised",
+                $"{DayWords.Of(promised)} cannot be promised: it must be from today to two years on.",
+                where
+            )
             : null;
     }
 
-    public override Refusal? Admit(JobState state, Entry entry) => Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
 
-    public override JobState Apply(JobState state, Entry entry) => state with { Receive = state.Receive with { Promised = Promised } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Receive = state.Receive with { Promised = Promised },
+        };
 
     public override string Say(JobState state) => $"Promised for {DayWords.Of(Promised)}";
 }

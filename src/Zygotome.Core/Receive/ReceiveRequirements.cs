@@ -12,25 +12,70 @@ public static class ReceiveRequirements
         var evidence = state.Receive.OpenedEvidence!;
         var (fits, fitWords) = PackFits(state.Sheet, state.Receive.Battery!);
         yield return new Claim(
-            new Requirement("receive/pack-fits", Stage.Receive, "The pack fits its bay"), fits ? Standing.Met : Standing.NotMet, state.Receive.Battery!.Length.Text, fitWords, evidence);
+            new Requirement("receive/pack-fits", Stage.Receive, "The pack fits its bay"),
+            fits ? Standing.Met : Standing.NotMet,
+            state.Receive.Battery!.Length.Text,
+            fitWords,
+            evidence
+        );
         if (PackPower.Judge(state.Sheet, state.Receive.Battery!) is { } power)
         {
             yield return new Claim(
-                new Requirement("receive/pack-suits", Stage.Receive, "The pack has the cells and gives the current"), power.Suits ? Standing.Met : Standing.NotMet, $"{state.Receive.Battery!.Cells} cells", power.Why, evidence);
+                new Requirement("receive/pack-suits", Stage.Receive, "The pack has the cells and gives the current"),
+                power.Suits ? Standing.Met : Standing.NotMet,
+                $"{state.Receive.Battery!.Cells} cells",
+                power.Why,
+                evidence
+            );
         }
 
-        var (ports, portWords) = PortsEnough(state.Sheet, state.Receive.ReceiverChannels, state.Receive.Receiver?.Ports);
+        var (ports, portWords) = PortsEnough(
+            state.Sheet,
+            state.Receive.ReceiverChannels,
+            state.Receive.Receiver?.Ports
+        );
         yield return new Claim(
-            new Requirement("receive/ports", Stage.Receive, "The receiver has the ports"), ports ? Standing.Met : Standing.NotMet, $"{state.Receive.ReceiverChannels} channels", portWords, evidence);
+            new Requirement("receive/ports", Stage.Receive, "The receiver has the ports"),
+            ports ? Standing.Met : Standing.NotMet,
+            $"{state.Receive.ReceiverChannels} channels",
+            portWords,
+            evidence
+        );
         foreach (var (section, words, count, _) in SheetGaps.AssumedSections(state.Sheet))
         {
-            var requirement = new Requirement($"sheet/assumed/{section}", Stage.Receive, $"Assumed in {words}", "the maker's numbers");
-            yield return new Claim(requirement, Standing.NotMet, $"{count} assumed", $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct them against the paper, or a lead accepts them with a reason.", evidence);
+            var requirement = new Requirement(
+                $"sheet/assumed/{section}",
+                Stage.Receive,
+                $"Assumed in {words}",
+                "the maker's numbers"
+            );
+            yield return new Claim(
+                requirement,
+                Standing.NotMet,
+                $"{count} assumed",
+                $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct them against the paper, or a lead accepts them with a reason.",
+                evidence
+            );
         }
 
-        foreach (var path in state.Sheet.Undecided.Where(u => !u.StartsWith("$.throws", StringComparison.Ordinal) && !u.StartsWith("$.balance", StringComparison.Ordinal)))
+        foreach (
+            var path in state.Sheet.Undecided.Where(u =>
+                !u.StartsWith("$.throws", StringComparison.Ordinal)
+                && !u.StartsWith("$.balance", StringComparison.Ordinal)
+            )
+        )
         {
-            yield return new Claim(new Requirement($"sheet/undecided/{path}", Stage.Receive, $"The manual contradicts itself: {path[2..]}"), Standing.NotMet, "undecided", "Two statements, and nobody has decided which counts.", evidence);
+            yield return new Claim(
+                new Requirement(
+                    $"sheet/undecided/{path}",
+                    Stage.Receive,
+                    $"The manual contradicts itself: {path[2..]}"
+                ),
+                Standing.NotMet,
+                "undecided",
+                "Two statements, and nobody has decided which counts.",
+                evidence
+            );
         }
     }
 
@@ -44,12 +89,19 @@ public static class ReceiveRequirements
 
         (double Pack, double Bay, string What)[] sides =
         [
-            ((double)battery.Length.Nominal, bay.To - bay.From, "long"), ((double)battery.Width.Nominal, bay.Width, "wide"), ((double)battery.Height.Nominal, bay.Height, "high"),
+            ((double)battery.Length.Nominal, bay.To - bay.From, "long"),
+            ((double)battery.Width.Nominal, bay.Width, "wide"),
+            ((double)battery.Height.Nominal, bay.Height, "high"),
         ];
         var tooBig = sides.Where(s => s.Bay > 0 && Numbers.Round(s.Pack - s.Bay) > 0).ToArray();
         return tooBig.Length == 0
             ? (true, $"{Numbers.Say(sides[0].Bay - sides[0].Pack)} mm of its bay is left to move it in.")
-            : (false, "The pack is " + string.Join(" and ", tooBig.Select(s => $"{Numbers.Say(s.Pack - s.Bay)} mm too {s.What}")) + " for its bay.");
+            : (
+                false,
+                "The pack is "
+                    + string.Join(" and ", tooBig.Select(s => $"{Numbers.Say(s.Pack - s.Bay)} mm too {s.What}"))
+                    + " for its bay."
+            );
     }
 
     /// <summary>One channel and one port for each function; the sheet's functions are those that need a port. A receiver may have fewer ports than channels.</summary>
@@ -59,7 +111,11 @@ public static class ReceiveRequirements
         var needed = sheet.Radio.Functions.Length;
         var there = Math.Min(channels, ports ?? channels);
         var words = $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), ";
-        return there >= needed ? (true, $"{words}{there - needed} to spare.")
-            : (false, $"{words}{needed - there} short{(there < channels ? $": {channels} channels, but {there} ports" : "")}.");
+        return there >= needed
+            ? (true, $"{words}{there - needed} to spare.")
+            : (
+                false,
+                $"{words}{needed - there} short{(there < channels ? $": {channels} channels, but {there} ports" : "")}."
+            );
     }
 }

@@ -54,12 +54,15 @@ public sealed record ReceiveState
 
     public ImmutableList<PhotoKept> BoxPhotos { get; init; } = [];
 
-    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } = ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } =
+        ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
 
-    public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = ImmutableSortedDictionary.Create<string, Bought>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Bought> Bought { get; init; } =
+        ImmutableSortedDictionary.Create<string, Bought>(StringComparer.Ordinal);
 
     /// <summary>Values a lead gave where the maker states none, by requirement id.</summary>
-    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
+        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
     public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;

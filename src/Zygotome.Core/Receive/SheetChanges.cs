@@ -7,12 +7,27 @@ namespace Zygotome.Core.Receive;
 /// <summary>What another revision changes under work already done. Changed limits need nothing here: readings are judged anew by them.</summary>
 /// <param name="Steps">Steps that read otherwise now and are asked for anew.</param>
 /// <param name="Bags">Bags whose list changed and that are counted again.</param>
-public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<string> Bags, ImmutableArray<Aspect> Disturbs)
+public sealed record SheetChanges(
+    ImmutableArray<string> Steps,
+    ImmutableArray<string> Bags,
+    ImmutableArray<Aspect> Disturbs
+)
 {
     public static SheetChanges Between(SpecSheet old, SpecSheet now)
     {
-        var steps = now.Steps.Where(s => old.Step(s.Id) is { } was && !Same(was, s)).Select(s => s.Id).Concat(old.Steps.Where(s => now.Step(s.Id) is null).Select(s => s.Id));
-        var bags = now.Parts.Where(p => old.Part(p.Id) is not { } was || was.Quantity != p.Quantity || was.Bag != p.Bag || was.Fastener != p.Fastener).Select(p => p.Bag).Distinct();
+        var steps = now
+            .Steps.Where(s => old.Step(s.Id) is { } was && !Same(was, s))
+            .Select(s => s.Id)
+            .Concat(old.Steps.Where(s => now.Step(s.Id) is null).Select(s => s.Id));
+        var bags = now
+            .Parts.Where(p =>
+                old.Part(p.Id) is not { } was
+                || was.Quantity != p.Quantity
+                || was.Bag != p.Bag
+                || was.Fastener != p.Fastener
+            )
+            .Select(p => p.Bag)
+            .Distinct();
         return new SheetChanges([.. steps], [.. bags], [.. Disturbed(old, now).Distinct()]);
     }
 
@@ -21,7 +36,12 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
         foreach (var surface in now.Surfaces)
         {
             var was = old.Surface(surface.Id);
-            if (was is null || was.Chord != surface.Chord || !was.Functions.SequenceEqual(surface.Functions) || was.On != surface.On)
+            if (
+                was is null
+                || was.Chord != surface.Chord
+                || !was.Functions.SequenceEqual(surface.Functions)
+                || was.On != surface.On
+            )
             {
                 yield return new Aspect(AspectKind.Throw, surface.Id);
                 yield return new Aspect(AspectKind.Neutral, surface.Id);
@@ -34,7 +54,10 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
         }
 
         // A place measured from another datum says something else.
-        if (old.Geometry.Datum != now.Geometry.Datum || old.Geometry.Wing?.RootLeadingEdge != now.Geometry.Wing?.RootLeadingEdge)
+        if (
+            old.Geometry.Datum != now.Geometry.Datum
+            || old.Geometry.Wing?.RootLeadingEdge != now.Geometry.Wing?.RootLeadingEdge
+        )
         {
             yield return new Aspect(AspectKind.Balance);
         }
@@ -46,35 +69,88 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
     }
 
     private static bool Same(StepSpec a, StepSpec b) =>
-        (a.Title, a.Text, a.Bond, a.Needs, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Stage) && a.Parts.SequenceEqual(b.Parts) && a.Fits.SequenceEqual(b.Fits) && a.Tools.SequenceEqual(b.Tools);
+        (a.Title, a.Text, a.Bond, a.Needs, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Stage)
+        && a.Parts.SequenceEqual(b.Parts)
+        && a.Fits.SequenceEqual(b.Fits)
+        && a.Tools.SequenceEqual(b.Tools);
 }
 
 /// <summary>A requirement as it stands now and as it would stand after moving to another revision.</summary>
-public sealed record MovePreview(string Id, string Text, string Before, string After, Standing StandsBefore, Standing? StandsAfter, string Why)
+public sealed record MovePreview(
+    string Id,
+    string Text,
+    string Before,
+    string After,
+    Standing StandsBefore,
+    Standing? StandsAfter,
+    string Why
+)
 {
     /// <summary>Every line the move would change, worst first; nothing is recorded by asking.</summary>
     public static IReadOnlyList<MovePreview> Of(JobState state, SpecSheet to, DateTimeOffset asOf, Person by)
     {
         var knowing = state with { Revisions = state.Revisions.SetItem(to.Hash, to) };
-        var entry = new Entry(state.JobId, state.Seq + 1, "preview", new SheetMoved(to.Kit.Revision, to.Hash, "preview"), by, asOf, asOf, "");
-        var after = Ledger.Of(entry.Body.Apply(knowing with { Seq = entry.Seq }, entry), asOf).ToDictionary(l => l.Id, StringComparer.Ordinal);
+        var entry = new Entry(
+            state.JobId,
+            state.Seq + 1,
+            "preview",
+            new SheetMoved(to.Kit.Revision, to.Hash, "preview"),
+            by,
+            asOf,
+            asOf,
+            ""
+        );
+        var after = Ledger
+            .Of(entry.Body.Apply(knowing with { Seq = entry.Seq }, entry), asOf)
+            .ToDictionary(l => l.Id, StringComparer.Ordinal);
         var before = Ledger.Of(state, asOf);
         var known = before.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
-        var changed = before.Select(l => (Line: l, Now: after.GetValueOrDefault(l.Id))).Where(p => p.Now is null || p.Now.Standing != p.Line.Standing || p.Now.Limits != p.Line.Limits)
-            .Select(p => new MovePreview(p.Line.Id, p.Line.Text, Words(p.Line), p.Now is null ? "no longer asked for" : Words(p.Now), p.Line.Standing, p.Now?.Standing, p.Now?.Why ?? ""));
-        var added = after.Values.Where(l => !known.Contains(l.Id)).Select(l => new MovePreview(l.Id, l.Text, "not asked for", Words(l), Standing.NotShown, l.Standing, l.Why));
-        return [.. changed.Concat(added).OrderByDescending(p => p.StandsBefore is Standing.Met or Standing.Close or Standing.Conceded && p.StandsAfter is Standing.Stale or Standing.NotMet or Standing.NotShown).ThenBy(p => p.Id, StringComparer.Ordinal)];
+        var changed = before
+            .Select(l => (Line: l, Now: after.GetValueOrDefault(l.Id)))
+            .Where(p => p.Now is null || p.Now.Standing != p.Line.Standing || p.Now.Limits != p.Line.Limits)
+            .Select(p => new MovePreview(
+                p.Line.Id,
+                p.Line.Text,
+                Words(p.Line),
+                p.Now is null ? "no longer asked for" : Words(p.Now),
+                p.Line.Standing,
+                p.Now?.Standing,
+                p.Now?.Why ?? ""
+            ));
+        var added = after
+            .Values.Where(l => !known.Contains(l.Id))
+            .Select(l => new MovePreview(
+                l.Id,
+                l.Text,
+                "not asked for",
+                Words(l),
+                Standing.NotShown,
+                l.Standing,
+                l.Why
+            ));
+        return
+        [
+            .. changed
+                .Concat(added)
+                .OrderByDescending(p =>
+                    p.StandsBefore is Standing.Met or Standing.Close or Standing.Conceded
+                    && p.StandsAfter is Standing.Stale or Standing.NotMet or Standing.NotShown
+                )
+                .ThenBy(p => p.Id, StringComparer.Ordinal),
+        ];
     }
 
-    private static string Words(LedgerLine line) => string.Join(", ", new[] { Said(line.Standing), line.Reading, line.Limits }.Where(t => t.Length > 0));
+    private static string Words(LedgerLine line) =>
+        string.Join(", ", new[] { Said(line.Standing), line.Reading, line.Limits }.Where(t => t.Length > 0));
 
-    private static string Said(Standing standing) => standing switch
-    {
-        Standing.Met => "shown",
-        Standing.Close => "shown, close",
-        Standing.NotMet => "not met",
-        Standing.NotShown => "not shown",
-        Standing.Stale => "stale",
-        _ => "conceded",
-    };
+    private static string Said(Standing standing) =>
+        standing switch
+        {
+            Standing.Met => "shown",
+            Standing.Close => "shown, close",
+            Standing.NotMet => "not met",
+            Standing.NotShown => "not shown",
+            Standing.Stale => "stale",
+            _ => "conceded",
+        };
 }

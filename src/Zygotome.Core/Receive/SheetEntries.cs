@@ -13,16 +13,37 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
     public override Refusal? Admit(JobState state, Entry entry)
     {
         // A value once given may be given anew.
-        var asIfNot = state.Sheet with { Given = state.Sheet.Given.Remove(For) };
+        var asIfNot = state.Sheet with
+        {
+            Given = state.Sheet.Given.Remove(For),
+        };
         return SheetGaps.Of(asIfNot, state.Receive.Rules).FirstOrDefault(g => g.Id == For) is not { } gap
-            ? new Refusal("receive/no-gap", $"\"{For}\" is not a value that is missing: the sheet states it.", "body.for")
-            : entry.By.Role != Role.Lead ? new Refusal("receive/lead", $"{gap.Text}: only a lead gives a value in the maker's place.", "body.value")
-            : !gap.Dimensions.Has(Value.Dimension) || Value.Form == QuantityForm.Descending ? new Refusal("receive/unit", $"\"{Value.Text}\" is not a value for {gap.Text}.", "body.value")
+                ? new Refusal(
+                    "receive/no-gap",
+                    $"\"{For}\" is not a value that is missing: the sheet states it.",
+                    "body.for"
+                )
+            : entry.By.Role != Role.Lead
+                ? new Refusal(
+                    "receive/lead",
+                    $"{gap.Text}: only a lead gives a value in the maker's place.",
+                    "body.value"
+                )
+            : !gap.Dimensions.Has(Value.Dimension) || Value.Form == QuantityForm.Descending
+                ? new Refusal("receive/unit", $"\"{Value.Text}\" is not a value for {gap.Text}.", "body.value")
             : Texts.Reason(Reason, "body.reason", "Say where the value comes from.");
     }
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By, Reason)) } }).Resheet();
+        (
+            state with
+            {
+                Receive = state.Receive with
+                {
+                    Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By, Reason)),
+                },
+            }
+        ).Resheet();
 
     public override string Say(JobState state) => $"{For}: {Value.Text} given";
 }
@@ -34,10 +55,18 @@ public sealed record SheetMoved(int Revision, string SheetHash, string Reason) :
     public override bool IsDecision() => true;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        !state.Revisions.TryGetValue(SheetHash, out var sheet) ? new Refusal("receive/sheet", "There is no such revision on file.", "body.sheetHash")
-        : sheet.Kit.Id != state.Filed.Kit.Id ? new Refusal("receive/other-kit", $"That is a sheet of {sheet.Kit.Name}, not of {state.Filed.Kit.Name}.", "body.sheetHash")
-        : sheet.Kit.Revision != Revision ? new Refusal("receive/sheet", $"That file is revision {sheet.Kit.Revision}.", "body.revision")
-        : sheet.Hash == state.Built.Hash ? new Refusal("receive/same-sheet", $"The job is built to revision {Revision} already.", "body.revision")
+        !state.Revisions.TryGetValue(SheetHash, out var sheet)
+            ? new Refusal("receive/sheet", "There is no such revision on file.", "body.sheetHash")
+        : sheet.Kit.Id != state.Filed.Kit.Id
+            ? new Refusal(
+                "receive/other-kit",
+                $"That is a sheet of {sheet.Kit.Name}, not of {state.Filed.Kit.Name}.",
+                "body.sheetHash"
+            )
+        : sheet.Kit.Revision != Revision
+            ? new Refusal("receive/sheet", $"That file is revision {sheet.Kit.Revision}.", "body.revision")
+        : sheet.Hash == state.Built.Hash
+            ? new Refusal("receive/same-sheet", $"The job is built to revision {Revision} already.", "body.revision")
         : Texts.Reason(Reason, "body.reason", "Say why the job moves.");
 
     public override JobState Apply(JobState state, Entry entry)
@@ -48,14 +77,18 @@ public sealed record SheetMoved(int Revision, string SheetHash, string Reason) :
         }
 
         var changes = SheetChanges.Between(state.Built, sheet);
-        var moved = (state with
-        {
-            Built = sheet,
-            Receive = state.Receive with { SheetRevision = Revision },
-            Build = state.Build with { Steps = state.Build.Steps.RemoveRange(changes.Steps) },
-            Unpack = state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) },
-        }).Resheet();
-        return changes.Disturbs.Length == 0 ? moved : moved.Disturb(entry, $"Revision {Revision} of the sheet", changes.Disturbs);
+        var moved = (
+            state with
+            {
+                Built = sheet,
+                Receive = state.Receive with { SheetRevision = Revision },
+                Build = state.Build with { Steps = state.Build.Steps.RemoveRange(changes.Steps) },
+                Unpack = state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) },
+            }
+        ).Resheet();
+        return changes.Disturbs.Length == 0
+            ? moved
+            : moved.Disturb(entry, $"Revision {Revision} of the sheet", changes.Disturbs);
     }
 
     public override string Say(JobState state) => $"Built to revision {Revision} from here on";

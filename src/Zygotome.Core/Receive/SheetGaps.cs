@@ -19,7 +19,8 @@ public readonly record struct GapFill(Dimension First, Dimension? Second = null)
 /// <summary>Everything the ledger cannot judge because the sheet does not say it in the maker's name.</summary>
 public static class SheetGaps
 {
-    private static readonly GapFill Lengths = new(Dimension.Length), Throw = new(Dimension.Length, Dimension.Angle);
+    private static readonly GapFill Lengths = new(Dimension.Length),
+        Throw = new(Dimension.Length, Dimension.Angle);
 
     /// <summary>Gaps still open, in the order of the stages.</summary>
     public static IEnumerable<SheetGap> Of(SpecSheet sheet, ShopRules rules)
@@ -33,28 +34,57 @@ public static class SheetGaps
         {
             foreach (var surface in sheet.Named(row.Surfaces).Where(s => !sheet.Given.ContainsKey($"neutral/{s.Id}")))
             {
-                yield return new SheetGap($"neutral/{surface.Id}", $"{surface.Name}, neutral", $"{row.Offset.Text} is assumed.", Lengths);
+                yield return new SheetGap(
+                    $"neutral/{surface.Id}",
+                    $"{surface.Name}, neutral",
+                    $"{row.Offset.Text} is assumed.",
+                    Lengths
+                );
             }
         }
 
-        foreach (var configuration in sheet.Balance.Configurations.Where(c => BalanceTarget.Of(sheet, c, BalanceSchool.Middle) is null))
+        foreach (
+            var configuration in sheet.Balance.Configurations.Where(c =>
+                BalanceTarget.Of(sheet, c, BalanceSchool.Middle) is null
+            )
+        )
         {
-            yield return new SheetGap($"balance/{configuration.Name}", $"Centre of gravity, {configuration.Name}", BalanceRequirements.Gap(configuration), Lengths);
+            yield return new SheetGap(
+                $"balance/{configuration.Name}",
+                $"Centre of gravity, {configuration.Name}",
+                BalanceRequirements.Gap(configuration),
+                Lengths
+            );
         }
 
         if (sheet.Balance.Configurations.Length > 0 && BalanceTarget.AllUpWeight(sheet) is null)
         {
-            yield return new SheetGap("weight", "All-up weight", sheet.Balance.AllUpWeight is { } q ? $"{q.Text} is assumed." : "The manual does not state it.", new(Dimension.Mass));
+            yield return new SheetGap(
+                "weight",
+                "All-up weight",
+                sheet.Balance.AllUpWeight is { } q ? $"{q.Text} is assumed." : "The manual does not state it.",
+                new(Dimension.Mass)
+            );
         }
     }
 
     /// <summary>Sections that other computations rest on and that hold assumed values, with how many.</summary>
-    public static IEnumerable<(string Section, string Words, int Count, string First)> AssumedSections(SpecSheet sheet) =>
+    public static IEnumerable<(string Section, string Words, int Count, string First)> AssumedSections(
+        SpecSheet sheet
+    ) =>
         from section in Sections
         let paths = sheet.Assumed.Where(p => p.StartsWith($"$.{section.Key}", StringComparison.Ordinal)).ToArray()
         where paths.Length > 0
         select (section.Key, section.Words, paths.Length, paths[0]);
 
     private static readonly (string Key, string Words)[] Sections =
-        [("geometry", "the geometry"), ("surfaces", "control surfaces and their chords"), ("power", "power"), ("radio", "radio functions"), ("servos", "servos"), ("parts", "the parts list"), ("steps", "steps")];
+    [
+        ("geometry", "the geometry"),
+        ("surfaces", "control surfaces and their chords"),
+        ("power", "power"),
+        ("radio", "radio functions"),
+        ("servos", "servos"),
+        ("parts", "the parts list"),
+        ("steps", "steps"),
+    ];
 }

@@ -6,10 +6,23 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Receive;
 
 /// <summary>What the shop has on its shelf. Lead lengths in mm.</summary>
-public sealed record Stock(ImmutableArray<string> Tools, ImmutableArray<string> Adhesives, ImmutableArray<double> LeadLengths);
+public sealed record Stock(
+    ImmutableArray<string> Tools,
+    ImmutableArray<string> Adhesives,
+    ImmutableArray<double> LeadLengths
+);
 
 /// <summary>A line of the to-buy list: what, why, for which step, since when it is known, and where it has got to.</summary>
-public sealed record ToBuyLine(string Id, string What, string Why, string For, DateOnly Since, BuyState State, DateOnly? Due, string Note);
+public sealed record ToBuyLine(
+    string Id,
+    string What,
+    string Why,
+    string For,
+    DateOnly Since,
+    BuyState State,
+    DateOnly? Due,
+    string Note
+);
 
 /// <summary>Everything that must be bought, derived on the first day from sheet, schools, receiver, packs and what the shop has.</summary>
 public static class ToBuy
@@ -18,11 +31,15 @@ public static class ToBuy
     private const double Slack = 40;
 
     public static ImmutableArray<ToBuyLine> Of(JobState state, Stock stock) =>
-    [
-        .. Asked(state, stock).DistinctBy(a => a.Id).Select(a => state.Receive.Bought.TryGetValue(a.Id, out var b)
-            ? new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, b.State, b.Due, b.Note)
-            : new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, BuyState.Open, null, "")),
-    ];
+        [
+            .. Asked(state, stock)
+                .DistinctBy(a => a.Id)
+                .Select(a =>
+                    state.Receive.Bought.TryGetValue(a.Id, out var b)
+                        ? new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, b.State, b.Due, b.Note)
+                        : new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, BuyState.Open, null, "")
+                ),
+        ];
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Asked(JobState state, Stock stock) =>
         [.. Power(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
@@ -32,27 +49,61 @@ public static class ToBuy
         var (sheet, r) = (state.Sheet, state.Receive);
         if (!r.Packs.Any(p => ReceiveRequirements.PackFits(sheet, p.Battery).Fits) && sheet.Geometry.Bay is { } bay)
         {
-            yield return ("pack/fits", $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}", ReceiveRequirements.PackFits(sheet, r.Battery!).Why, "Balance");
+            yield return (
+                "pack/fits",
+                $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}",
+                ReceiveRequirements.PackFits(sheet, r.Battery!).Why,
+                "Balance"
+            );
         }
 
-        foreach (var pack in sheet.Power.Packs.Where(p => p.Connector.Length > 0 && r.Battery is { Connector.Length: > 0 } b && !p.Connector.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)))
+        foreach (
+            var pack in sheet.Power.Packs.Where(p =>
+                p.Connector.Length > 0
+                && r.Battery is { Connector.Length: > 0 } b
+                && !p.Connector.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)
+            )
+        )
         {
-            yield return ("adapter/pack", $"Adapter, {r.Battery!.Connector} to {pack.Connector}", "The pack's connector is not the controller's.", "Bind");
+            yield return (
+                "adapter/pack",
+                $"Adapter, {r.Battery!.Connector} to {pack.Connector}",
+                "The pack's connector is not the controller's.",
+                "Bind"
+            );
         }
 
-        if (PackPower.Named(sheet) is { Length: > 0 } cells && !r.Packs.Any(p => PackPower.Cells(sheet, p.Battery) is { Suits: true }))
+        if (
+            PackPower.Named(sheet) is { Length: > 0 } cells
+            && !r.Packs.Any(p => PackPower.Cells(sheet, p.Battery) is { Suits: true })
+        )
         {
-            yield return ("pack/cells", $"Flight pack of {string.Join(" or ", cells)} cells", PackPower.Cells(sheet, r.Battery!)!.Value.Why, "Balance");
+            yield return (
+                "pack/cells",
+                $"Flight pack of {string.Join(" or ", cells)} cells",
+                PackPower.Cells(sheet, r.Battery!)!.Value.Why,
+                "Balance"
+            );
         }
 
         if (r.Battery is { } flight && PackPower.Current(sheet, flight) is { Suits: false } current)
         {
-            yield return ("pack/c-rating", $"Flight pack of at least {Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C", current.Why, "Check");
+            yield return (
+                "pack/c-rating",
+                $"Flight pack of at least {Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C",
+                current.Why,
+                "Check"
+            );
         }
 
         if (ReceiveRequirements.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports)
         {
-            yield return ("receiver/ports", $"Receiver with {sheet.Radio.Functions.Length} channels and ports or more", ports.Why, "Wire");
+            yield return (
+                "receiver/ports",
+                $"Receiver with {sheet.Radio.Functions.Length} channels and ports or more",
+                ports.Why,
+                "Wire"
+            );
         }
     }
 
@@ -69,29 +120,58 @@ public static class ToBuy
             }
 
             var length = stock.LeadLengths.Where(l => l >= wanting).DefaultIfEmpty(wanting).Min();
-            yield return ($"lead/{lead.Id}", $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for {(lead.Label.Length > 0 ? lead.Label : lead.Id)}", $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and {Numbers.Say(Slack)} mm are left slack.", "Wire");
+            yield return (
+                $"lead/{lead.Id}",
+                $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for {(lead.Label.Length > 0 ? lead.Label : lead.Id)}",
+                $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and {Numbers.Say(Slack)} mm are left slack.",
+                "Wire"
+            );
         }
 
-        var pairs = sheet.Surfaces.Where(s => s.Side == "left" && s.Functions.Length == 1 && sheet.Surfaces.Any(o => o.Side == "right" && o.Kind == s.Kind && o.On == s.On)).Select(s => s.Kind).Distinct().ToArray();
+        var pairs = sheet
+            .Surfaces.Where(s =>
+                s.Side == "left"
+                && s.Functions.Length == 1
+                && sheet.Surfaces.Any(o => o.Side == "right" && o.Kind == s.Kind && o.On == s.On)
+            )
+            .Select(s => s.Kind)
+            .Distinct()
+            .ToArray();
         var yLead = state.Receive.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
         var ports = state.Receive.Receiver?.Ports ?? state.Receive.ReceiverChannels;
         var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
         var shortOf = Math.Max(0, plugs - ports);
         foreach (var kind in yLead ? pairs : pairs.Take(shortOf))
         {
-            yield return ($"y-lead/{kind}", $"Y-lead for the two {kind}s", yLead ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.", "Wire");
+            yield return (
+                $"y-lead/{kind}",
+                $"Y-lead for the two {kind}s",
+                yLead ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.",
+                "Wire"
+            );
         }
     }
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Glue(JobState state, Stock stock)
     {
-        foreach (var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Build.Progress(s.Id)?.Done is null))
+        foreach (
+            var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Build.Progress(s.Id)?.Done is null)
+        )
         {
             var advice = AdhesiveAdviser.For(step.Bond!.A, step.Bond.B, step.Bond.Kind);
-            var name = advice.Name == "foam-safe contact" && state.Receive.Schools.GetValueOrDefault(Schools.FoamGlue)?.Option == "epoxy" ? "slow epoxy" : advice.Name;
+            var name =
+                advice.Name == "foam-safe contact"
+                && state.Receive.Schools.GetValueOrDefault(Schools.FoamGlue)?.Option == "epoxy"
+                    ? "slow epoxy"
+                    : advice.Name;
             if (!stock.Adhesives.Contains(name, StringComparer.OrdinalIgnoreCase))
             {
-                yield return ($"glue/{name.Replace(' ', '-')}", char.ToUpperInvariant(name[0]) + name[1..], $"{step.Bond.A} to {step.Bond.B}, {step.Bond.Kind}; not on the shop's shelf.", step.Title);
+                yield return (
+                    $"glue/{name.Replace(' ', '-')}",
+                    char.ToUpperInvariant(name[0]) + name[1..],
+                    $"{step.Bond.A} to {step.Bond.B}, {step.Bond.Kind}; not on the shop's shelf.",
+                    step.Title
+                );
             }
         }
     }
@@ -102,7 +182,12 @@ public static class ToBuy
         {
             foreach (var tool in step.Tools.Where(t => !stock.Tools.Contains(t, StringComparer.OrdinalIgnoreCase)))
             {
-                yield return ($"tool/{tool.Replace(' ', '-')}", char.ToUpperInvariant(tool[0]) + tool[1..], "Not among the shop's tools.", step.Title);
+                yield return (
+                    $"tool/{tool.Replace(' ', '-')}",
+                    char.ToUpperInvariant(tool[0]) + tool[1..],
+                    "Not among the shop's tools.",
+                    step.Title
+                );
             }
         }
     }

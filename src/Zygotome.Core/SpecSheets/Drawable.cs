@@ -9,13 +9,25 @@ public static class Drawable
         var g = sheet.Geometry;
         var geometry = g with
         {
-            Lifting = [.. g.Lifting.Where(l => l.Panels.Length > 0 && l.Panels.All(p => p.Span > 0 && p.Root > 0 && p.Tip > 0))],
+            Lifting =
+            [
+                .. g.Lifting.Where(l =>
+                    l.Panels.Length > 0 && l.Panels.All(p => p.Span > 0 && p.Root > 0 && p.Tip > 0)
+                ),
+            ],
             Bodies = [.. g.Bodies.Where(b => b.To > b.From)],
         };
         return sheet with
         {
             Geometry = geometry,
-            Surfaces = [.. sheet.Surfaces.Where(s => s.To > s.From && s.Functions.Length > 0 && (geometry.Find(s.On) is not null || (geometry.Fins.Length > 0 && g.Find(s.On) is null)))],
+            Surfaces =
+            [
+                .. sheet.Surfaces.Where(s =>
+                    s.To > s.From
+                    && s.Functions.Length > 0
+                    && (geometry.Find(s.On) is not null || (geometry.Fins.Length > 0 && g.Find(s.On) is null))
+                ),
+            ],
         };
     }
 }

@@ -38,7 +38,9 @@ internal static class SheetChecks
     {
         foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
         {
-            var on = surface.On.Length == 0 || sheet.Geometry.Find(surface.On) is not null
+            var on =
+                surface.On.Length == 0
+                || sheet.Geometry.Find(surface.On) is not null
                 || (surface.On.StartsWith("fin", StringComparison.Ordinal) && sheet.Geometry.Fins.Length > 0);
             if (!on)
             {
@@ -47,7 +49,8 @@ internal static class SheetChecks
 
             if (surface.To <= surface.From || surface.From < 0 || surface.To > 1)
             {
-                At(list, i)["to"].Wrong("A surface runs from a smaller to a larger share of the half span, within 0 to 100 %.");
+                At(list, i)["to"]
+                    .Wrong("A surface runs from a smaller to a larger share of the half span, within 0 to 100 %.");
             }
         }
     }
@@ -71,7 +74,10 @@ internal static class SheetChecks
             {
                 if (row.Function.Length == 0 && surface.Functions.Length > 1)
                 {
-                    At(list, i)["function"].Wrong($"{surface.Name} is moved by {string.Join(" and ", surface.Functions)}; say which command this throw is for.");
+                    At(list, i)["function"]
+                        .Wrong(
+                            $"{surface.Name} is moved by {string.Join(" and ", surface.Functions)}; say which command this throw is for."
+                        );
                     break;
                 }
 
@@ -86,7 +92,8 @@ internal static class SheetChecks
             {
                 if (value.Taken is { } q && (q.High <= 0 || q.Low < 0) && q.Form != QuantityForm.Descending)
                 {
-                    At(list, i)[way.ToString().ToLowerInvariant()].Wrong($"\"{q.Text}\": a throw is counted from neutral and is more than nothing.");
+                    At(list, i)[way.ToString().ToLowerInvariant()]
+                        .Wrong($"\"{q.Text}\": a throw is counted from neutral and is more than nothing.");
                 }
             }
         }
@@ -114,7 +121,11 @@ internal static class SheetChecks
 
             foreach (var (aspect, k) in step.Disturbs.Select((a, k) => (a, k)))
             {
-                if (Aspect.HasSurface(aspect.Kind) && aspect.Surface is not (Aspect.Every or null or "") && sheet.Surface(aspect.Surface) is null)
+                if (
+                    Aspect.HasSurface(aspect.Kind)
+                    && aspect.Surface is not (Aspect.Every or null or "")
+                    && sheet.Surface(aspect.Surface) is null
+                )
                 {
                     At(At(list, i)["disturbs"], k).Wrong($"There is no surface \"{aspect.Surface}\".");
                 }

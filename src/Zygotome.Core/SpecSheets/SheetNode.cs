@@ -10,7 +10,10 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
     public bool Exists => Json.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
 
     public SheetNode this[string name] =>
-        Plain(Json.ValueKind == JsonValueKind.Object && Json.TryGetProperty(name, out var child) ? child : default, $"{Path}.{name}");
+        Plain(
+            Json.ValueKind == JsonValueKind.Object && Json.TryGetProperty(name, out var child) ? child : default,
+            $"{Path}.{name}"
+        );
 
     public bool IsAssumed => Marks.Assumed.Contains(Path);
 
@@ -32,7 +35,11 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             }
         }
 
-        if (json.ValueKind == JsonValueKind.Object && json.TryGetProperty("notStated", out var notStated) && notStated.ValueKind == JsonValueKind.True)
+        if (
+            json.ValueKind == JsonValueKind.Object
+            && json.TryGetProperty("notStated", out var notStated)
+            && notStated.ValueKind == JsonValueKind.True
+        )
         {
             Marks.NotStated.Add(path);
             json = default;
@@ -154,7 +161,12 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         if (Json.ValueKind == JsonValueKind.Object)
         {
             var stated = Stated(dimension);
-            return stated?.Taken ?? (stated?.Statements is [var first, ..] ? QuantityParser.Parse(first.Text, dimension).OrDefault() : null);
+            return stated?.Taken
+                ?? (
+                    stated?.Statements is [var first, ..]
+                        ? QuantityParser.Parse(first.Text, dimension).OrDefault()
+                        : null
+                );
         }
 
         var text = Text(required: required);
@@ -190,7 +202,15 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         return value;
     }
 
-    private static string QuantityUnit(Dimension d) => d switch { Dimension.Length => "mm", Dimension.Mass => "g", Dimension.Angle => "degrees", Dimension.Time => "minutes", _ => "" };
+    private static string QuantityUnit(Dimension d) =>
+        d switch
+        {
+            Dimension.Length => "mm",
+            Dimension.Mass => "g",
+            Dimension.Angle => "degrees",
+            Dimension.Time => "minutes",
+            _ => "",
+        };
 
     public ImmutableArray<T> Each<T>(Func<SheetNode, T> read, bool required = false, int most = 500)
     {
@@ -243,13 +263,25 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
 
         if (Json.ValueKind == JsonValueKind.Object)
         {
-            var statements = this["statements"].Each(s => new Statement(s["text"].Text(required: true), s["page"].Text()), required: true);
-            var taken = dimension is { } d ? this["taken"].Quantity(d) : this["taken"].Exists ? this["taken"].Throw() : null;
+            var statements = this["statements"]
+                .Each(s => new Statement(s["text"].Text(required: true), s["page"].Text()), required: true);
+            var taken =
+                dimension is { } d ? this["taken"].Quantity(d)
+                : this["taken"].Exists ? this["taken"].Throw()
+                : null;
             return Made(taken, statements, this["reason"].Text());
         }
 
         var only = dimension is { } one ? Quantity(one, required: true) : Throw();
-        return only is null ? null : Made(only, [new Statement(only.Text, "")], only.Form == QuantityForm.Descending ? "A descending pair: a band, or two rates? Nobody has decided yet." : "");
+        return only is null
+            ? null
+            : Made(
+                only,
+                [new Statement(only.Text, "")],
+                only.Form == QuantityForm.Descending
+                    ? "A descending pair: a band, or two rates? Nobody has decided yet."
+                    : ""
+            );
     }
 
     private Stated<Quantity> Made(Quantity? taken, ImmutableArray<Statement> statements, string reason)
@@ -286,13 +318,14 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         return null;
     }
 
-    private string Kind() => Json.ValueKind switch
-    {
-        JsonValueKind.Number => "a number",
-        JsonValueKind.String => "a text",
-        JsonValueKind.Object => "an object",
-        JsonValueKind.Array => "a list",
-        JsonValueKind.True or JsonValueKind.False => "true or false",
-        _ => "nothing",
-    };
+    private string Kind() =>
+        Json.ValueKind switch
+        {
+            JsonValueKind.Number => "a number",
+            JsonValueKind.String => "a text",
+            JsonValueKind.Object => "an object",
+            JsonValueKind.Array => "a list",
+            JsonValueKind.True or JsonValueKind.False => "true or false",
+            _ => "nothing",
+        };
 }

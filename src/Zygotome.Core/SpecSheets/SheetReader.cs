@@ -23,12 +23,28 @@ public static class SheetReader
         var copy = bytes.StartsWith("\uFEFF"u8) ? bytes[3..].ToArray() : bytes.ToArray();
         try
         {
-            using var document = JsonDocument.Parse(copy, new JsonDocumentOptions { MaxDepth = 32, CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true });
+            using var document = JsonDocument.Parse(
+                copy,
+                new JsonDocumentOptions
+                {
+                    MaxDepth = 32,
+                    CommentHandling = JsonCommentHandling.Skip,
+                    AllowTrailingCommas = true,
+                }
+            );
             return Read(document.RootElement, Convert.ToHexStringLower(SHA256.HashData(bytes)));
         }
         catch (JsonException e)
         {
-            return new SheetReading(null, [new SheetError($"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}", "This is not a JSON file: it breaks off or is misspelled here.")]);
+            return new SheetReading(
+                null,
+                [
+                    new SheetError(
+                        $"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}",
+                        "This is not a JSON file: it breaks off or is misspelled here."
+                    ),
+                ]
+            );
         }
     }
 
@@ -54,22 +70,47 @@ public static class SheetReader
             SheetGeometry.Read(root["geometry"]),
             root["surfaces"].Each(Surface),
             root["throws"].Each(Throw),
-            root["neutral"].Each(n => new NeutralRow(n["surfaces"].Text(required: true), n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing, n["page"].Text()) { Assumed = n.IsAssumed || n["offset"].IsAssumed }),
+            root["neutral"]
+                .Each(n => new NeutralRow(
+                    n["surfaces"].Text(required: true),
+                    n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing,
+                    n["page"].Text()
+                )
+                {
+                    Assumed = n.IsAssumed || n["offset"].IsAssumed,
+                }),
             Balance(root["balance"]),
             SheetPower.Read(root["power"]),
             Radio(root["radio"]),
             root["parts"].Each(Part, most: SpecSheet.MostParts),
             root["steps"].Each(SheetSteps.Read),
             root["cautions"].Texts(),
-            hash)
+            hash
+        )
         {
             Servos = root["servos"].Each(SheetPower.Servo),
             Leads = root["wiring"]["leads"].Each(SheetPower.Lead),
-            Holes = root["holes"].Each(h => new HoleRow(h["surfaces"].Text(required: true), h["arm"].Text(), h["horn"].Text(), h["page"].Text())),
-            Rates = root["rates"].Each(r => new RateSpec(r["name"].Text(required: true), r["scale"].Quantity(Dimension.Percent), r["expo"].Quantity(Dimension.Percent))),
+            Holes = root["holes"]
+                .Each(h => new HoleRow(
+                    h["surfaces"].Text(required: true),
+                    h["arm"].Text(),
+                    h["horn"].Text(),
+                    h["page"].Text()
+                )),
+            Rates = root["rates"]
+                .Each(r => new RateSpec(
+                    r["name"].Text(required: true),
+                    r["scale"].Quantity(Dimension.Percent),
+                    r["expo"].Quantity(Dimension.Percent)
+                )),
         };
         SheetChecks.Check(root, sheet);
-        sheet = sheet with { Assumed = [.. marks.Assumed], Undecided = [.. marks.Undecided], NotStated = [.. marks.NotStated] };
+        sheet = sheet with
+        {
+            Assumed = [.. marks.Assumed],
+            Undecided = [.. marks.Undecided],
+            NotStated = [.. marks.NotStated],
+        };
         return new SheetReading(marks.Errors.Count == 0 ? sheet : null, marks.Errors) { Rough = sheet };
     }
 
@@ -84,27 +125,45 @@ public static class SheetReader
             n["id"].Wrong("An id has small letters, digits and hyphens only.");
         }
 
-        return new KitInfo(id, n["name"].Text(required: n.Exists), n["maker"].Text(), n["revision"].Whole(1, 1, 9999, required: n.Exists), n["class"].Text(), n["source"].Text(), n["material"].Text()) { Supplied = n["supplied"].Texts() };
+        return new KitInfo(
+            id,
+            n["name"].Text(required: n.Exists),
+            n["maker"].Text(),
+            n["revision"].Whole(1, 1, 9999, required: n.Exists),
+            n["class"].Text(),
+            n["source"].Text(),
+            n["material"].Text()
+        )
+        {
+            Supplied = n["supplied"].Texts(),
+        };
     }
 
-    private static SheetDefaults Defaults(SheetNode n) => new(
-        n["throwTolerance"].Quantity(Dimension.Length),
-        n["sideDifference"].Quantity(Dimension.Length),
-        Measure(n["throwMeasure"]) ?? ThrowMeasure.UprightRuler,
-        n["rateOfFirstFlight"].Text("low"));
+    private static SheetDefaults Defaults(SheetNode n) =>
+        new(
+            n["throwTolerance"].Quantity(Dimension.Length),
+            n["sideDifference"].Quantity(Dimension.Length),
+            Measure(n["throwMeasure"]) ?? ThrowMeasure.UprightRuler,
+            n["rateOfFirstFlight"].Text("low")
+        );
 
-    private static ThrowMeasure? Measure(SheetNode n) => !n.Exists ? null : n.OneOf("upright ruler", "upright ruler", "straight ruler", "angle") switch
-    {
-        "straight ruler" => ThrowMeasure.StraightRuler,
-        "angle" => ThrowMeasure.Angle,
-        _ => ThrowMeasure.UprightRuler,
-    };
+    private static ThrowMeasure? Measure(SheetNode n) =>
+        !n.Exists
+            ? null
+            : n.OneOf("upright ruler", "upright ruler", "straight ruler", "angle") switch
+            {
+                "straight ruler" => ThrowMeasure.StraightRuler,
+                "angle" => ThrowMeasure.Angle,
+                _ => ThrowMeasure.UprightRuler,
+            };
 
     private static Surface Surface(SheetNode n)
     {
         var id = n["id"].Text(required: true);
         var kind = n["kind"].Text(n["function"].Text());
-        var functions = n["functions"].Exists ? n["functions"].Texts() : [n["function"].Text(required: !n["functions"].Exists)];
+        var functions = n["functions"].Exists
+            ? n["functions"].Texts()
+            : [n["function"].Text(required: !n["functions"].Exists)];
         return new Surface(
             id,
             kind,
@@ -114,10 +173,12 @@ public static class SheetReader
             Share(n["from"]),
             Share(n["to"]),
             n["chord"].Measure(Dimension.Length, 3, 600),
-            n["name"].Text(Named(id)));
+            n["name"].Text(Named(id))
+        );
     }
 
-    private static double Share(SheetNode n) => (double)(n.Quantity(Dimension.Percent, required: true)?.Nominal ?? 0) / 100;
+    private static double Share(SheetNode n) =>
+        (double)(n.Quantity(Dimension.Percent, required: true)?.Nominal ?? 0) / 100;
 
     private static string Named(string id)
     {
@@ -131,46 +192,72 @@ public static class SheetReader
     {
         var ways = Enum.GetValues<Way>()
             .Select(w => (Way: w, Value: n[w.ToString().ToLowerInvariant()].Stated(null)))
-            .Where(p => p.Value is not null).Select(p => (p.Way, p.Value!)).ToImmutableArray();
+            .Where(p => p.Value is not null)
+            .Select(p => (p.Way, p.Value!))
+            .ToImmutableArray();
         if (ways.Length == 0)
         {
             n.Wrong("A throw row needs at least one of up, down, left, right, out.");
         }
 
         return new ThrowRow(
-            n["surfaces"].Text(required: true), n["function"].Text(), n["rate"].Text("high"), n["position"].Text(), ways, Measure(n["measure"]), n["page"].Text());
+            n["surfaces"].Text(required: true),
+            n["function"].Text(),
+            n["rate"].Text("high"),
+            n["position"].Text(),
+            ways,
+            Measure(n["measure"]),
+            n["page"].Text()
+        );
     }
 
-    private static BalanceSpec Balance(SheetNode n) => new(
-        n["configurations"].Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length)) { Marks = c["marks"].Text() }),
-        n["allUpWeight"].Quantity(Dimension.Mass),
-        n["lateral"].Quantity(Dimension.Length),
-        n["page"].Text())
-    {
-        WeightAssumed = n["allUpWeight"].IsAssumed,
-        LateralAssumed = n["lateral"].IsAssumed,
-        Empty = n["empty"].Exists ? new EmptyAircraft(n["empty"]["mass"].Measure(Dimension.Mass, 1, 50_000), n["empty"]["at"].Measure(Dimension.Length, -5000, 5000)) { WithPropeller = n["empty"]["withPropeller"].Flag() } : null,
-    };
+    private static BalanceSpec Balance(SheetNode n) =>
+        new(
+            n["configurations"]
+                .Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length))
+                {
+                    Marks = c["marks"].Text(),
+                }),
+            n["allUpWeight"].Quantity(Dimension.Mass),
+            n["lateral"].Quantity(Dimension.Length),
+            n["page"].Text()
+        )
+        {
+            WeightAssumed = n["allUpWeight"].IsAssumed,
+            LateralAssumed = n["lateral"].IsAssumed,
+            Empty = n["empty"].Exists
+                ? new EmptyAircraft(
+                    n["empty"]["mass"].Measure(Dimension.Mass, 1, 50_000),
+                    n["empty"]["at"].Measure(Dimension.Length, -5000, 5000)
+                )
+                {
+                    WithPropeller = n["empty"]["withPropeller"].Flag(),
+                }
+                : null,
+        };
 
-    private static RadioSpec Radio(SheetNode n) => new(
-        n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text("throttle low"), n["modes"].Texts());
+    private static RadioSpec Radio(SheetNode n) =>
+        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text("throttle low"), n["modes"].Texts());
 
-    private static PartSpec Part(SheetNode n) => new(
-        n["id"].Text(required: true),
-        n["name"].Text(required: true),
-        n["bag"].Text("A"),
-        n["quantity"].Whole(1, 1, 10_000, required: true),
-        n["fastener"].Exists ? Fastener(n["fastener"]) : null)
-    {
-        Bore = n["bore"].Exists ? n["bore"].Measure(Dimension.Length, 0.1, 200) : null,
-        On = n["on"].Text(),
-        Mass = n["mass"].Exists ? n["mass"].Measure(Dimension.Mass, 0, 10_000) : null,
-    };
+    private static PartSpec Part(SheetNode n) =>
+        new(
+            n["id"].Text(required: true),
+            n["name"].Text(required: true),
+            n["bag"].Text("A"),
+            n["quantity"].Whole(1, 1, 10_000, required: true),
+            n["fastener"].Exists ? Fastener(n["fastener"]) : null
+        )
+        {
+            Bore = n["bore"].Exists ? n["bore"].Measure(Dimension.Length, 0.1, 200) : null,
+            On = n["on"].Text(),
+            Mass = n["mass"].Exists ? n["mass"].Measure(Dimension.Mass, 0, 10_000) : null,
+        };
 
-    private static FastenerSpec Fastener(SheetNode n) => new(n["diameter"].Measure(Dimension.Length, 0.1, 100), n["length"].Measure(Dimension.Length, 0.5, 1000))
-    {
-        Stack = n["stack"].Exists ? n["stack"].Measure(Dimension.Length, 0, 500) : null,
-        Depth = n["depth"].Exists ? n["depth"].Measure(Dimension.Length, 0, 500) : null,
-        Into = n["into"].OneOf("plastic", "plastic", "foam anchor", "wood", "metal"),
-    };
+    private static FastenerSpec Fastener(SheetNode n) =>
+        new(n["diameter"].Measure(Dimension.Length, 0.1, 100), n["length"].Measure(Dimension.Length, 0.5, 1000))
+        {
+            Stack = n["stack"].Exists ? n["stack"].Measure(Dimension.Length, 0, 500) : null,
+            Depth = n["depth"].Exists ? n["depth"].Measure(Dimension.Length, 0, 500) : null,
+            Into = n["into"].OneOf("plastic", "plastic", "foam anchor", "wood", "metal"),
+        };
 }

@@ -7,25 +7,45 @@ namespace Zygotome.Core.SpecSheets;
 /// <summary>Reads one step of the graph.</summary>
 internal static class SheetSteps
 {
-    public static StepSpec Read(SheetNode n) => new(
-        n["id"].Text(required: true),
-        StageOf(n["stage"]),
-        n["title"].Text(required: true),
-        n["after"].Texts(),
-        n["handsOn"].Measure(Dimension.Time, 0, 10_000, 10),
-        n["parts"].Fields().ToImmutableSortedDictionary(f => f.Name, f => f.Node.Whole(1, 1, 10_000, required: true), StringComparer.Ordinal),
-        n["tools"].Texts(),
-        n["joint"].Exists ? new BondSpec(n["joint"]["a"].Text(required: true), n["joint"]["b"].Text(required: true), n["joint"]["kind"].Text("structural")) : null,
-        n["fits"].Texts(),
-        n["hides"].Texts(),
-        n["disturbs"].Each(Disturbed),
-        new StepNeeds(n["needs"]["power"].Flag(), n["needs"]["unpowered"].Flag(), n["needs"]["people"].Whole(1, 1, 4)),
-        n["cautions"].Texts(),
-        n["text"].Text(),
-        n["page"].Text())
-    {
-        School = n["school"].Fields().ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
-    };
+    public static StepSpec Read(SheetNode n) =>
+        new(
+            n["id"].Text(required: true),
+            StageOf(n["stage"]),
+            n["title"].Text(required: true),
+            n["after"].Texts(),
+            n["handsOn"].Measure(Dimension.Time, 0, 10_000, 10),
+            n["parts"]
+                .Fields()
+                .ToImmutableSortedDictionary(
+                    f => f.Name,
+                    f => f.Node.Whole(1, 1, 10_000, required: true),
+                    StringComparer.Ordinal
+                ),
+            n["tools"].Texts(),
+            n["joint"].Exists
+                ? new BondSpec(
+                    n["joint"]["a"].Text(required: true),
+                    n["joint"]["b"].Text(required: true),
+                    n["joint"]["kind"].Text("structural")
+                )
+                : null,
+            n["fits"].Texts(),
+            n["hides"].Texts(),
+            n["disturbs"].Each(Disturbed),
+            new StepNeeds(
+                n["needs"]["power"].Flag(),
+                n["needs"]["unpowered"].Flag(),
+                n["needs"]["people"].Whole(1, 1, 4)
+            ),
+            n["cautions"].Texts(),
+            n["text"].Text(),
+            n["page"].Text()
+        )
+        {
+            School = n["school"]
+                .Fields()
+                .ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
+        };
 
     private static Stage StageOf(SheetNode n)
     {

@@ -21,7 +21,8 @@ public sealed record SpecSheet(
     ImmutableArray<PartSpec> Parts,
     ImmutableArray<StepSpec> Steps,
     ImmutableArray<string> Cautions,
-    string Hash)
+    string Hash
+)
 {
     /// <summary>Lines of a parts list; a longer one is a catalogue, not a kit.</summary>
     public const int MostParts = 1000;
@@ -44,7 +45,8 @@ public sealed record SpecSheet(
     public ImmutableArray<string> Undecided { get; init; } = [];
 
     /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
-    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
+        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
 
     public Surface? Surface(string id) => Surfaces.FirstOrDefault(s => s.Id == id);
 
@@ -57,7 +59,15 @@ public sealed record SpecSheet(
 }
 
 /// <summary>Which kit, which revision, and where the numbers came from.</summary>
-public sealed record KitInfo(string Id, string Name, string Maker, int Revision, string Class, string Source, string Material)
+public sealed record KitInfo(
+    string Id,
+    string Name,
+    string Maker,
+    int Revision,
+    string Class,
+    string Source,
+    string Material
+)
 {
     public ImmutableArray<string> Supplied { get; init; } = [];
 }
@@ -66,7 +76,12 @@ public sealed record KitInfo(string Id, string Name, string Maker, int Revision,
 public sealed record GivenValue(Quantity Value, Person By, string Reason);
 
 /// <summary>What holds where a row does not say. A missing tolerance is the shop's, and marked as such.</summary>
-public sealed record SheetDefaults(Quantity? ThrowTolerance, Quantity? SideDifference, ThrowMeasure Measure, string FirstFlightRate);
+public sealed record SheetDefaults(
+    Quantity? ThrowTolerance,
+    Quantity? SideDifference,
+    ThrowMeasure Measure,
+    string FirstFlightRate
+);
 
 /// <summary>How a throw is stated or read. Upright and straight are mm, angle is degrees.</summary>
 public enum ThrowMeasure
@@ -85,7 +100,8 @@ public sealed record Geometry(
     ImmutableArray<Body> Bodies,
     ImmutableArray<Wheel> Wheels,
     BatteryBay? Bay,
-    ImmutableArray<BallastStation> BallastStations)
+    ImmutableArray<BallastStation> BallastStations
+)
 {
     public LiftingSurface? Find(string id) => Lifting.FirstOrDefault(l => l.Id == id);
 
@@ -93,7 +109,14 @@ public sealed record Geometry(
 }
 
 /// <summary>A wing, tail, foreplane or V-tail: half of it, panels from the root outwards.</summary>
-public sealed record LiftingSurface(string Id, string Role, double RootLeadingEdge, double Height, double RootGap, ImmutableArray<Panel> Panels)
+public sealed record LiftingSurface(
+    string Id,
+    string Role,
+    double RootLeadingEdge,
+    double Height,
+    double RootGap,
+    ImmutableArray<Panel> Panels
+)
 {
     public double HalfSpan => RootGap + Panels.Sum(p => p.Span);
 }
@@ -116,10 +139,28 @@ public sealed record BallastStation(string Name, double At, double Piece, double
 
 /// <summary>A control surface on a lifting surface or fin, from and to as shares of the half span, chord at the measuring station in mm.</summary>
 /// <param name="Functions">What commands it: one function, or two for elevons, V-tails and flaperons.</param>
-public sealed record Surface(string Id, string Kind, ImmutableArray<string> Functions, string Side, string On, double From, double To, double Chord, string Name);
+public sealed record Surface(
+    string Id,
+    string Kind,
+    ImmutableArray<string> Functions,
+    string Side,
+    string On,
+    double From,
+    double To,
+    double Chord,
+    string Name
+);
 
 /// <summary>One line of the throw table. <c>Function</c> is the commanded one; "combined" for both together.</summary>
-public sealed record ThrowRow(string Surfaces, string Function, string Rate, string Position, ImmutableArray<(Way Way, Stated<Quantity> Value)> Ways, ThrowMeasure? Measure, string Page);
+public sealed record ThrowRow(
+    string Surfaces,
+    string Function,
+    string Rate,
+    string Position,
+    ImmutableArray<(Way Way, Stated<Quantity> Value)> Ways,
+    ThrowMeasure? Measure,
+    string Page
+);
 
 /// <summary>Where a surface stands with the stick at rest: trailing edge up +, mm.</summary>
 public sealed record NeutralRow(string Surfaces, Quantity Offset, string Page)
@@ -133,7 +174,12 @@ public sealed record HoleRow(string Surfaces, string Arm, string Horn, string Pa
 /// <summary>A rate: its share of full travel and its expo, where the manual prints them.</summary>
 public sealed record RateSpec(string Name, Quantity? Scale, Quantity? Expo);
 
-public sealed record BalanceSpec(ImmutableArray<BalanceConfiguration> Configurations, Quantity? AllUpWeight, Quantity? Lateral, string Page)
+public sealed record BalanceSpec(
+    ImmutableArray<BalanceConfiguration> Configurations,
+    Quantity? AllUpWeight,
+    Quantity? Lateral,
+    string Page
+)
 {
     public bool WeightAssumed { get; init; }
 
@@ -171,7 +217,14 @@ public sealed record RegulatorSpec(string Kind, Quantity? Volts, Quantity? Conti
 
 /// <param name="Working">A while moving, <paramref name="Stall"/>: A held.</param>
 /// <param name="Lead">Length of its own lead, mm; null when not stated.</param>
-public sealed record ServoSpec(string Id, ImmutableArray<string> Drives, Quantity? Working, Quantity? Stall, Quantity? Torque, double? Lead);
+public sealed record ServoSpec(
+    string Id,
+    ImmutableArray<string> Drives,
+    Quantity? Working,
+    Quantity? Stall,
+    Quantity? Torque,
+    double? Lead
+);
 
 /// <summary>A lead that must reach from what it serves to the receiver or a board.</summary>
 /// <param name="Reach">How far it has to go, mm; null when not stated.</param>
@@ -179,7 +232,15 @@ public sealed record LeadSpec(string Id, string Label, string From, double? Reac
 
 /// <param name="Kind">propeller, fan or folding.</param>
 /// <param name="Mass">Propeller and spinner, g. <paramref name="At"/>: their station, mm from the datum.</param>
-public sealed record MotorSpec(string Id, string Kind, string Propeller, double? Mass, double At, double Y, Quantity? Draw)
+public sealed record MotorSpec(
+    string Id,
+    string Kind,
+    string Propeller,
+    double? Mass,
+    double At,
+    double Y,
+    Quantity? Draw
+)
 {
     public string Turns { get; init; } = "";
 
@@ -198,7 +259,12 @@ public sealed record PackSpec(int Cells, Quantity? Capacity)
     public double? Length { get; init; }
 }
 
-public sealed record RadioSpec(ImmutableArray<string> Functions, ImmutableArray<string> BindMethods, string Failsafe, ImmutableArray<string> BindModes);
+public sealed record RadioSpec(
+    ImmutableArray<string> Functions,
+    ImmutableArray<string> BindMethods,
+    string Failsafe,
+    ImmutableArray<string> BindModes
+);
 
 public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener)
 {
@@ -239,10 +305,12 @@ public sealed record StepSpec(
     StepNeeds Needs,
     ImmutableArray<string> Cautions,
     string Text,
-    string Page)
+    string Page
+)
 {
     /// <summary>Only done when these schools are chosen: <c>tail-fixing</c> is <c>glue</c>.</summary>
-    public ImmutableSortedDictionary<string, string> School { get; init; } = ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, string> School { get; init; } =
+        ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
 
     /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
     public string Repairs { get; init; } = "";

@@ -13,47 +13,72 @@ public static class SideBySide
         from left in targets
         where left.Surface.Side == "left" && left.Band is not null
         from right in targets
-        where right.Surface.Side == "right" && right.Surface.Kind == left.Surface.Kind && right.Surface.On == left.Surface.On
-            && (right.Function, right.Rate, right.Way) == (left.Function, left.Rate, left.Way) && right.Band is not null
+        where
+            right.Surface.Side == "right"
+            && right.Surface.Kind == left.Surface.Kind
+            && right.Surface.On == left.Surface.On
+            && (right.Function, right.Rate, right.Way) == (left.Function, left.Rate, left.Way)
+            && right.Band is not null
         select (left, right);
 
     public static Claim Claim(JobState state, ThrowTarget left, ThrowTarget right)
     {
         // For one way of a surface pair; ailerons up are compared with ailerons up, taken from opposite sticks.
         var stated = state.Sheet.Defaults.SideDifference?.Nominal;
-        var limit = left.Unit == "mm"
-            ? stated is { } s ? (double)s : Math.Max(1, 0.05 * left.Nominal)
-            : Math.Max(1.5, 0.05 * left.Nominal);
+        var limit =
+            left.Unit == "mm"
+                ? stated is { } s
+                    ? (double)s
+                    : Math.Max(1, 0.05 * left.Nominal)
+                : Math.Max(1.5, 0.05 * left.Nominal);
         var band = new Band(null, Numbers.Round(limit), left.Unit);
         var pair = PairOf(left.Surface.Id);
         var kind = pair.Replace('-', ' ') + (left.Surface.Functions.Length > 1 ? $" ({left.Function})" : "");
         var requirement = new Requirement(
-            $"sides/{pair}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}", Stage.Throws,
-            $"Left against right, {kind} {left.Way.ToString().ToLowerInvariant()}, {left.Rate}", stated is null ? $"{band} (shop's)" : band.ToString());
-        if (!Standing(state, left).Try(out var a, out var missing) || !Standing(state, right).Try(out var b, out missing))
+            $"sides/{pair}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}",
+            Stage.Throws,
+            $"Left against right, {kind} {left.Way.ToString().ToLowerInvariant()}, {left.Rate}",
+            stated is null ? $"{band} (shop's)" : band.ToString()
+        );
+        if (
+            !Standing(state, left).Try(out var a, out var missing)
+            || !Standing(state, right).Try(out var b, out missing)
+        )
         {
             return Jobs.Claim.NotShown(requirement, missing.Text);
         }
 
         var difference = Math.Abs(a.Reading.Value - b.Reading.Value);
-        var judgement = Judgement.Of(difference, Math.Sqrt((a.Reading.U * a.Reading.U) + (b.Reading.U * b.Reading.U)), band, state.Receive.Rules.Guarded);
+        var judgement = Judgement.Of(
+            difference,
+            Math.Sqrt((a.Reading.U * a.Reading.U) + (b.Reading.U * b.Reading.U)),
+            band,
+            state.Receive.Rules.Guarded
+        );
         var later = a.Evidence.Seq > b.Evidence.Seq ? a.Evidence : b.Evidence;
         return Jobs.Claim.Measured(
-            requirement, judgement, $"{Numbers.OneDecimal(difference)} {left.Unit}", $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: {judgement.Phrase}.", later);
+            requirement,
+            judgement,
+            $"{Numbers.OneDecimal(difference)} {left.Unit}",
+            $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: {judgement.Phrase}.",
+            later
+        );
     }
 
     // A biplane has two pairs of the same kind: the pair is named by its surfaces.
-    private static string PairOf(string left) => left.EndsWith("-left", StringComparison.Ordinal) ? left[..^"-left".Length] : left;
+    private static string PairOf(string left) =>
+        left.EndsWith("-left", StringComparison.Ordinal) ? left[..^"-left".Length] : left;
 
     // Each side counts only while its own reading does: one side set anew must not take the other down with it.
     private static Outcome<(ThrowReading Reading, Evidence Evidence)> Standing(JobState state, ThrowTarget target)
     {
         var missing = new Refusal("throws/side-missing", $"{target.Name} is needed.");
-        return !state.Throws.Readings.TryGetValue(target.Id, out var shown)
+        return
+            !state.Throws.Readings.TryGetValue(target.Id, out var shown)
             || state.Disturbances.After(shown.Evidence, ThrowsRequirements.RestsOn(target)) is not null
             || state.AskedAnew.GetValueOrDefault(target.Id) > shown.Evidence.Seq
             || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _)
-                ? missing
-                : (reading, shown.Evidence);
+            ? missing
+            : (reading, shown.Evidence);
     }
 }

@@ -24,17 +24,31 @@ public static class ThrowMeasures
         switch (measure)
         {
             case ThrowMeasure.Angle:
-                return Math.Abs(value) > 90 ? new Refusal("throws/impossible", $"{Numbers.Say(value)}° is more than a surface can turn.", "body.readings") : new ThrowAngle(value, u);
+                return Math.Abs(value) > 90
+                    ? new Refusal(
+                        "throws/impossible",
+                        $"{Numbers.Say(value)}° is more than a surface can turn.",
+                        "body.readings"
+                    )
+                    : new ThrowAngle(value, u);
             case ThrowMeasure.UprightRuler when Math.Abs(value) > chord:
             case ThrowMeasure.StraightRuler when Math.Abs(value) > 2 * chord:
-                return new Refusal("throws/impossible", $"{Numbers.Say(value)} mm is more than a surface with a chord of {Numbers.Say(chord)} mm can move.", "body.readings");
+                return new Refusal(
+                    "throws/impossible",
+                    $"{Numbers.Say(value)} mm is more than a surface with a chord of {Numbers.Say(chord)} mm can move.",
+                    "body.readings"
+                );
         }
 
         var upright = measure == ThrowMeasure.UprightRuler;
         var degrees = (upright ? Math.Asin(value / chord) : 2 * Math.Asin(value / (2 * chord))) / r;
         if (Math.Abs(degrees) > MostDegrees)
         {
-            return new Refusal("throws/too-steep", $"{Numbers.Say(value)} mm on a chord of {Numbers.Say(chord)} mm is {Numbers.OneDecimal(degrees)}°; above {MostDegrees}° a ruler cannot show it.", "body.readings");
+            return new Refusal(
+                "throws/too-steep",
+                $"{Numbers.Say(value)} mm on a chord of {Numbers.Say(chord)} mm is {Numbers.OneDecimal(degrees)}°; above {MostDegrees}° a ruler cannot show it.",
+                "body.readings"
+            );
         }
 
         return new ThrowAngle(degrees, u / (chord * Math.Cos((upright ? degrees : degrees / 2) * r)) / r);
@@ -52,10 +66,11 @@ public static class ThrowMeasures
         };
     }
 
-    public static string Words(ThrowMeasure measure) => measure switch
-    {
-        ThrowMeasure.UprightRuler => "upright ruler",
-        ThrowMeasure.StraightRuler => "straight ruler",
-        _ => "angle",
-    };
+    public static string Words(ThrowMeasure measure) =>
+        measure switch
+        {
+            ThrowMeasure.UprightRuler => "upright ruler",
+            ThrowMeasure.StraightRuler => "straight ruler",
+            _ => "angle",
+        };
 }

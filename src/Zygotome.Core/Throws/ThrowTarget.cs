@@ -10,15 +10,35 @@ namespace Zygotome.Core.Throws;
 /// <param name="Printed">The sheet's own words.</param>
 /// <param name="ShopTolerance">The tolerance is the shop's, because the sheet states none.</param>
 public sealed record ThrowTarget(
-    string Id, Surface Surface, string Function, string Rate, Way Way, Band? Band, double Nominal, ThrowMeasure Measure, bool Percent, string Printed, bool ShopTolerance, string Page)
+    string Id,
+    Surface Surface,
+    string Function,
+    string Rate,
+    Way Way,
+    Band? Band,
+    double Nominal,
+    ThrowMeasure Measure,
+    bool Percent,
+    string Printed,
+    bool ShopTolerance,
+    string Page
+)
 {
     /// <summary>"Left aileron, up".</summary>
-    public string Name => $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.ToString().ToLowerInvariant()}";
+    public string Name =>
+        $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.ToString().ToLowerInvariant()}";
 
-    public string Unit => Percent ? "%" : Measure == ThrowMeasure.Angle ? "°" : "mm";
+    public string Unit =>
+        Percent ? "%"
+        : Measure == ThrowMeasure.Angle ? "°"
+        : "mm";
 
     /// <summary>What the limits are, with the shop's hand in them marked.</summary>
-    public string Limits => Band is null ? "not decided" : GivenBy.Length > 0 ? $"{Band} (given by {GivenBy})" : ShopTolerance ? $"{Band} (shop's tolerance)" : Band.ToString();
+    public string Limits =>
+        Band is null ? "not decided"
+        : GivenBy.Length > 0 ? $"{Band} (given by {GivenBy})"
+        : ShopTolerance ? $"{Band} (shop's tolerance)"
+        : Band.ToString();
 
     /// <summary>The lead who gave the value because the maker does not state it; empty when the sheet's own counts.</summary>
     public string GivenBy { get; init; } = "";
@@ -31,39 +51,78 @@ public sealed record ThrowTarget(
 public static class ThrowTargets
 {
     public static IReadOnlyList<ThrowTarget> Of(SpecSheet sheet, ShopRules rules) =>
-    [
-        .. from row in sheet.Throws
-           from surface in sheet.Named(row.Surfaces)
-           from way in row.Ways
-           select Target(sheet, rules, row, surface, way.Way, way.Value),
-        .. from surface in sheet.Surfaces
-           from function in surface.Functions
-           where !sheet.Throws.Any(r => sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function))
-           from way in Ways(function)
-           select Target(sheet, rules, new ThrowRow(surface.Id, function, "high", "", [], null, ""), surface, way, null),
-    ];
+        [
+            .. from row in sheet.Throws
+            from surface in sheet.Named(row.Surfaces)
+            from way in row.Ways
+            select Target(sheet, rules, row, surface, way.Way, way.Value),
+            .. from surface in sheet.Surfaces
+            from function in surface.Functions
+            where
+                !sheet.Throws.Any(r =>
+                    sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
+                )
+            from way in Ways(function)
+            select Target(
+                sheet,
+                rules,
+                new ThrowRow(surface.Id, function, "high", "", [], null, ""),
+                surface,
+                way,
+                null
+            ),
+        ];
 
     // A surface that the table leaves out still has to be measured against something.
-    private static Way[] Ways(string function) => function switch
-    {
-        "rudder" => [Way.Right, Way.Left],
-        "flap" => [Way.Down],
-        "airbrake" => [Way.Out],
-        _ => [Way.Up, Way.Down],
-    };
+    private static Way[] Ways(string function) =>
+        function switch
+        {
+            "rudder" => [Way.Right, Way.Left],
+            "flap" => [Way.Down],
+            "airbrake" => [Way.Out],
+            _ => [Way.Up, Way.Down],
+        };
 
-    private static ThrowTarget Target(SpecSheet sheet, ShopRules rules, ThrowRow row, Surface surface, Way way, Stated<Quantity>? value)
+    private static ThrowTarget Target(
+        SpecSheet sheet,
+        ShopRules rules,
+        ThrowRow row,
+        Surface surface,
+        Way way,
+        Stated<Quantity>? value
+    )
     {
         var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
         var rate = row.Position.Length > 0 ? row.Position : row.Rate;
         var id = $"throw/{surface.Id}/{function}/{rate}/{way.ToString().ToLowerInvariant()}";
-        var printed = value is null ? "" : string.Join(" against ", value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : "")));
+        var printed = value is null
+            ? ""
+            : string.Join(
+                " against ",
+                value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : ""))
+            );
         var given = sheet.Given.GetValueOrDefault(id);
         var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
-        var target = new ThrowTarget(id, surface, function, rate, way, null, 0, row.Measure ?? sheet.Defaults.Measure, false, printed, false, row.Page)
+        var target = new ThrowTarget(
+            id,
+            surface,
+            function,
+            rate,
+            way,
+            null,
+            0,
+            row.Measure ?? sheet.Defaults.Measure,
+            false,
+            printed,
+            false,
+            row.Page
+        )
         {
             GivenBy = given?.By.Name ?? "",
-            Gap = value is null ? "The manual states no throw for it." : value.Assumed ? $"Not stated by the maker; {printed} is assumed." : $"The manual says {printed}; nobody has decided what counts.",
+            Gap =
+                value is null ? "The manual states no throw for it."
+                : value.Assumed ? $"Not stated by the maker; {printed} is assumed."
+                : $"The manual says {printed}; nobody has decided what counts.",
         };
         if (counts is not { } q)
         {
@@ -74,10 +133,20 @@ public static class ThrowTargets
         var percent = q.Dimension == Dimension.Percent;
         var single = q.Form == QuantityForm.Single;
         var stated = sheet.Defaults.ThrowTolerance?.Nominal;
-        var tolerance = !single ? 0 : percent ? 5 : angle ? AngleOf(stated ?? rules.ThrowTolerance, surface.Chord) : stated ?? rules.ThrowTolerance;
+        var tolerance =
+            !single ? 0
+            : percent ? 5
+            : angle ? AngleOf(stated ?? rules.ThrowTolerance, surface.Chord)
+            : stated ?? rules.ThrowTolerance;
         return target with
         {
-            Band = Band.Of(q.Low - tolerance, q.High + tolerance, percent ? "%" : angle ? "°" : "mm"),
+            Band = Band.Of(
+                q.Low - tolerance,
+                q.High + tolerance,
+                percent ? "%"
+                    : angle ? "°"
+                    : "mm"
+            ),
             Nominal = (double)q.Nominal,
             Measure = angle ? ThrowMeasure.Angle : row.Measure ?? sheet.Defaults.Measure,
             Percent = percent,
@@ -86,5 +155,6 @@ public static class ThrowTargets
     }
 
     // A tolerance in mm at the trailing edge, for a throw stated in degrees.
-    private static decimal AngleOf(decimal mm, double chord) => (decimal)Math.Round(Math.Asin(Math.Min(1, (double)mm / chord)) / Numbers.RadiansPerDegree, 2);
+    private static decimal AngleOf(decimal mm, double chord) =>
+        (decimal)Math.Round(Math.Asin(Math.Min(1, (double)mm / chord)) / Numbers.RadiansPerDegree, 2);
 }

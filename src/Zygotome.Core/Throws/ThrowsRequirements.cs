@@ -38,9 +38,21 @@ public static class ThrowsRequirements
 
         foreach (var surface in state.Sheet.Surfaces)
         {
-            var requirement = new Requirement($"freedom/{surface.Id}", Stage.Throws, $"{surface.Name} moves freely", Concedable: Concedable.Never);
+            var requirement = new Requirement(
+                $"freedom/{surface.Id}",
+                Stage.Throws,
+                $"{surface.Name} moves freely",
+                Concedable: Concedable.Never
+            );
             yield return state.Throws.Freedom.TryGetValue(surface.Id, out var shown)
-                ? new Claim(requirement, shown.Free ? Standing.Met : Standing.NotMet, shown.Free ? "free" : "binds", shown.Free ? "Moved through its whole throw by hand." : $"Binds. {shown.Note}", shown.Evidence, [new(AspectKind.Freedom, surface.Id)])
+                ? new Claim(
+                    requirement,
+                    shown.Free ? Standing.Met : Standing.NotMet,
+                    shown.Free ? "free" : "binds",
+                    shown.Free ? "Moved through its whole throw by hand." : $"Binds. {shown.Note}",
+                    shown.Evidence,
+                    [new(AspectKind.Freedom, surface.Id)]
+                )
                 : Claim.NotShown(requirement, "Not shown yet.");
         }
     }
@@ -48,46 +60,86 @@ public static class ThrowsRequirements
     /// <summary>The claim of one throw.</summary>
     public static Claim Of(JobState state, ThrowTarget target)
     {
-        var requirement = new Requirement(target.Id, Stage.Throws, $"{target.Name}, {target.Rate}", target.Limits, Page: target.Page);
+        var requirement = new Requirement(
+            target.Id,
+            Stage.Throws,
+            $"{target.Name}, {target.Rate}",
+            target.Limits,
+            Page: target.Page
+        );
         if (target.Band is not { } band)
         {
             return Claim.NotShown(requirement, $"{target.Gap} A lead gives a value with its reason.");
         }
 
-        if (!state.Throws.Readings.TryGetValue(target.Id, out var shown) || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _))
+        if (
+            !state.Throws.Readings.TryGetValue(target.Id, out var shown)
+            || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _)
+        )
         {
             return Claim.NotShown(requirement, "Not measured yet.");
         }
 
         var judgement = Judgement.Of(reading.Value, reading.U, band, state.Receive.Rules.Guarded);
         return Claim.Measured(
-            requirement, judgement, $"{Numbers.OneDecimal(reading.Value)} {target.Unit}", Why(target, shown.Read, reading, judgement), shown.Evidence, RestsOn(target));
+            requirement,
+            judgement,
+            $"{Numbers.OneDecimal(reading.Value)} {target.Unit}",
+            Why(target, shown.Read, reading, judgement),
+            shown.Evidence,
+            RestsOn(target)
+        );
     }
 
     /// <summary>A throw rests on its surface, and on the radio travel of each function that makes it, whatever the rate.</summary>
     public static ImmutableArray<Aspect> RestsOn(ThrowTarget target) =>
-    [
-        new(AspectKind.Throw, target.Surface.Id),
-        .. (target.Function == "combined" ? target.Surface.Functions : [target.Function]).Select(f => TravelOf(target.Surface.Id, f, target.Way)),
-    ];
+        [
+            new(AspectKind.Throw, target.Surface.Id),
+            .. (target.Function == "combined" ? target.Surface.Functions : [target.Function]).Select(f =>
+                TravelOf(target.Surface.Id, f, target.Way)
+            ),
+        ];
 
     /// <summary>The radio travel of one function of one surface, one way.</summary>
-    public static Aspect TravelOf(string surface, string function, Way way) => new(AspectKind.Throw, $"{surface}/{function}/{way.ToString().ToLowerInvariant()}");
+    public static Aspect TravelOf(string surface, string function, Way way) =>
+        new(AspectKind.Throw, $"{surface}/{function}/{way.ToString().ToLowerInvariant()}");
 
     private static string Why(ThrowTarget target, ThrowRead read, ThrowReading reading, Judgement judgement)
     {
         var readings = read.Readings.Length > 1 ? $"Mean of {read.Readings.Length} readings. " : "";
-        var converted = target.Percent || read.Measure == target.Measure ? ""
-            : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of {Numbers.Say(target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
+        var converted =
+            target.Percent || read.Measure == target.Measure
+                ? ""
+                : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of {Numbers.Say(target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
         return $"{readings}{converted}{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {target.Unit} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
     }
 
     private static Claim Hole(JobState state, SpecSheets.Surface surface, SpecSheets.HoleRow row)
     {
-        var words = string.Join(", ", new[] { row.Arm.Length > 0 ? $"arm: {row.Arm} hole" : "", row.Horn.Length > 0 ? $"horn: {row.Horn} hole" : "" }.Where(w => w.Length > 0));
-        var requirement = new Requirement($"hole/{surface.Id}", Stage.Throws, $"{surface.Name}, pushrod holes", words, Page: row.Page);
+        var words = string.Join(
+            ", ",
+            new[]
+            {
+                row.Arm.Length > 0 ? $"arm: {row.Arm} hole" : "",
+                row.Horn.Length > 0 ? $"horn: {row.Horn} hole" : "",
+            }.Where(w => w.Length > 0)
+        );
+        var requirement = new Requirement(
+            $"hole/{surface.Id}",
+            Stage.Throws,
+            $"{surface.Name}, pushrod holes",
+            words,
+            Page: row.Page
+        );
         return state.Throws.Holes.TryGetValue(surface.Id, out var shown)
-            ? new Claim(requirement, shown.AsSheet ? Standing.Met : Standing.NotMet, shown.AsSheet ? "as printed" : "others", shown.AsSheet ? "Seen in the holes the manual names." : "In other holes than the manual names.", shown.Evidence, [new(AspectKind.Neutral, surface.Id)])
+            ? new Claim(
+                requirement,
+                shown.AsSheet ? Standing.Met : Standing.NotMet,
+                shown.AsSheet ? "as printed" : "others",
+                shown.AsSheet ? "Seen in the holes the manual names." : "In other holes than the manual names.",
+                shown.Evidence,
+                [new(AspectKind.Neutral, surface.Id)]
+            )
             : Claim.NotShown(requirement, "Not looked at yet.");
     }
 
@@ -101,10 +153,19 @@ public static class ThrowsRequirements
         var single = row.Offset.Form == QuantityForm.Single;
         var slack = single ? 0.5m : 0;
         var band = Band.Of(row.Offset.Low - slack, row.Offset.High + slack, "mm");
-        var requirement = new Requirement($"neutral/{surface.Id}", Stage.Throws, $"{surface.Name}, neutral (up is +)", single ? $"{band} (shop's tolerance)" : band.ToString(), Page: row.Page);
+        var requirement = new Requirement(
+            $"neutral/{surface.Id}",
+            Stage.Throws,
+            $"{surface.Name}, neutral (up is +)",
+            single ? $"{band} (shop's tolerance)" : band.ToString(),
+            Page: row.Page
+        );
         if (row.Assumed)
         {
-            return Claim.NotShown(requirement, $"Not stated by the maker; {row.Offset.Text} is assumed. A lead gives a value with its reason.");
+            return Claim.NotShown(
+                requirement,
+                $"Not stated by the maker; {row.Offset.Text} is assumed. A lead gives a value with its reason."
+            );
         }
 
         if (!state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
@@ -113,6 +174,13 @@ public static class ThrowsRequirements
         }
 
         var judgement = Judgement.Of(shown.Offset, shown.U, band, state.Receive.Rules.Guarded);
-        return Claim.Measured(requirement, judgement, $"{Numbers.OneDecimal(shown.Offset)} mm", $"{judgement.Phrase}. {judgement.Hint}".TrimEnd(), shown.Evidence, new Aspect(AspectKind.Neutral, surface.Id));
+        return Claim.Measured(
+            requirement,
+            judgement,
+            $"{Numbers.OneDecimal(shown.Offset)} mm",
+            $"{judgement.Phrase}. {judgement.Hint}".TrimEnd(),
+            shown.Evidence,
+            new Aspect(AspectKind.Neutral, surface.Id)
+        );
     }
 }

@@ -17,11 +17,14 @@ public sealed record HoleShown(bool AsSheet, Evidence Evidence);
 /// <summary>The latest readings, and the radio's travel settings as far as they were said.</summary>
 public sealed record ThrowsState
 {
-    public ImmutableDictionary<string, ThrowShown> Readings { get; init; } = ImmutableDictionary<string, ThrowShown>.Empty;
+    public ImmutableDictionary<string, ThrowShown> Readings { get; init; } =
+        ImmutableDictionary<string, ThrowShown>.Empty;
 
-    public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } = ImmutableDictionary<string, FreedomShown>.Empty;
+    public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } =
+        ImmutableDictionary<string, FreedomShown>.Empty;
 
-    public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } = ImmutableDictionary<string, NeutralShown>.Empty;
+    public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } =
+        ImmutableDictionary<string, NeutralShown>.Empty;
 
     public ImmutableDictionary<string, HoleShown> Holes { get; init; } = ImmutableDictionary<string, HoleShown>.Empty;
 
@@ -29,7 +32,8 @@ public sealed record ThrowsState
     public ImmutableDictionary<string, double> Travel { get; init; } = ImmutableDictionary<string, double>.Empty;
 
     /// <summary>Every travel a target has had, so that none is advised twice.</summary>
-    public ImmutableDictionary<string, ImmutableHashSet<double>> Tried { get; init; } = ImmutableDictionary<string, ImmutableHashSet<double>>.Empty;
+    public ImmutableDictionary<string, ImmutableHashSet<double>> Tried { get; init; } =
+        ImmutableDictionary<string, ImmutableHashSet<double>>.Empty;
 
     internal ImmutableDictionary<string, ImmutableHashSet<double>> Try(string target, double percent) =>
         Tried.SetItem(target, Tried.GetValueOrDefault(target, []).Add(percent));
@@ -67,17 +71,34 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
             return steep;
         }
 
-        var (value, uValue) = read.Measure == target.Measure ? (mean, u) : ThrowMeasures.FromAngle(angle, target.Measure, target.Surface.Chord);
+        var (value, uValue) =
+            read.Measure == target.Measure
+                ? (mean, u)
+                : ThrowMeasures.FromAngle(angle, target.Measure, target.Surface.Chord);
         return new ThrowReading(value, uValue, angle);
     }
 
     private static Refusal? Wrong(ThrowTarget target, ThrowRead read, Quantity q, string where)
     {
-        var wanted = target.Percent ? Dimension.Percent : read.Measure == ThrowMeasure.Angle ? Dimension.Angle : Dimension.Length;
+        var wanted =
+            target.Percent ? Dimension.Percent
+            : read.Measure == ThrowMeasure.Angle ? Dimension.Angle
+            : Dimension.Length;
         return q.Form != QuantityForm.Single ? new Refusal("throws/reading", $"\"{q.Text}\" is not one reading.", where)
-            : q.Dimension == Dimension.None && q.Text.Contains('/') ? new Refusal("throws/unit", $"\"{q.Text}\" of what? Write \"{q.Text} in\" or \"{q.Text} mm\".", where)
+            : q.Dimension == Dimension.None && q.Text.Contains('/')
+                ? new Refusal("throws/unit", $"\"{q.Text}\" of what? Write \"{q.Text} in\" or \"{q.Text} mm\".", where)
             : q.Dimension != wanted && q.Dimension != Dimension.None
-                ? new Refusal("throws/unit", $"\"{q.Text}\" does not fit a reading by {(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.", where)
-            : target.Percent ? null : ThrowMeasures.ToAngle((double)q.Nominal, 0, read.Measure, target.Surface.Chord).Refused is { } r ? r with { Where = where } : null;
+                ? new Refusal(
+                    "throws/unit",
+                    $"\"{q.Text}\" does not fit a reading by {(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.",
+                    where
+                )
+            : target.Percent ? null
+            : ThrowMeasures.ToAngle((double)q.Nominal, 0, read.Measure, target.Surface.Chord).Refused is { } r
+                ? r with
+                {
+                    Where = where,
+                }
+            : null;
     }
 }

@@ -8,7 +8,10 @@ namespace Zygotome.Core.Throws;
 public sealed record TravelAdvice(double Percent, double Expect, double U, string Why)
 {
     /// <summary>The radio sets whole percents, and not beyond these.</summary>
-    public const double Step = 1, Least = 30, Most = 125, HolesBelow = 60;
+    public const double Step = 1,
+        Least = 30,
+        Most = 125,
+        HolesBelow = 60;
 
     /// <summary>
     /// Proportional in the angle: travel_next = travel · θ_target/θ_read, θ by <see cref="ThrowMeasures"/>. The prediction carries
@@ -20,11 +23,20 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
     /// <param name="read">The reading as an angle, + in the commanded way.</param>
     /// <param name="target">The wanted throw in the target's own kind.</param>
     /// <param name="tried">Settings this way of this surface has had, the present one included.</param>
-    public static Outcome<TravelAdvice> Next(ThrowTarget wanted, double travel, ThrowAngle read, double target, IReadOnlyCollection<double> tried)
+    public static Outcome<TravelAdvice> Next(
+        ThrowTarget wanted,
+        double travel,
+        ThrowAngle read,
+        double target,
+        IReadOnlyCollection<double> tried
+    )
     {
         if (read.Degrees < 1)
         {
-            return new Refusal("throws/direction", "It hardly moves, or the other way: answer its direction on Bind first.");
+            return new Refusal(
+                "throws/direction",
+                "It hardly moves, or the other way: answer its direction on Bind first."
+            );
         }
 
         if (!ThrowMeasures.ToAngle(target, 0, wanted.Measure, wanted.Surface.Chord).Try(out var goal, out var refusal))
@@ -36,22 +48,40 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
         var next = Math.Round(exact / Step, MidpointRounding.AwayFromZero) * Step;
         if (tried.Contains(next))
         {
-            return new Refusal("throws/tried", $"{Numbers.Say(next)} % has been set already; measure again, and look for play in the linkage.");
+            return new Refusal(
+                "throws/tried",
+                $"{Numbers.Say(next)} % has been set already; measure again, and look for play in the linkage."
+            );
         }
 
         if (next > Most || next < Least)
         {
-            return new Refusal("throws/travel-limit", next > Most
-                ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on the servo arm, or inwards on the horn."
-                : $"It would need {Numbers.Say(next)} %, and the radio ends at {Least} %: one hole inwards on the servo arm, or outwards on the horn.");
+            return new Refusal(
+                "throws/travel-limit",
+                next > Most
+                    ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on the servo arm, or inwards on the horn."
+                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Least} %: one hole inwards on the servo arm, or outwards on the horn."
+            );
         }
 
         var degrees = read.Degrees * next / travel;
         var perDegree = next / travel;
         var uStep = read.Degrees / travel * Step / 2;
         var u = Math.Sqrt((perDegree * read.U * perDegree * read.U) + (uStep * uStep));
-        var (expect, uExpect) = ThrowMeasures.FromAngle(new ThrowAngle(degrees, u), wanted.Measure, wanted.Surface.Chord);
-        var holes = next < HolesBelow ? $" Below {HolesBelow} % the servo's resolution is wasted: one hole inwards on the servo arm would be better." : "";
-        return new TravelAdvice(next, expect, uExpect, $"{Numbers.Say(travel)} % × {Numbers.OneDecimal(goal.Degrees)}° / {Numbers.OneDecimal(read.Degrees)}° = {Numbers.OneDecimal(exact)} %.{holes}");
+        var (expect, uExpect) = ThrowMeasures.FromAngle(
+            new ThrowAngle(degrees, u),
+            wanted.Measure,
+            wanted.Surface.Chord
+        );
+        var holes =
+            next < HolesBelow
+                ? $" Below {HolesBelow} % the servo's resolution is wasted: one hole inwards on the servo arm would be better."
+                : "";
+        return new TravelAdvice(
+            next,
+            expect,
+            uExpect,
+            $"{Numbers.Say(travel)} % × {Numbers.OneDecimal(goal.Degrees)}° / {Numbers.OneDecimal(read.Degrees)}° = {Numbers.OneDecimal(exact)} %.{holes}"
+        );
     }
 }

@@ -12,26 +12,56 @@ public sealed record ClaimedShortage(string Part, string Name, int Quantity, str
 /// <param name="Findings">Ids of findings. <paramref name="Parts"/>: ids of short parts.</param>
 /// <param name="LetterHash">SHA-256 of the letter's PDF; <paramref name="MailHash"/>: of the mail file. Filled in by the server.</param>
 public sealed record ClaimSent(
-    ImmutableArray<string> Findings, ImmutableArray<string> Parts, string Wish, int Number = 0, Supplier? To = null, ImmutableArray<ClaimedShortage>? Shortages = null, string LetterHash = "", string MailHash = "") : EntryBody
+    ImmutableArray<string> Findings,
+    ImmutableArray<string> Parts,
+    string Wish,
+    int Number = 0,
+    Supplier? To = null,
+    ImmutableArray<ClaimedShortage>? Shortages = null,
+    string LetterHash = "",
+    string MailHash = ""
+) : EntryBody
 {
     public override bool IsDecision() => true;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Receive.Supplier is null ? new Refusal("claim/supplier", "Nobody said who the kit came from; say so first.", "body.to")
-        : Findings.Length + Parts.Length == 0 ? new Refusal("claim/empty", "A claim needs at least one finding or shortage.", "body.findings")
+        state.Receive.Supplier is null
+            ? new Refusal("claim/supplier", "Nobody said who the kit came from; say so first.", "body.to")
+        : Findings.Length + Parts.Length == 0
+            ? new Refusal("claim/empty", "A claim needs at least one finding or shortage.", "body.findings")
         : Findings.FirstOrDefault(f => state.Unpack.Find(f) is null) is { } unknown ? UnpackRules.NoFinding(unknown)
-        : Findings.Select(f => state.Unpack.Find(f)!).FirstOrDefault(f => !f.Origin.Claimable) is { } ours ? new Refusal("claim/ours", $"{ours.Tag} happened here ({ours.Origin.Why}); it is not the supplier's.", "body.findings")
-        : Parts.FirstOrDefault(p => Claims.Short(state, p) == 0) is { } there ? new Refusal("claim/not-short", $"{state.Sheet.Part(there)?.Name ?? there} is not short.", "body.parts")
-        : LetterHash.Length == 0 ? new Refusal("claim/letter", "The letter is written by the server.", "body.letterHash")
+        : Findings.Select(f => state.Unpack.Find(f)!).FirstOrDefault(f => !f.Origin.Claimable) is { } ours
+            ? new Refusal(
+                "claim/ours",
+                $"{ours.Tag} happened here ({ours.Origin.Why}); it is not the supplier's.",
+                "body.findings"
+            )
+        : Parts.FirstOrDefault(p => Claims.Short(state, p) == 0) is { } there
+            ? new Refusal("claim/not-short", $"{state.Sheet.Part(there)?.Name ?? there} is not short.", "body.parts")
+        : LetterHash.Length == 0
+            ? new Refusal("claim/letter", "The letter is written by the server.", "body.letterHash")
         : Texts.Fits(Wish, "body.wish");
 
-    public override JobState Apply(JobState state, Entry entry) => state with
-    {
-        Unpack = state.Unpack with
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
         {
-            Claims = state.Unpack.Claims.Add(new Claimed(entry.EntryId, Number, To?.Name ?? "", Findings, Shortages ?? [], Wish, LetterHash, MailHash, Evidence.Of(entry))),
-        },
-    };
+            Unpack = state.Unpack with
+            {
+                Claims = state.Unpack.Claims.Add(
+                    new Claimed(
+                        entry.EntryId,
+                        Number,
+                        To?.Name ?? "",
+                        Findings,
+                        Shortages ?? [],
+                        Wish,
+                        LetterHash,
+                        MailHash,
+                        Evidence.Of(entry)
+                    )
+                ),
+            },
+        };
 
     public override string Say(JobState state) => $"Claim {Number} sent{(To is null ? "" : $" to {To.Name}")}";
 }
@@ -46,24 +76,37 @@ public enum ClaimAnswerKind
 
 /// <summary>What the supplier wrote back.</summary>
 /// <param name="PartsDue">When parts are promised, if they are.</param>
-public sealed record ClaimAnswered(string Claim, ClaimAnswerKind Answer, string Words, DateOnly? PartsDue = null) : EntryBody
+public sealed record ClaimAnswered(string Claim, ClaimAnswerKind Answer, string Words, DateOnly? PartsDue = null)
+    : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Unpack.Claims.All(c => c.Id != Claim) ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
-        : PartsDue is { } due && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730 ? new Refusal("claim/due", $"{DayWords.Of(due)} is not within two years.", "body.partsDue")
+        state.Unpack.Claims.All(c => c.Id != Claim)
+            ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
+        : PartsDue is { } due
+        && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730
+            ? new Refusal("claim/due", $"{DayWords.Of(due)} is not within two years.", "body.partsDue")
         : Texts.Fits(Words, "body.words");
 
-    public override JobState Apply(JobState state, Entry entry) => Claims.Change(state, entry, Claim, c => c with { Answer = new ClaimAnswer(Answer, Words, PartsDue ?? c.Answer?.PartsDue, Evidence.Of(entry)) });
+    public override JobState Apply(JobState state, Entry entry) =>
+        Claims.Change(
+            state,
+            entry,
+            Claim,
+            c => c with { Answer = new ClaimAnswer(Answer, Words, PartsDue ?? c.Answer?.PartsDue, Evidence.Of(entry)) }
+        );
 
-    public override string Say(JobState state) => $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: {ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {DayWords.Of(due)}" : "")}";
+    public override string Say(JobState state) =>
+        $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: {ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {DayWords.Of(due)}" : "")}";
 }
 
 /// <summary>The parts of a claim came: their bags are counted again.</summary>
 public sealed record PartsArrived(string Claim, string Note = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim) is not { } claim ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
-        : claim.Arrived is not null ? new Refusal("claim/arrived", $"The parts of claim {claim.Number} are here already.", "body.claim")
+        state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim) is not { } claim
+            ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
+        : claim.Arrived is not null
+            ? new Refusal("claim/arrived", $"The parts of claim {claim.Number} are here already.", "body.claim")
         : Texts.Fits(Note, "body.note");
 
     public override JobState Apply(JobState state, Entry entry)
@@ -73,16 +116,18 @@ public sealed record PartsArrived(string Claim, string Note = "") : EntryBody
         return next with { Unpack = next.Unpack with { CountedBags = next.Unpack.CountedBags.RemoveRange(bags) } };
     }
 
-    public override string Say(JobState state) => $"Parts of claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number} arrived; count again";
+    public override string Say(JobState state) =>
+        $"Parts of claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number} arrived; count again";
 }
 
 public static class ClaimWords
 {
-    public static string Of(ClaimAnswerKind answer) => answer switch
-    {
-        ClaimAnswerKind.Accepted => "accepted",
-        ClaimAnswerKind.PartlyAccepted => "accepted in part",
-        ClaimAnswerKind.Refused => "refused",
-        _ => "asked for more",
-    };
+    public static string Of(ClaimAnswerKind answer) =>
+        answer switch
+        {
+            ClaimAnswerKind.Accepted => "accepted",
+            ClaimAnswerKind.PartlyAccepted => "accepted in part",
+            ClaimAnswerKind.Refused => "refused",
+            _ => "asked for more",
+        };
 }

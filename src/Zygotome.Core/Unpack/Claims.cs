@@ -5,7 +5,16 @@ namespace Zygotome.Core.Unpack;
 
 /// <summary>A claim as sent, with what came of it.</summary>
 public sealed record Claimed(
-    string Id, int Number, string To, ImmutableArray<string> Findings, ImmutableArray<ClaimedShortage> Shortages, string Wish, string LetterHash, string MailHash, Evidence Evidence)
+    string Id,
+    int Number,
+    string To,
+    ImmutableArray<string> Findings,
+    ImmutableArray<ClaimedShortage> Shortages,
+    string Wish,
+    string LetterHash,
+    string MailHash,
+    Evidence Evidence
+)
 {
     public ClaimAnswer? Answer { get; init; }
 
@@ -26,15 +35,31 @@ public static class Claims
         foreach (var f in state.Unpack.Findings.Where(f => f.Grading.Grade != Grade.Cosmetic))
         {
             yield return new Claimable(
-                f.Id, false, $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}", f.Origin.Claimable, $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
-                state.Unpack.Claims.Any(c => Standing(c) && c.Findings.Contains(f.Id)));
+                f.Id,
+                false,
+                $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}",
+                f.Origin.Claimable,
+                $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
+                state.Unpack.Claims.Any(c => Standing(c) && c.Findings.Contains(f.Id))
+            );
         }
 
         foreach (var part in state.Sheet.Parts)
         {
             if (Short(state, part.Id) is > 0 and var n)
             {
-                yield return new Claimable(part.Id, true, $"{n} × {part.Name}, bag {part.Bag}", true, state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong ? $"{wrong} of the wrong kind or size came" : "counted short", state.Unpack.Claims.Any(c => Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)));
+                yield return new Claimable(
+                    part.Id,
+                    true,
+                    $"{n} × {part.Name}, bag {part.Bag}",
+                    true,
+                    state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong
+                        ? $"{wrong} of the wrong kind or size came"
+                        : "counted short",
+                    state.Unpack.Claims.Any(c =>
+                        Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)
+                    )
+                );
             }
         }
     }
@@ -44,20 +69,32 @@ public static class Claims
 
     /// <summary>How many of a part are short in a counted bag; 0 while the bag is not counted.</summary>
     public static int Short(JobState state, string part) =>
-        state.Sheet.Part(part) is { } p && Counting.Of(state, p) is var count && Counting.IsShort(count.Standing) ? count.Short : 0;
+        state.Sheet.Part(part) is { } p && Counting.Of(state, p) is var count && Counting.IsShort(count.Standing)
+            ? count.Short
+            : 0;
 
     /// <summary>Whether something stands that was never claimed: then the window matters.</summary>
     public static bool Waiting(JobState state) => !state.Released && Of(state).Any(c => c.Stands && !c.Sent);
 
     /// <summary>Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.</summary>
-    public static int? DaysLeft(JobState state, DateOnly today) => Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
+    public static int? DaysLeft(JobState state, DateOnly today) =>
+        Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
 
     /// <summary>Claims whose parts were promised and are not here; none of a job that was handed over.</summary>
-    public static IEnumerable<Claimed> OnTheWay(JobState state) => state.Released ? [] : state.Unpack.Claims.Where(c => c is { Arrived: null, Answer.PartsDue: not null });
+    public static IEnumerable<Claimed> OnTheWay(JobState state) =>
+        state.Released ? [] : state.Unpack.Claims.Where(c => c is { Arrived: null, Answer.PartsDue: not null });
 
     internal static JobState Change(JobState state, Entry entry, string claim, Func<Claimed, Claimed> change)
     {
         var at = state.Unpack.Claims.FindIndex(c => c.Id == claim);
-        return at < 0 ? state.NotSupported(entry) : state with { Unpack = state.Unpack with { Claims = state.Unpack.Claims.SetItem(at, change(state.Unpack.Claims[at])) } };
+        return at < 0
+            ? state.NotSupported(entry)
+            : state with
+            {
+                Unpack = state.Unpack with
+                {
+                    Claims = state.Unpack.Claims.SetItem(at, change(state.Unpack.Claims[at])),
+                },
+            };
     }
 }

@@ -7,27 +7,59 @@ namespace Zygotome.Core.Unpack;
 /// <summary>So many more of the wrong kind or size, or fewer: a delta like every count.</summary>
 public sealed record WrongCounted(string Part, int Delta, string Note = "") : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => UnpackRules.KnownPart(state, Part)
-        ?? (Delta is 0 or < -1000 or > 1000 || state.Unpack.Wrong.GetValueOrDefault(Part) + Delta < 0
-            ? new Refusal("unpack/delta", $"There are {state.Unpack.Wrong.GetValueOrDefault(Part)} wrong ones; {Delta:+0;-0;0} is not possible.", "body.delta") : Texts.Fits(Note, "body.note"));
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnpackRules.KnownPart(state, Part)
+        ?? (
+            Delta is 0 or < -1000 or > 1000 || state.Unpack.Wrong.GetValueOrDefault(Part) + Delta < 0
+                ? new Refusal(
+                    "unpack/delta",
+                    $"There are {state.Unpack.Wrong.GetValueOrDefault(Part)} wrong ones; {Delta:+0;-0;0} is not possible.",
+                    "body.delta"
+                )
+                : Texts.Fits(Note, "body.note")
+        );
 
-    public override JobState Apply(JobState state, Entry entry) => state with
-    {
-        Unpack = state.Unpack with { Wrong = state.Unpack.Wrong.SetItem(Part, Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) + Delta)) },
-    };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Unpack = state.Unpack with
+            {
+                Wrong = state.Unpack.Wrong.SetItem(
+                    Part,
+                    Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) + Delta)
+                ),
+            },
+        };
 
-    public override string Say(JobState state) => $"{Delta:+0;-0} wrong: {state.Sheet.Part(Part)?.Name ?? Part}{(Note.Length > 0 ? $", {Note}" : "")}";
+    public override string Say(JobState state) =>
+        $"{Delta:+0;-0} wrong: {state.Sheet.Part(Part)?.Name ?? Part}{(Note.Length > 0 ? $", {Note}" : "")}";
 }
 
 /// <summary>A sheet of the manual is not in the box; its numbers come from elsewhere, said here.</summary>
 public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => !UnpackEntries.Papers.Contains(Paper)
-        ? new Refusal("unpack/paper", $"\"{Paper}\" is not asked for; {string.Join(", ", UnpackEntries.Papers)} are.", "body.paper")
-        : Texts.Reason(Source, "body.source", "Say where these numbers come from, such as the maker's file and its edition.");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        !UnpackEntries.Papers.Contains(Paper)
+            ? new Refusal(
+                "unpack/paper",
+                $"\"{Paper}\" is not asked for; {string.Join(", ", UnpackEntries.Papers)} are.",
+                "body.paper"
+            )
+            : Texts.Reason(
+                Source,
+                "body.source",
+                "Say where these numbers come from, such as the maker's file and its edition."
+            );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with { Unpack = state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)), PaperSources = state.Unpack.PaperSources.SetItem(Paper, Source.Trim()) } };
+        state with
+        {
+            Unpack = state.Unpack with
+            {
+                Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)),
+                PaperSources = state.Unpack.PaperSources.SetItem(Paper, Source.Trim()),
+            },
+        };
 
     public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
 
@@ -37,7 +69,15 @@ public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
 /// <summary>Another screw in place of a listed one, judged by the fastener rule. What the sheet does not state is measured at the bench.</summary>
 /// <param name="Diameter">Thread of the one in hand. <paramref name="Length"/>: under its head.</param>
 /// <param name="Stack">What it clamps, where the sheet does not say. <paramref name="Depth"/>: the hole, likewise.</param>
-public sealed record SubstituteAccepted(string Part, int Quantity, Quantity Diameter, Quantity Length, Quantity? Stack = null, Quantity? Depth = null, string Note = "") : EntryBody
+public sealed record SubstituteAccepted(
+    string Part,
+    int Quantity,
+    Quantity Diameter,
+    Quantity Length,
+    Quantity? Stack = null,
+    Quantity? Depth = null,
+    string Note = ""
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -51,15 +91,25 @@ public sealed record SubstituteAccepted(string Part, int Quantity, Quantity Diam
             return new Refusal("unpack/count", $"{Quantity} substitutes is not possible.", "body.quantity");
         }
 
-        return Judge(state.Sheet).Match(
-            v => v.Fits ? Texts.Fits(Note, "body.note") : new Refusal("unpack/substitute", v.Why, "body.length"),
-            r => r);
+        return Judge(state.Sheet)
+            .Match(
+                v => v.Fits ? Texts.Fits(Note, "body.note") : new Refusal("unpack/substitute", v.Why, "body.length"),
+                r => r
+            );
     }
 
     /// <summary>The fastener rule on the numbers of sheet and bench.</summary>
     public Outcome<FastenerVerdict> Judge(SpecSheet sheet)
     {
-        foreach (var (q, where) in new[] { (Diameter, "body.diameter"), (Length, "body.length"), (Stack, "body.stack"), (Depth, "body.depth") })
+        foreach (
+            var (q, where) in new[]
+            {
+                (Diameter, "body.diameter"),
+                (Length, "body.length"),
+                (Stack, "body.stack"),
+                (Depth, "body.depth"),
+            }
+        )
         {
             if (q is not null && (q.Dimension != Dimension.Length || q.Nominal <= 0 || q.Nominal > 500))
             {
@@ -68,8 +118,20 @@ public sealed record SubstituteAccepted(string Part, int Quantity, Quantity Diam
         }
 
         return sheet.Part(Part)?.Fastener is { } listed
-            ? Fasteners.Judge(listed with { Stack = listed.Stack ?? (double?)Stack?.Nominal, Depth = listed.Depth ?? (double?)Depth?.Nominal }, (double)Diameter.Nominal, (double)Length.Nominal)
-            : new Refusal("unpack/not-a-fastener", $"{sheet.Part(Part)?.Name ?? Part} is not a fastener with a size; only those can be judged by the rule.", "body.part");
+            ? Fasteners.Judge(
+                listed with
+                {
+                    Stack = listed.Stack ?? (double?)Stack?.Nominal,
+                    Depth = listed.Depth ?? (double?)Depth?.Nominal,
+                },
+                (double)Diameter.Nominal,
+                (double)Length.Nominal
+            )
+            : new Refusal(
+                "unpack/not-a-fastener",
+                $"{sheet.Part(Part)?.Name ?? Part} is not a fastener with a size; only those can be judged by the rule.",
+                "body.part"
+            );
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -80,13 +142,19 @@ public sealed record SubstituteAccepted(string Part, int Quantity, Quantity Diam
             Unpack = state.Unpack with
             {
                 Present = state.Unpack.Present.SetItem(Part, state.Unpack.CountOf(Part) + Quantity),
-                Wrong = state.Unpack.Wrong.SetItem(Part, Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) - Quantity)),
-                Substitutes = state.Unpack.Substitutes.Add(new Substitute(Part, Quantity, $"{Diameter.Text} × {Length.Text}", why, Note, Evidence.Of(entry))),
+                Wrong = state.Unpack.Wrong.SetItem(
+                    Part,
+                    Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) - Quantity)
+                ),
+                Substitutes = state.Unpack.Substitutes.Add(
+                    new Substitute(Part, Quantity, $"{Diameter.Text} × {Length.Text}", why, Note, Evidence.Of(entry))
+                ),
             },
         };
     }
 
-    public override string Say(JobState state) => $"Substitute for {state.Sheet.Part(Part)?.Name ?? Part}: {Quantity} × {Diameter.Text} × {Length.Text}";
+    public override string Say(JobState state) =>
+        $"Substitute for {state.Sheet.Part(Part)?.Name ?? Part}: {Quantity} × {Diameter.Text} × {Length.Text}";
 }
 
 /// <summary>A substitute that was accepted, with the rule's own words.</summary>

@@ -14,7 +14,14 @@ public enum CountStanding
 }
 
 /// <summary>A part against the list, and the steps a shortage blocks.</summary>
-public sealed record PartCount(PartSpec Part, int Present, int WrongOnes, CountStanding Standing, int Short, IReadOnlyList<string> BlocksSteps);
+public sealed record PartCount(
+    PartSpec Part,
+    int Present,
+    int WrongOnes,
+    CountStanding Standing,
+    int Short,
+    IReadOnlyList<string> BlocksSteps
+);
 
 /// <summary>Counted against the list: missing, extra, wrong, and what that blocks. A part used in several steps is used up by them.</summary>
 public static class Counting
@@ -24,22 +31,36 @@ public static class Counting
         var (present, wrong) = (state.Unpack.CountOf(part.Id), state.Unpack.Wrong.GetValueOrDefault(part.Id));
         var closed = state.Unpack.CountedBags.ContainsKey(part.Bag);
         var missing = Math.Max(0, part.Quantity - present);
-        var standing = wrong > 0 && missing > 0 ? CountStanding.Wrong
+        var standing =
+            wrong > 0 && missing > 0 ? CountStanding.Wrong
             : missing > 0 ? (closed ? CountStanding.Missing : CountStanding.NotCounted)
-            : present > part.Quantity ? CountStanding.Extra : CountStanding.AllHere;
-        return new PartCount(part, present, wrong, standing, missing, IsShort(standing) ? [.. Blocked(state, part.Id).Select(s => s.Title)] : []);
+            : present > part.Quantity ? CountStanding.Extra
+            : CountStanding.AllHere;
+        return new PartCount(
+            part,
+            present,
+            wrong,
+            standing,
+            missing,
+            IsShort(standing) ? [.. Blocked(state, part.Id).Select(s => s.Title)] : []
+        );
     }
 
     public static bool IsShort(CountStanding standing) => standing is CountStanding.Missing or CountStanding.Wrong;
 
     /// <summary>How many of a part are there for this step: those counted, less what other steps took when they were begun.</summary>
-    public static int Left(JobState state, StepSpec step, string part) => Free(state, part) + (state.Build.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
+    public static int Left(JobState state, StepSpec step, string part) =>
+        Free(state, part) + (state.Build.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
 
     /// <summary>Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps that neither miss a part nor come after one that does.</summary>
     public static (double Possible, double All) Minutes(JobState state)
     {
         var open = state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null).ToList();
-        var stopped = state.Sheet.Parts.Where(p => IsShort(Of(state, p).Standing)).SelectMany(p => Blocked(state, p.Id)).Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
+        var stopped = state
+            .Sheet.Parts.Where(p => IsShort(Of(state, p).Standing))
+            .SelectMany(p => Blocked(state, p.Id))
+            .Select(s => s.Id)
+            .ToHashSet(StringComparer.Ordinal);
         bool more;
         do
         {
@@ -48,18 +69,25 @@ public static class Counting
             {
                 more |= stopped.Add(after.Id);
             }
-        }
-        while (more);
+        } while (more);
         return (open.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn), open.Sum(s => s.HandsOn));
     }
 
-    private static int Free(JobState state, string part) => state.Unpack.CountOf(part) - state.Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
+    private static int Free(JobState state, string part) =>
+        state.Unpack.CountOf(part)
+        - state
+            .Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null)
+            .Sum(s => s.Parts.GetValueOrDefault(part));
 
     /// <summary>Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its parts.</summary>
     private static IEnumerable<StepSpec> Blocked(JobState state, string part)
     {
         var left = Free(state, part);
-        foreach (var step in state.Sheet.Steps.Where(s => s.Parts.GetValueOrDefault(part) > 0 && state.Build.Progress(s.Id) is null))
+        foreach (
+            var step in state.Sheet.Steps.Where(s =>
+                s.Parts.GetValueOrDefault(part) > 0 && state.Build.Progress(s.Id) is null
+            )
+        )
         {
             if (step.Parts[part] > left)
             {

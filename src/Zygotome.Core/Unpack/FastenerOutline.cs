@@ -13,7 +13,22 @@ public sealed record FastenerOutline(string Path, double Width, double Height)
         var (head, across) = (d * 0.6, d * 1.9);
         var (top, low) = ((across - d) / 2, (across + d) / 2);
         return new FastenerOutline(
-            Outline.Closed([new(0, across * 0.15), new(head * 0.5, 0), new(head, 0), new(head, top), new(head + l - (d * 0.25), top), new(head + l, top + (d * 0.2)), new(head + l, low - (d * 0.2)), new(head + l - (d * 0.25), low), new(head, low), new(head, across), new(head * 0.5, across), new(0, across * 0.85)]),
-            head + l, across);
+            Outline.Closed([
+                new(0, across * 0.15),
+                new(head * 0.5, 0),
+                new(head, 0),
+                new(head, top),
+                new(head + l - (d * 0.25), top),
+                new(head + l, top + (d * 0.2)),
+                new(head + l, low - (d * 0.2)),
+                new(head + l - (d * 0.25), low),
+                new(head, low),
+                new(head, across),
+                new(head * 0.5, across),
+                new(0, across * 0.85),
+            ]),
+            head + l,
+            across
+        );
     }
 }

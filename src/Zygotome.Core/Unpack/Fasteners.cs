@@ -20,26 +20,50 @@ public static class Fasteners
     {
         if (Numbers.Round(diameter - place.Diameter) != 0)
         {
-            return new FastenerVerdict(false, $"Another thread: {Numbers.Say(diameter)} mm where {Numbers.Say(place.Diameter)} mm belongs.", null, null);
+            return new FastenerVerdict(
+                false,
+                $"Another thread: {Numbers.Say(diameter)} mm where {Numbers.Say(place.Diameter)} mm belongs.",
+                null,
+                null
+            );
         }
 
         if (place.Stack is not { } stack || place.Depth is not { } depth)
         {
             return Numbers.Round(length - place.Length) == 0
                 ? new FastenerVerdict(true, "The listed size.", place.Length, place.Length)
-                : new FastenerVerdict(false, "The sheet does not state stack and hole depth, so only the listed length can be judged; measure both and put them on the sheet.", null, null);
+                : new FastenerVerdict(
+                    false,
+                    "The sheet does not state stack and hole depth, so only the listed length can be judged; measure both and put them on the sheet.",
+                    null,
+                    null
+                );
         }
 
         var times = place.Into == "metal" ? 1.5 : 2;
         var (least, most) = (Numbers.Round(stack + (times * place.Diameter)), Numbers.Round(stack + depth));
-        var numbers = $"stack {Numbers.Say(stack)} mm, {Numbers.Say(times)} × {Numbers.Say(place.Diameter)} mm engagement in {place.Into}, hole {Numbers.Say(depth)} mm deep: {Numbers.Say(least)} to {Numbers.Say(most)} mm";
+        var numbers =
+            $"stack {Numbers.Say(stack)} mm, {Numbers.Say(times)} × {Numbers.Say(place.Diameter)} mm engagement in {place.Into}, hole {Numbers.Say(depth)} mm deep: {Numbers.Say(least)} to {Numbers.Say(most)} mm";
         var x = Numbers.Round(length);
         return least > most ? new FastenerVerdict(false, $"No length can hold there: {numbers}.", least, most)
-            : x < least ? new FastenerVerdict(false, $"{Numbers.Say(x)} mm is {Numbers.Say(least - x)} mm too short to hold: {numbers}.", least, most)
-            : x > most ? new FastenerVerdict(false, $"{Numbers.Say(x)} mm is {Numbers.Say(x - most)} mm too long and bottoms: {numbers}.", least, most)
+            : x < least
+                ? new FastenerVerdict(
+                    false,
+                    $"{Numbers.Say(x)} mm is {Numbers.Say(least - x)} mm too short to hold: {numbers}.",
+                    least,
+                    most
+                )
+            : x > most
+                ? new FastenerVerdict(
+                    false,
+                    $"{Numbers.Say(x)} mm is {Numbers.Say(x - most)} mm too long and bottoms: {numbers}.",
+                    least,
+                    most
+                )
             : new FastenerVerdict(true, $"{Numbers.Say(x)} mm fits: {numbers}.", least, most);
     }
 
     /// <summary>The listed length itself cannot fit where the sheet puts it.</summary>
-    public static bool IsMisprint(FastenerSpec listed) => listed is { Stack: not null, Depth: not null } && !Judge(listed, listed.Diameter, listed.Length).Fits;
+    public static bool IsMisprint(FastenerSpec listed) =>
+        listed is { Stack: not null, Depth: not null } && !Judge(listed, listed.Diameter, listed.Length).Fits;
 }

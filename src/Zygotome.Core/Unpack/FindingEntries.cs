@@ -7,14 +7,30 @@ namespace Zygotome.Core.Unpack;
 /// <summary>Something is wrong with the aircraft, at this or any later stage.</summary>
 /// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
 /// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view mm up.</param>
-public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKind Kind, Quantity Size, double X, double Y, string Note, DrawingSide View = DrawingSide.Plan) : EntryBody
+public sealed record FindingRaised(
+    string Place,
+    PlaceKind PlaceKind,
+    FindingKind Kind,
+    Quantity Size,
+    double X,
+    double Y,
+    string Note,
+    DrawingSide View = DrawingSide.Plan
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
         var drawing = Drawings.Of(state.Sheet, View);
-        return drawing.Parts.All(p => p.Id != Place) ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
-            : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000 ? new Refusal("unpack/size", $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.", "body.size")
-            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y) ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
+        return drawing.Parts.All(p => p.Id != Place)
+                ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
+            : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000
+                ? new Refusal(
+                    "unpack/size",
+                    $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.",
+                    "body.size"
+                )
+            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y)
+                ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
             : Texts.Fits(Note, "body.note");
     }
 
@@ -22,12 +38,37 @@ public sealed record FindingRaised(string Place, PlaceKind PlaceKind, FindingKin
     {
         var size = (double)Size.Nominal;
         var finding = new Finding(
-            entry.EntryId, $"F{state.Unpack.Raised + 1}", Place, PlaceKind, Kind, size, X, Y, Note, FindingGrades.Of(PlaceKind, Kind, size), Evidence.Of(entry))
-        { View = View, Origin = Origins.Of(state, Place, PlaceKind, Kind) };
-        return state with { Unpack = state.Unpack with { Findings = state.Unpack.Findings.Add(finding), Raised = state.Unpack.Raised + 1 } };
+            entry.EntryId,
+            $"F{state.Unpack.Raised + 1}",
+            Place,
+            PlaceKind,
+            Kind,
+            size,
+            X,
+            Y,
+            Note,
+            FindingGrades.Of(PlaceKind, Kind, size),
+            Evidence.Of(entry)
+        )
+        {
+            View = View,
+            Origin = Origins.Of(state, Place, PlaceKind, Kind),
+        };
+        return state with
+        {
+            Unpack = state.Unpack with
+            {
+                Findings = state.Unpack.Findings.Add(finding),
+                Raised = state.Unpack.Raised + 1,
+            },
+        };
     }
 
-    public override JobState TakenBack(JobState state) => state with { Unpack = state.Unpack with { Raised = state.Unpack.Raised + 1 } };
+    public override JobState TakenBack(JobState state) =>
+        state with
+        {
+            Unpack = state.Unpack with { Raised = state.Unpack.Raised + 1 },
+        };
 
     public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
 }
@@ -44,7 +85,10 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
             return UnpackRules.NoFinding(Finding);
         }
 
-        if (Disposition == Disposition.Repair && Mending.Of(finding.PlaceKind, finding.Kind) is { Possible: false } never)
+        if (
+            Disposition == Disposition.Repair
+            && Mending.Of(finding.PlaceKind, finding.Kind) is { Possible: false } never
+        )
         {
             return new Refusal("unpack/not-mended", $"{finding.Tag}: {never.Words}", "body.disposition");
         }
@@ -56,18 +100,40 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
 
         return finding.Grading.Grade switch
         {
-            Grade.FlightCritical => new Refusal("unpack/never-as-is", $"{finding.Tag} is flight-critical ({finding.Grading.Rule}): it must be repaired or replaced, and re-inspected.", "body.disposition"),
-            Grade.Structural when entry.By.Role != Role.Lead => new Refusal("unpack/lead", $"{finding.Tag} is structural: only a lead may let it be used as it is.", "body.disposition"),
+            Grade.FlightCritical => new Refusal(
+                "unpack/never-as-is",
+                $"{finding.Tag} is flight-critical ({finding.Grading.Rule}): it must be repaired or replaced, and re-inspected.",
+                "body.disposition"
+            ),
+            Grade.Structural when entry.By.Role != Role.Lead => new Refusal(
+                "unpack/lead",
+                $"{finding.Tag} is structural: only a lead may let it be used as it is.",
+                "body.disposition"
+            ),
             Grade.Cosmetic => Texts.Fits(Reason, "body.reason"),
             _ => Texts.Reason(Reason, "body.reason", "Say why it may be used as it is."),
         };
     }
 
-    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { } f
-        ? (state with { Unpack = state.Unpack.With(f with { Disposition = Disposition, DispositionReason = Reason, DisposedBy = entry.By }) }).Resheet()
-        : state.NotSupported(entry);
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is { } f
+            ? (
+                state with
+                {
+                    Unpack = state.Unpack.With(
+                        f with
+                        {
+                            Disposition = Disposition,
+                            DispositionReason = Reason,
+                            DisposedBy = entry.By,
+                        }
+                    ),
+                }
+            ).Resheet()
+            : state.NotSupported(entry);
 
-    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: {UnpackRules.Words(Disposition)}";
+    public override string Say(JobState state) =>
+        $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: {UnpackRules.Words(Disposition)}";
 }
 
 /// <summary>A repair or replacement was made. It asks for a re-inspection and makes stale what it disturbs.</summary>
@@ -76,8 +142,14 @@ public sealed record Repaired(string Finding, string How, double? HandleMinutes 
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
-        : finding.Disposition is not (Disposition.Repair or Disposition.Replace) ? new Refusal("unpack/not-decided", $"Decide first whether {finding.Tag} is repaired or replaced.", "body.finding")
-        : HandleMinutes is < 0 or > 10_000 ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
+        : finding.Disposition is not (Disposition.Repair or Disposition.Replace)
+            ? new Refusal(
+                "unpack/not-decided",
+                $"Decide first whether {finding.Tag} is repaired or replaced.",
+                "body.finding"
+            )
+        : HandleMinutes is < 0 or > 10_000
+            ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
         : Texts.Reason(How, "body.how", "Say how it was repaired.");
 
     public override JobState Apply(JobState state, Entry entry)
@@ -98,17 +170,42 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "") :
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
-        : finding.Repair is not { } repair ? new Refusal("unpack/not-repaired", $"{finding.Tag} has no repair to inspect.", "body.finding")
-        : repair.HandleAt > entry.ObservedAt ? new Refusal("unpack/curing", $"The repair of {finding.Tag} is still curing.", "body.finding")
-        : finding.Grading.Grade == Grade.FlightCritical && repair.By.Id == entry.By.Id && !state.Receive.Rules.SelfInspects
-            ? new Refusal("unpack/own-work", $"{finding.Tag} is flight-critical: somebody other than {repair.By.Name} must inspect the repair.", "body.finding")
+        : finding.Repair is not { } repair
+            ? new Refusal("unpack/not-repaired", $"{finding.Tag} has no repair to inspect.", "body.finding")
+        : repair.HandleAt > entry.ObservedAt
+            ? new Refusal("unpack/curing", $"The repair of {finding.Tag} is still curing.", "body.finding")
+        : finding.Grading.Grade == Grade.FlightCritical
+        && repair.By.Id == entry.By.Id
+        && !state.Receive.Rules.SelfInspects
+            ? new Refusal(
+                "unpack/own-work",
+                $"{finding.Tag} is flight-critical: somebody other than {repair.By.Name} must inspect the repair.",
+                "body.finding"
+            )
         : Texts.Fits(Note, "body.note");
 
-    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { Repair: not null } f
-        ? RepairSteps.Inspected(state with { Unpack = state.Unpack.With(f with { Sound = Sound, ReinspectedBy = entry.By, Reinspection = Evidence.Of(entry), Repair = Sound ? f.Repair : null }) }, f, Sound)
-        : state.NotSupported(entry);
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is { Repair: not null } f
+            ? RepairSteps.Inspected(
+                state with
+                {
+                    Unpack = state.Unpack.With(
+                        f with
+                        {
+                            Sound = Sound,
+                            ReinspectedBy = entry.By,
+                            Reinspection = Evidence.Of(entry),
+                            Repair = Sound ? f.Repair : null,
+                        }
+                    ),
+                },
+                f,
+                Sound
+            )
+            : state.NotSupported(entry);
 
     public override IEnumerable<string> Shows() => [$"finding/{Finding}"];
 
-    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} re-inspected: {(Sound ? "sound" : "not sound")}";
+    public override string Say(JobState state) =>
+        $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} re-inspected: {(Sound ? "sound" : "not sound")}";
 }

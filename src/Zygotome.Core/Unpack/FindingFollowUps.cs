@@ -7,12 +7,17 @@ public sealed record FindingPhotographed(string Finding, string Hash, string Not
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } f ? UnpackRules.NoFinding(Finding)
-        : f.Photos.Count >= Photos.Most ? new Refusal("photo/many", $"{f.Tag} has {Photos.Most} pictures; no more are kept.", "body.hash")
+        : f.Photos.Count >= Photos.Most
+            ? new Refusal("photo/many", $"{f.Tag} has {Photos.Most} pictures; no more are kept.", "body.hash")
         : Photos.Named(Hash) ?? Texts.Fits(Note, "body.note");
 
-    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { } f
-        ? state with { Unpack = state.Unpack.With(f with { Photos = f.Photos.Add(new PhotoKept(Hash, Note)) }) }
-        : state.NotSupported(entry);
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is { } f
+            ? state with
+            {
+                Unpack = state.Unpack.With(f with { Photos = f.Photos.Add(new PhotoKept(Hash, Note)) }),
+            }
+            : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"Picture of {state.Unpack.Find(Finding)?.Tag ?? "a finding"}";
 }
@@ -22,13 +27,26 @@ public sealed record OriginSaid(string Finding, Origin Origin, string Reason) : 
 {
     public override bool IsDecision() => true;
 
-    public override Refusal? Admit(JobState state, Entry entry) => state.Unpack.Find(Finding) is null ? UnpackRules.NoFinding(Finding) : Texts.Reason(Reason, "body.reason", "Say how that is known.");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is null
+            ? UnpackRules.NoFinding(Finding)
+            : Texts.Reason(Reason, "body.reason", "Say how that is known.");
 
-    public override JobState Apply(JobState state, Entry entry) => state.Unpack.Find(Finding) is { } f
-        ? state with { Unpack = state.Unpack.With(f with { Origin = new OriginInferred(Origin, "said", $"{entry.By.Name}: {Reason}") }) }
-        : state.NotSupported(entry);
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is { } f
+            ? state with
+            {
+                Unpack = state.Unpack.With(
+                    f with
+                    {
+                        Origin = new OriginInferred(Origin, "said", $"{entry.By.Name}: {Reason}"),
+                    }
+                ),
+            }
+            : state.NotSupported(entry);
 
-    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: from {OriginWords.Of(Origin)}";
+    public override string Say(JobState state) =>
+        $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"}: from {OriginWords.Of(Origin)}";
 }
 
 /// <summary>A lead grades a finding otherwise than the table: up as they see it, down only with a reason.</summary>
@@ -38,9 +56,16 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } f ? UnpackRules.NoFinding(Finding)
-        : entry.By.Role != Role.Lead ? new Refusal("unpack/lead", $"Only a lead grades {f.Tag} otherwise than its rule.", "body.grade")
-        : Grade == f.Grading.Grade ? new Refusal("unpack/same-grade", $"{f.Tag} is {FindingWords.Grade(Grade)} already.", "body.grade")
-        : Grade < f.Grading.Grade ? Texts.Reason(Reason, "body.reason", $"Lowering {f.Tag} from {FindingWords.Grade(f.Grading.Grade)} needs a reason.")
+        : entry.By.Role != Role.Lead
+            ? new Refusal("unpack/lead", $"Only a lead grades {f.Tag} otherwise than its rule.", "body.grade")
+        : Grade == f.Grading.Grade
+            ? new Refusal("unpack/same-grade", $"{f.Tag} is {FindingWords.Grade(Grade)} already.", "body.grade")
+        : Grade < f.Grading.Grade
+            ? Texts.Reason(
+                Reason,
+                "body.reason",
+                $"Lowering {f.Tag} from {FindingWords.Grade(f.Grading.Grade)} needs a reason."
+            )
         : Texts.Fits(Reason, "body.reason");
 
     public override JobState Apply(JobState state, Entry entry)
@@ -51,10 +76,26 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
         }
 
         // What was decided on the milder grade is decided anew.
-        var grading = new Grading(Grade, $"{f.Grading.Rule.Split(',')[0]}, {entry.By.Name}", Reason.Length > 0 ? $"{f.Grading.Text} {entry.By.Name}: {Reason}" : f.Grading.Text);
-        var next = Grade > f.Grading.Grade && f.Disposition == Disposition.UseAsIs ? f with { Grading = grading, Disposition = null, DispositionReason = "" } : f with { Grading = grading };
+        var grading = new Grading(
+            Grade,
+            $"{f.Grading.Rule.Split(',')[0]}, {entry.By.Name}",
+            Reason.Length > 0 ? $"{f.Grading.Text} {entry.By.Name}: {Reason}" : f.Grading.Text
+        );
+        var next =
+            Grade > f.Grading.Grade && f.Disposition == Disposition.UseAsIs
+                ? f with
+                {
+                    Grading = grading,
+                    Disposition = null,
+                    DispositionReason = "",
+                }
+                : f with
+                {
+                    Grading = grading,
+                };
         return (state with { Unpack = state.Unpack.With(next) }).Resheet();
     }
 
-    public override string Say(JobState state) => $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} graded {FindingWords.Grade(Grade)}";
+    public override string Say(JobState state) =>
+        $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} graded {FindingWords.Grade(Grade)}";
 }

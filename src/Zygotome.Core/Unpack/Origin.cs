@@ -21,18 +21,33 @@ public sealed record OriginInferred(Origin Origin, string Rule, string Why)
 /// <summary>Infers a finding's origin from what was recorded before it. The first rule that fits decides; the table is printed in docs/grading.md.</summary>
 public static class Origins
 {
-    private static readonly FindingKind[] FromBlows = [FindingKind.Crush, FindingKind.Crease, FindingKind.Dent, FindingKind.Crack, FindingKind.Bent];
+    private static readonly FindingKind[] FromBlows =
+    [
+        FindingKind.Crush,
+        FindingKind.Crease,
+        FindingKind.Dent,
+        FindingKind.Crack,
+        FindingKind.Bent,
+    ];
 
     /// <param name="place">The drawn part it was found on.</param>
     public static OriginInferred Of(JobState state, string place, PlaceKind placeKind, FindingKind kind)
     {
-        var walked = state.Unpack.Walk.Values.FirstOrDefault(w => w.Answer == WalkAnswer.Sound && InspectionRoute.Covers(state.Sheet, w.Point, place, placeKind));
+        var walked = state.Unpack.Walk.Values.FirstOrDefault(w =>
+            w.Answer == WalkAnswer.Sound && InspectionRoute.Covers(state.Sheet, w.Point, place, placeKind)
+        );
         if (walked is not null)
         {
-            return new(Origin.Shop, "O1", $"It was seen sound by {walked.Evidence.By.Name} {Build.Clock.At(state, walked.Evidence.ObservedAt)}; it happened since, here.");
+            return new(
+                Origin.Shop,
+                "O1",
+                $"It was seen sound by {walked.Evidence.By.Name} {Build.Clock.At(state, walked.Evidence.ObservedAt)}; it happened since, here."
+            );
         }
 
-        var step = state.Sheet.Steps.FirstOrDefault(s => state.Build.Progress(s.Id) is not null && s.Fits.Any(f => Airframe.Drawing.IsNamed(f, place)));
+        var step = state.Sheet.Steps.FirstOrDefault(s =>
+            state.Build.Progress(s.Id) is not null && s.Fits.Any(f => Airframe.Drawing.IsNamed(f, place))
+        );
         if (step is not null)
         {
             return new(Origin.Shop, "O2", $"It was handled in \"{step.Title}\" before anybody reported it.");
@@ -41,7 +56,11 @@ public static class Origins
         var battered = state.Receive.Carton is Carton.Crushed or Carton.Torn or Carton.Wet;
         if (battered && FromBlows.Contains(kind))
         {
-            return new(Origin.Transport, "O3", $"The carton came {CartonWords.Of(state.Receive.Carton)}, and nothing was built there yet.");
+            return new(
+                Origin.Transport,
+                "O3",
+                $"The carton came {CartonWords.Of(state.Receive.Carton)}, and nothing was built there yet."
+            );
         }
 
         if (kind is FindingKind.Parting or FindingKind.Loose || !FromBlows.Contains(kind))

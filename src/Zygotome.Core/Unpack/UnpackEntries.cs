@@ -9,26 +9,56 @@ public static class UnpackEntries
 
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<PapersFound>("unpack/papers"), EntryKind.Of<Counted>("unpack/counted"), EntryKind.Of<CountSet>("unpack/count-set"),
-        EntryKind.Of<BagCounted>("unpack/bag-counted"), EntryKind.Of<WrongPart>("unpack/wrong"), EntryKind.Of<ExtraPart>("unpack/extra"),
-        EntryKind.Of<FindingRaised>("unpack/finding"), EntryKind.Of<Disposed>("unpack/disposition"),
-        EntryKind.Of<Repaired>("unpack/repaired"), EntryKind.Of<Reinspected>("unpack/reinspected"),
-        EntryKind.Of<WrongCounted>("unpack/wrong-counted"), EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere"), EntryKind.Of<SubstituteAccepted>("unpack/substitute"),
-        EntryKind.Of<Walked>("unpack/walked"), EntryKind.Of<FindingPhotographed>("unpack/photo"), EntryKind.Of<OriginSaid>("unpack/origin"), EntryKind.Of<Regraded>("unpack/regraded"),
-        EntryKind.Of<ClaimSent>("unpack/claim-sent") with { Retractable = false }, EntryKind.Of<ClaimAnswered>("unpack/claim-answered") with { AfterRelease = true },
-        EntryKind.Of<PartsArrived>("unpack/parts-arrived") with { Retractable = false, AfterRelease = true },
+        EntryKind.Of<PapersFound>("unpack/papers"),
+        EntryKind.Of<Counted>("unpack/counted"),
+        EntryKind.Of<CountSet>("unpack/count-set"),
+        EntryKind.Of<BagCounted>("unpack/bag-counted"),
+        EntryKind.Of<WrongPart>("unpack/wrong"),
+        EntryKind.Of<ExtraPart>("unpack/extra"),
+        EntryKind.Of<FindingRaised>("unpack/finding"),
+        EntryKind.Of<Disposed>("unpack/disposition"),
+        EntryKind.Of<Repaired>("unpack/repaired"),
+        EntryKind.Of<Reinspected>("unpack/reinspected"),
+        EntryKind.Of<WrongCounted>("unpack/wrong-counted"),
+        EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere"),
+        EntryKind.Of<SubstituteAccepted>("unpack/substitute"),
+        EntryKind.Of<Walked>("unpack/walked"),
+        EntryKind.Of<FindingPhotographed>("unpack/photo"),
+        EntryKind.Of<OriginSaid>("unpack/origin"),
+        EntryKind.Of<Regraded>("unpack/regraded"),
+        EntryKind.Of<ClaimSent>("unpack/claim-sent") with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<ClaimAnswered>("unpack/claim-answered") with
+        {
+            AfterRelease = true,
+        },
+        EntryKind.Of<PartsArrived>("unpack/parts-arrived") with
+        {
+            Retractable = false,
+            AfterRelease = true,
+        },
     ];
 }
 
 /// <summary>A sheet of the manual is in the box.</summary>
 public sealed record PapersFound(string Paper) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => UnpackEntries.Papers.Contains(Paper)
-        ? null
-        : new Refusal("unpack/paper", $"\"{Paper}\" is not asked for; {string.Join(", ", UnpackEntries.Papers)} are.", "body.paper");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnpackEntries.Papers.Contains(Paper)
+            ? null
+            : new Refusal(
+                "unpack/paper",
+                $"\"{Paper}\" is not asked for; {string.Join(", ", UnpackEntries.Papers)} are.",
+                "body.paper"
+            );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with { Unpack = state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)) } };
+        state with
+        {
+            Unpack = state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)) },
+        };
 
     public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
 
@@ -38,12 +68,28 @@ public sealed record PapersFound(string Paper) : EntryBody
 /// <summary>So many more of a part, or fewer: a delta, so that two people can count one bag.</summary>
 public sealed record Counted(string Part, int Delta) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => UnpackRules.KnownPart(state, Part)
-        ?? (Delta is 0 or < -1000 or > 1000 ? new Refusal("unpack/delta", $"A count of {Delta} at once is not possible.", "body.delta")
-        : state.Unpack.CountOf(Part) + Delta < 0 ? new Refusal("unpack/negative", $"There are {state.Unpack.CountOf(Part)}; {-Delta} cannot be taken away.", "body.delta") : null);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnpackRules.KnownPart(state, Part)
+        ?? (
+            Delta is 0 or < -1000 or > 1000
+                ? new Refusal("unpack/delta", $"A count of {Delta} at once is not possible.", "body.delta")
+            : state.Unpack.CountOf(Part) + Delta < 0
+                ? new Refusal(
+                    "unpack/negative",
+                    $"There are {state.Unpack.CountOf(Part)}; {-Delta} cannot be taken away.",
+                    "body.delta"
+                )
+            : null
+        );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with { Unpack = state.Unpack with { Present = state.Unpack.Present.SetItem(Part, Math.Max(0, state.Unpack.CountOf(Part) + Delta)) } };
+        state with
+        {
+            Unpack = state.Unpack with
+            {
+                Present = state.Unpack.Present.SetItem(Part, Math.Max(0, state.Unpack.CountOf(Part) + Delta)),
+            },
+        };
 
     public override string Say(JobState state) => $"{Delta:+0;-0} {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -53,10 +99,19 @@ public sealed record CountSet(string Part, int Count) : EntryBody
 {
     public override bool IsDecision() => true;
 
-    public override Refusal? Admit(JobState state, Entry entry) => UnpackRules.KnownPart(state, Part)
-        ?? (Count is < 0 or > 10_000 ? new Refusal("unpack/count", $"A count of {Count} is not possible.", "body.count") : null);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnpackRules.KnownPart(state, Part)
+        ?? (
+            Count is < 0 or > 10_000
+                ? new Refusal("unpack/count", $"A count of {Count} is not possible.", "body.count")
+                : null
+        );
 
-    public override JobState Apply(JobState state, Entry entry) => state with { Unpack = state.Unpack with { Present = state.Unpack.Present.SetItem(Part, Count) } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Unpack = state.Unpack with { Present = state.Unpack.Present.SetItem(Part, Count) },
+        };
 
     public override string Say(JobState state) => $"{Count} × {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -64,19 +119,31 @@ public sealed record CountSet(string Part, int Count) : EntryBody
 /// <summary>The bag is counted: what is not there is missing. <c>AllHere</c> takes every part of it as listed.</summary>
 public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => state.Sheet.Parts.Any(p => p.Bag == Bag)
-        ? null
-        : new Refusal("unpack/bag", $"There is no bag {Bag} in the parts list.", "body.bag");
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Sheet.Parts.Any(p => p.Bag == Bag)
+            ? null
+            : new Refusal("unpack/bag", $"There is no bag {Bag} in the parts list.", "body.bag");
 
     public override JobState Apply(JobState state, Entry entry)
     {
         var present = state.Unpack.Present;
         if (AllHere)
         {
-            present = present.SetItems(state.Sheet.Parts.Where(p => p.Bag == Bag && state.Unpack.CountOf(p.Id) < p.Quantity).Select(p => KeyValuePair.Create(p.Id, p.Quantity)));
+            present = present.SetItems(
+                state
+                    .Sheet.Parts.Where(p => p.Bag == Bag && state.Unpack.CountOf(p.Id) < p.Quantity)
+                    .Select(p => KeyValuePair.Create(p.Id, p.Quantity))
+            );
         }
 
-        return state with { Unpack = state.Unpack with { Present = present, CountedBags = state.Unpack.CountedBags.SetItem(Bag, Evidence.Of(entry)) } };
+        return state with
+        {
+            Unpack = state.Unpack with
+            {
+                Present = present,
+                CountedBags = state.Unpack.CountedBags.SetItem(Bag, Evidence.Of(entry)),
+            },
+        };
     }
 
     public override IEnumerable<string> Shows() => [$"bag/{Bag}"];
@@ -87,10 +154,19 @@ public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
 /// <summary>Parts that are there but are not what the list says.</summary>
 public sealed record WrongPart(string Part, int Quantity, string Note) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => UnpackRules.KnownPart(state, Part)
-        ?? (Quantity is < 0 or > 1000 ? new Refusal("unpack/count", $"{Quantity} wrong ones is not possible.", "body.quantity") : Texts.Fits(Note, "body.note"));
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnpackRules.KnownPart(state, Part)
+        ?? (
+            Quantity is < 0 or > 1000
+                ? new Refusal("unpack/count", $"{Quantity} wrong ones is not possible.", "body.quantity")
+                : Texts.Fits(Note, "body.note")
+        );
 
-    public override JobState Apply(JobState state, Entry entry) => state with { Unpack = state.Unpack with { Wrong = state.Unpack.Wrong.SetItem(Part, Quantity) } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Unpack = state.Unpack with { Wrong = state.Unpack.Wrong.SetItem(Part, Quantity) },
+        };
 
     public override string Say(JobState state) => $"{Quantity} wrong: {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -98,10 +174,19 @@ public sealed record WrongPart(string Part, int Quantity, string Note) : EntryBo
 /// <summary>Something in the box that is on no list.</summary>
 public sealed record ExtraPart(string Name, int Quantity) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => Texts.Reason(Name, "body.name", "Say what it is.")
-        ?? (Quantity is < 1 or > 1000 ? new Refusal("unpack/count", $"{Quantity} extra is not possible.", "body.quantity") : null);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Texts.Reason(Name, "body.name", "Say what it is.")
+        ?? (
+            Quantity is < 1 or > 1000
+                ? new Refusal("unpack/count", $"{Quantity} extra is not possible.", "body.quantity")
+                : null
+        );
 
-    public override JobState Apply(JobState state, Entry entry) => state with { Unpack = state.Unpack with { Extra = state.Unpack.Extra.Add((Name, Quantity)) } };
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Unpack = state.Unpack with { Extra = state.Unpack.Extra.Add((Name, Quantity)) },
+        };
 
     public override string Say(JobState state) => $"Not on the list: {Quantity} × {Name}";
 }

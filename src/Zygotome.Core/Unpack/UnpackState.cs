@@ -16,19 +16,23 @@ public enum Disposition
 /// <summary>What was in the box and how it was.</summary>
 public sealed record UnpackState
 {
-    public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } = ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } =
+        ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
 
     /// <summary>Good parts in hand, by part id.</summary>
-    public ImmutableSortedDictionary<string, int> Present { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Present { get; init; } =
+        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
 
     /// <summary>Parts that are there but wrong, by part id.</summary>
-    public ImmutableSortedDictionary<string, int> Wrong { get; init; } = ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Wrong { get; init; } =
+        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
 
     /// <summary>Things in the box that are on no list.</summary>
     public ImmutableList<(string Name, int Quantity)> Extra { get; init; } = [];
 
     /// <summary>Bags that somebody says are counted: what is not there then is missing.</summary>
-    public ImmutableSortedDictionary<string, Evidence> CountedBags { get; init; } = ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Evidence> CountedBags { get; init; } =
+        ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
 
     public ImmutableList<Finding> Findings { get; init; } = [];
 
@@ -36,12 +40,14 @@ public sealed record UnpackState
     public int Raised { get; init; }
 
     /// <summary>Where the numbers of a missing paper come from.</summary>
-    public ImmutableSortedDictionary<string, string> PaperSources { get; init; } = ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, string> PaperSources { get; init; } =
+        ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
 
     public ImmutableList<Substitute> Substitutes { get; init; } = [];
 
     /// <summary>Answered points of the inspection walk, by point.</summary>
-    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } = ImmutableDictionary<string, WalkAnswered>.Empty;
+    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } =
+        ImmutableDictionary<string, WalkAnswered>.Empty;
 
     public ImmutableList<Claimed> Claims { get; init; } = [];
 
@@ -49,12 +55,27 @@ public sealed record UnpackState
 
     public Finding? Find(string id) => Findings.FirstOrDefault(f => f.Id == id);
 
-    public UnpackState With(Finding finding) => this with { Findings = Findings.SetItem(Findings.FindIndex(f => f.Id == finding.Id), finding) };
+    public UnpackState With(Finding finding) =>
+        this with
+        {
+            Findings = Findings.SetItem(Findings.FindIndex(f => f.Id == finding.Id), finding),
+        };
 }
 
 /// <summary>A finding and what became of it. <see cref="Id"/> is the id of the entry that raised it.</summary>
 public sealed record Finding(
-    string Id, string Tag, string Place, PlaceKind PlaceKind, FindingKind Kind, double Size, double X, double Y, string Note, Grading Grading, Evidence Evidence)
+    string Id,
+    string Tag,
+    string Place,
+    PlaceKind PlaceKind,
+    FindingKind Kind,
+    double Size,
+    double X,
+    double Y,
+    string Note,
+    Grading Grading,
+    Evidence Evidence
+)
 {
     /// <summary>The view it was marked on; <see cref="Y"/> is z up (mm) on a side view.</summary>
     public DrawingSide View { get; init; }
@@ -81,7 +102,8 @@ public sealed record Finding(
     public bool Sound { get; init; }
 
     /// <summary>Nothing more is asked: seen to be sound after repair or replacement, or accepted as it is.</summary>
-    public bool Cleared => Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical);
+    public bool Cleared =>
+        Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical);
 }
 
 /// <summary>What was done about a finding.</summary>

@@ -5,12 +5,13 @@ public static class UnpackWords
 {
     public static string Kind(FindingKind kind) => kind.ToString().ToLowerInvariant();
 
-    public static string Place(PlaceKind kind) => kind switch
-    {
-        PlaceKind.MotorMount => "motor mount",
-        PlaceKind.GearRetention => "gear retention",
-        PlaceKind.ReceiverPower => "receiver power",
-        PlaceKind.ScalePart => "scale part",
-        _ => kind.ToString().ToLowerInvariant(),
-    };
+    public static string Place(PlaceKind kind) =>
+        kind switch
+        {
+            PlaceKind.MotorMount => "motor mount",
+            PlaceKind.GearRetention => "gear retention",
+            PlaceKind.ReceiverPower => "receiver power",
+            PlaceKind.ScalePart => "scale part",
+            _ => kind.ToString().ToLowerInvariant(),
+        };
 }

@@ -7,14 +7,24 @@ namespace Zygotome.Core.Unpack;
 public sealed record Walked(string Point, WalkAnswer Answer, string Finding = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point) is not { } point ? new Refusal("unpack/point", $"\"{Point}\" is not on this aircraft's walk.", "body.point")
-        : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is null ? new Refusal("unpack/walk-finding", "Record what was found first, then say so here.", "body.finding")
-        : Answer == WalkAnswer.Sound && state.Unpack.Findings.FirstOrDefault(f => !f.Cleared && f.Place == point.Part && f.PlaceKind == point.Kind) is { } open
+        InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point) is not { } point
+            ? new Refusal("unpack/point", $"\"{Point}\" is not on this aircraft's walk.", "body.point")
+        : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is null
+            ? new Refusal("unpack/walk-finding", "Record what was found first, then say so here.", "body.finding")
+        : Answer == WalkAnswer.Sound
+        && state.Unpack.Findings.FirstOrDefault(f => !f.Cleared && f.Place == point.Part && f.PlaceKind == point.Kind)
+            is { } open
             ? new Refusal("unpack/walk-open", $"{open.Tag} is open at this very place: it is not sound.", "body.answer")
         : null;
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with { Unpack = state.Unpack with { Walk = state.Unpack.Walk.SetItem(Point, new WalkAnswered(Point, Answer, Finding, Evidence.Of(entry))) } };
+        state with
+        {
+            Unpack = state.Unpack with
+            {
+                Walk = state.Unpack.Walk.SetItem(Point, new WalkAnswered(Point, Answer, Finding, Evidence.Of(entry))),
+            },
+        };
 
     public override IEnumerable<string> Shows() => [$"walk/{Point}"];
 

@@ -11,7 +11,14 @@ namespace Zygotome.Server.Shop;
 /// Brings the demo files in through the same admission as live entries, once. Times in the files are minutes before the
 /// import, so that cures are running and a job is late whenever it is first started; entry ids are those of the files.
 /// </summary>
-internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetStore sheets, JournalWriter writer, ClaimDesk claims, TimeProvider clock)
+internal sealed class DemoImport(
+    ShopSettings settings,
+    ShopStore shop,
+    SheetStore sheets,
+    JournalWriter writer,
+    ClaimDesk claims,
+    TimeProvider clock
+)
 {
     private const string Done = "demo-imported";
 
@@ -28,18 +35,24 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
 
         var file = Read<ShopFile>(Path.Combine(folder, "shop.json"));
         settings.Put(file, demo: true);
-        foreach (var path in Directory.GetFiles(Path.Combine(folder, "sheets"), "*.sheet.json").Order(StringComparer.Ordinal))
+        foreach (
+            var path in Directory.GetFiles(Path.Combine(folder, "sheets"), "*.sheet.json").Order(StringComparer.Ordinal)
+        )
         {
             var bytes = await File.ReadAllBytesAsync(path);
             var reading = SheetReader.Read(bytes);
             _ = reading.Sheet is { } sheet
                 ? sheets.Add(sheet, bytes)
-                : throw new InvalidDataException($"{path}: {string.Join("; ", reading.Errors.Select(e => $"{e.Path}: {e.Text}"))}");
+                : throw new InvalidDataException(
+                    $"{path}: {string.Join("; ", reading.Errors.Select(e => $"{e.Path}: {e.Text}"))}"
+                );
         }
 
         var now = clock.GetUtcNow();
         var staff = file.Staff.ToDictionary(p => p.Id, StringComparer.Ordinal);
-        foreach (var path in Directory.GetFiles(Path.Combine(folder, "jobs"), "*.journal.json").Order(StringComparer.Ordinal))
+        foreach (
+            var path in Directory.GetFiles(Path.Combine(folder, "jobs"), "*.journal.json").Order(StringComparer.Ordinal)
+        )
         {
             await Import(path, Read<DemoJob>(path), staff, file, now);
         }
@@ -47,21 +60,41 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         shop.PutSetting(Done, now.ToString("O", System.Globalization.CultureInfo.InvariantCulture));
     }
 
-    private async Task Import(string path, DemoJob job, Dictionary<string, Person> staff, ShopFile file, DateTimeOffset now)
+    private async Task Import(
+        string path,
+        DemoJob job,
+        Dictionary<string, Person> staff,
+        ShopFile file,
+        DateTimeOffset now
+    )
     {
         for (var i = 0; i < job.Entries.Count; i++)
         {
             var e = job.Entries[i];
             var at = now.AddMinutes(-e.MinutesAgo);
-            if (!Core.Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at)).Try(out var body, out var refusal))
+            if (
+                !Core
+                    .Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at))
+                    .Try(out var body, out var refusal)
+            )
             {
                 throw new InvalidDataException($"{path}, entry {i + 1}: {refusal.Where}: {refusal.Text}");
             }
 
-            var answer = await writer.Record(new Post(job.Id, [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i, body is ClaimSent ? claims.Compose : null)], staff[e.By], e.Look, at));
+            var answer = await writer.Record(
+                new Post(
+                    job.Id,
+                    [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i, body is ClaimSent ? claims.Compose : null)],
+                    staff[e.By],
+                    e.Look,
+                    at
+                )
+            );
             if (answer is not PostAnswer.Recorded)
             {
-                throw new InvalidDataException($"{path}, entry {i + 1} ({e.Type}): {(answer as PostAnswer.Refused)?.Refusal.Text ?? "overtaken"}");
+                throw new InvalidDataException(
+                    $"{path}, entry {i + 1} ({e.Type}): {(answer as PostAnswer.Refused)?.Refusal.Text ?? "overtaken"}"
+                );
             }
         }
     }
@@ -101,7 +134,11 @@ internal sealed class DemoImport(ShopSettings settings, ShopStore shop, SheetSto
         return With(body, fields, "promisedInDays", "supplier", "receiver");
     }
 
-    private static JsonElement With(JsonElement body, Dictionary<string, object> fields, params ReadOnlySpan<string> instead)
+    private static JsonElement With(
+        JsonElement body,
+        Dictionary<string, object> fields,
+        params ReadOnlySpan<string> instead
+    )
     {
         foreach (var p in body.EnumerateObject())
         {

@@ -15,14 +15,34 @@ namespace Zygotome.Server.Shop;
 /// <summary>Where sheets are typed: begins a draft, changes it, answers what is doubted, and puts it on file.</summary>
 internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvider clock)
 {
-    public Results<Ok<DraftView>, ProblemHttpResult> View(string id) => drafts.Find(id) is { } draft ? TypedResults.Ok(View(draft)) : Problems.NotFound($"draft {id}");
+    public Results<Ok<DraftView>, ProblemHttpResult> View(string id) =>
+        drafts.Find(id) is { } draft ? TypedResults.Ok(View(draft)) : Problems.NotFound($"draft {id}");
 
     public Results<Ok<DraftView>, ProblemHttpResult> Begin(ArchetypePost post, string by)
     {
-        static Outcome<double> Number(string text, Unit unit, string where) => QuantityParser.Parse(text, unit.Dimension, unit).Match<Outcome<double>>(q => (double)q.Nominal, r => r with { Where = where });
-        if (!Number(post.Span, Unit.Millimetre, "span").Try(out var span, out var refusal) || !Number(post.Length, Unit.Millimetre, "length").Try(out var length, out refusal)
+        static Outcome<double> Number(string text, Unit unit, string where) =>
+            QuantityParser
+                .Parse(text, unit.Dimension, unit)
+                .Match<Outcome<double>>(q => (double)q.Nominal, r => r with { Where = where });
+        if (
+            !Number(post.Span, Unit.Millimetre, "span").Try(out var span, out var refusal)
+            || !Number(post.Length, Unit.Millimetre, "length").Try(out var length, out refusal)
             || !Number(post.EmptyWeight, Unit.Gram, "emptyWeight").Try(out var weight, out refusal)
-            || !ArchetypeSheet.Begin(new ArchetypeRequest(post.Class, post.Name, post.Maker, span, length, weight, post.Material, [.. post.Fitted])).Try(out var file, out refusal))
+            || !ArchetypeSheet
+                .Begin(
+                    new ArchetypeRequest(
+                        post.Class,
+                        post.Name,
+                        post.Maker,
+                        span,
+                        length,
+                        weight,
+                        post.Material,
+                        [.. post.Fitted]
+                    )
+                )
+                .Try(out var file, out refusal)
+        )
         {
             return Problems.Of(refusal);
         }
@@ -55,7 +75,14 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
             file.Insert(0, "$schema", "urn:zygotome:spec-sheet-1");
         }
 
-        var draft = new SheetDraft(Guid.NewGuid().ToString("N"), SheetFile.Name(file), 1, SheetFile.Bytes(file), by, Now());
+        var draft = new SheetDraft(
+            Guid.NewGuid().ToString("N"),
+            SheetFile.Name(file),
+            1,
+            SheetFile.Bytes(file),
+            by,
+            Now()
+        );
         drafts.Add(draft);
         foreach (var answer in answersOf is null ? [] : drafts.Answers(answersOf))
         {
@@ -66,9 +93,15 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
     }
 
     /// <summary>Changes the draft that was looked at; refused when somebody else changed it meanwhile.</summary>
-    public Results<Ok<DraftView>, ProblemHttpResult> Change(string id, long version, string by, Func<JsonObject, Outcome<JsonObject>> change) =>
+    public Results<Ok<DraftView>, ProblemHttpResult> Change(
+        string id,
+        long version,
+        string by,
+        Func<JsonObject, Outcome<JsonObject>> change
+    ) =>
         drafts.Find(id) is { } draft
-            ? Changed(draft, version, by, change).Match<Results<Ok<DraftView>, ProblemHttpResult>>(d => TypedResults.Ok(View(d)), r => Refused(r))
+            ? Changed(draft, version, by, change)
+                .Match<Results<Ok<DraftView>, ProblemHttpResult>>(d => TypedResults.Ok(View(d)), r => Refused(r))
             : Problems.NotFound($"draft {id}");
 
     /// <summary>Answers a doubt; a correction puts what was typed, or else the likely reading, in the doubted number's place.</summary>
@@ -98,7 +131,15 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
                 return Problems.Of(422, "sheet/correction", "Type the right number in its field.", "text");
             }
 
-            if (!Changed(draft, post.Version, by, file => SheetEdits.Apply(file, [new SheetEdit(flag.Path, EditAct.Set, text)])).Try(out draft!, out var refusal))
+            if (
+                !Changed(
+                        draft,
+                        post.Version,
+                        by,
+                        file => SheetEdits.Apply(file, [new SheetEdit(flag.Path, EditAct.Set, text)])
+                    )
+                    .Try(out draft!, out var refusal)
+            )
             {
                 return Refused(refusal);
             }
@@ -106,7 +147,10 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
             note = $"{flag.Path}: {text} {post.Note}";
         }
 
-        drafts.Answer(DraftStore.KeyOf(id), new FlagAnswered(flag.Id, post.Answer.ToString(), note.TrimEnd(), by, Now()));
+        drafts.Answer(
+            DraftStore.KeyOf(id),
+            new FlagAnswered(flag.Id, post.Answer.ToString(), note.TrimEnd(), by, Now())
+        );
         return TypedResults.Ok(View(draft));
     }
 
@@ -133,12 +177,27 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
         return TypedResults.Ok(SheetEndpoints.Card(sheet));
     }
 
-    private Outcome<SheetDraft> Changed(SheetDraft draft, long version, string by, Func<JsonObject, Outcome<JsonObject>> change) =>
+    private Outcome<SheetDraft> Changed(
+        SheetDraft draft,
+        long version,
+        string by,
+        Func<JsonObject, Outcome<JsonObject>> change
+    ) =>
         change(SheetFile.Parse(draft.Bytes)).Try(out var file, out var refusal)
-            ? drafts.Change(draft with { Name = SheetFile.Name(file), Bytes = SheetFile.Bytes(file), ByName = by, ChangedAt = Now() }, version)
+            ? drafts.Change(
+                draft with
+                {
+                    Name = SheetFile.Name(file),
+                    Bytes = SheetFile.Bytes(file),
+                    ByName = by,
+                    ChangedAt = Now(),
+                },
+                version
+            )
             : refusal;
 
-    private static ProblemHttpResult Refused(Refusal refusal) => Problems.Of(refusal, refusal.Code == DraftStore.Overtaken ? 409 : 422);
+    private static ProblemHttpResult Refused(Refusal refusal) =>
+        Problems.Of(refusal, refusal.Code == DraftStore.Overtaken ? 409 : 422);
 
     private DraftView View(SheetDraft draft)
     {
@@ -150,10 +209,36 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
         var sections = SheetForm.Of(file, reading.Errors, flags, answers.Select(a => a.Flag).ToHashSet());
         var drawable = rough is { Geometry.Lifting.Length: > 0 } or { Geometry.Bodies.Length: > 0 };
         return new DraftView(
-            draft.Id, draft.Name, draft.Version, draft.ByName, draft.ChangedAt, sections, reading.Errors,
-            [.. answers.Select(AnswerView.Of)], drawable ? DrawingView.Of(Drawings.Plan(rough!)) : null,
-            drawable ? [.. DimensionLines.Of(rough!).Select(d => new DimensionView(d.From.Across, d.From.Down, d.To.Across, d.To.Down, d.Text, d.Path))] : [],
-            sections.Sum(s => s.Assumed), sections.Sum(s => s.Doubts), sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..] ? $"after revision {latest.Revision}" : "the first revision");
+            draft.Id,
+            draft.Name,
+            draft.Version,
+            draft.ByName,
+            draft.ChangedAt,
+            sections,
+            reading.Errors,
+            [.. answers.Select(AnswerView.Of)],
+            drawable ? DrawingView.Of(Drawings.Plan(rough!)) : null,
+            drawable
+                ?
+                [
+                    .. DimensionLines
+                        .Of(rough!)
+                        .Select(d => new DimensionView(
+                            d.From.Across,
+                            d.From.Down,
+                            d.To.Across,
+                            d.To.Down,
+                            d.Text,
+                            d.Path
+                        )),
+                ]
+                : [],
+            sections.Sum(s => s.Assumed),
+            sections.Sum(s => s.Doubts),
+            sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..]
+                ? $"after revision {latest.Revision}"
+                : "the first revision"
+        );
     }
 
     private static SpecSheet? Rough(SheetReading reading) => reading.Rough is { } read ? Drawable.Part(read) : null;

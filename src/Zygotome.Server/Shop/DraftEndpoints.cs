@@ -16,22 +16,71 @@ internal static class DraftEndpoints
 
     public static void MapDrafts(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/sheets/archetypes", () => (IReadOnlyList<ArchetypeView>)[.. ArchetypeList.All.Select(a => new ArchetypeView(a.Key, a.Name))]);
-        app.MapGet("/api/drafts", (DraftStore drafts) => (IReadOnlyList<DraftCard>)[.. drafts.List().Select(d => new DraftCard(d.Id, d.Name, d.ChangedAt, d.ByName))]);
-        app.MapPost("/api/drafts/archetype", (ArchetypePost post, ClaimsPrincipal user, DraftDesk desk) => desk.Begin(post, user.Person().Name));
-        app.MapPost("/api/drafts/revision", (RevisionPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Revise(post, user.Person().Name));
+        app.MapGet(
+            "/api/sheets/archetypes",
+            () => (IReadOnlyList<ArchetypeView>)[.. ArchetypeList.All.Select(a => new ArchetypeView(a.Key, a.Name))]
+        );
+        app.MapGet(
+            "/api/drafts",
+            (DraftStore drafts) =>
+                (IReadOnlyList<DraftCard>)
+                    [.. drafts.List().Select(d => new DraftCard(d.Id, d.Name, d.ChangedAt, d.ByName))]
+        );
+        app.MapPost(
+            "/api/drafts/archetype",
+            (ArchetypePost post, ClaimsPrincipal user, DraftDesk desk) => desk.Begin(post, user.Person().Name)
+        );
+        app.MapPost(
+            "/api/drafts/revision",
+            (RevisionPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Revise(post, user.Person().Name)
+        );
         app.MapGet("/api/drafts/{id}", (string id, DraftDesk desk) => desk.View(id));
-        app.MapGet("/api/drafts/{id}/file", Results<FileContentHttpResult, ProblemHttpResult> (string id, DraftStore drafts) =>
-            drafts.Find(id) is { } d ? TypedResults.File(d.Bytes, SheetReader.MediaType, $"{d.Name}.sheet.json") : Problems.NotFound($"draft {id}"));
-        app.MapPost("/api/drafts/{id}/edits", (string id, EditsPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Change(id, post.Version, user.Person().Name, file =>
-            post.Edits.Count is 0 or > MostEdits ? new Refusal("sheet/edits", $"{post.Edits.Count} edits at once; 1 to {MostEdits} are taken.", "edits") : SheetEdits.Apply(file, post.Edits)));
-        app.MapPost("/api/drafts/{id}/answers", (string id, AnswerPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Answer(id, post, user.Person().Name));
+        app.MapGet(
+            "/api/drafts/{id}/file",
+            Results<FileContentHttpResult, ProblemHttpResult> (string id, DraftStore drafts) =>
+                drafts.Find(id) is { } d
+                    ? TypedResults.File(d.Bytes, SheetReader.MediaType, $"{d.Name}.sheet.json")
+                    : Problems.NotFound($"draft {id}")
+        );
+        app.MapPost(
+            "/api/drafts/{id}/edits",
+            (string id, EditsPost post, ClaimsPrincipal user, DraftDesk desk) =>
+                desk.Change(
+                    id,
+                    post.Version,
+                    user.Person().Name,
+                    file =>
+                        post.Edits.Count is 0 or > MostEdits
+                            ? new Refusal(
+                                "sheet/edits",
+                                $"{post.Edits.Count} edits at once; 1 to {MostEdits} are taken.",
+                                "edits"
+                            )
+                            : SheetEdits.Apply(file, post.Edits)
+                )
+        );
+        app.MapPost(
+            "/api/drafts/{id}/answers",
+            (string id, AnswerPost post, ClaimsPrincipal user, DraftDesk desk) =>
+                desk.Answer(id, post, user.Person().Name)
+        );
         app.MapPost("/api/drafts/{id}/csv/{list}", TakeCsv);
         app.MapPost("/api/drafts/{id}/file-it", (string id, DraftDesk desk) => desk.FileIt(id));
-        app.MapDelete("/api/drafts/{id}", Results<NoContent, ProblemHttpResult> (string id, DraftStore drafts) => drafts.Remove(id) ? TypedResults.NoContent() : Problems.NotFound($"draft {id}"));
+        app.MapDelete(
+            "/api/drafts/{id}",
+            Results<NoContent, ProblemHttpResult> (string id, DraftStore drafts) =>
+                drafts.Remove(id) ? TypedResults.NoContent() : Problems.NotFound($"draft {id}")
+        );
     }
 
-    private static async Task<Results<Ok<DraftView>, ProblemHttpResult>> TakeCsv(string id, string list, long version, HttpRequest request, ClaimsPrincipal user, DraftDesk desk)
+    private static async Task<Results<Ok<DraftView>, ProblemHttpResult>> TakeCsv(
+        string id,
+        string list,
+        long version,
+        HttpRequest request,
+        ClaimsPrincipal user,
+        DraftDesk desk
+    )
     {
         if (list is not ("parts" or "throws"))
         {
@@ -43,10 +92,15 @@ internal static class DraftEndpoints
         var read = SheetCsv.Read(buffer.ToArray(), list);
         return read.Rows is null
             ? Problems.Mistakes("sheet/csv", "This table", read.Mistakes)
-            : desk.Change(id, version, user.Person().Name, file =>
-            {
-                file[list] = read.Rows;
-                return file;
-            });
+            : desk.Change(
+                id,
+                version,
+                user.Person().Name,
+                file =>
+                {
+                    file[list] = read.Rows;
+                    return file;
+                }
+            );
     }
 }

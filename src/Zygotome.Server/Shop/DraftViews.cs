@@ -7,7 +7,16 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 /// <summary>A sheet begun from a class and the numbers on the lid; texts as typed.</summary>
-public sealed record ArchetypePost(string Class, string Name, string Maker, string Span, string Length, string EmptyWeight, string Material, IReadOnlyList<string> Fitted);
+public sealed record ArchetypePost(
+    string Class,
+    string Name,
+    string Maker,
+    string Span,
+    string Length,
+    string EmptyWeight,
+    string Material,
+    IReadOnlyList<string> Fitted
+);
 
 /// <summary>A draft of the next revision of a sheet on file.</summary>
 public sealed record RevisionPost(string Id, int Revision);
@@ -22,14 +31,34 @@ public sealed record DraftCard(string Id, string Name, string ChangedAt, string 
 /// <summary>An answer to a flag, with who and when.</summary>
 public sealed record AnswerView(string Flag, FlagAnswer Answer, string Note, string By, string At)
 {
-    internal static AnswerView Of(FlagAnswered a) => new(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At);
+    internal static AnswerView Of(FlagAnswered a) =>
+        new(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At);
 }
 
-public sealed record DimensionView(double FromAcross, double FromDown, double ToAcross, double ToDown, string Text, string Path);
+public sealed record DimensionView(
+    double FromAcross,
+    double FromDown,
+    double ToAcross,
+    double ToDown,
+    string Text,
+    string Path
+);
 
 /// <param name="Mistakes">What stands between the draft and the file.</param>
 public sealed record DraftView(
-    string Id, string Name, long Version, string By, string ChangedAt, IReadOnlyList<SectionNow> Sections, IReadOnlyList<SheetError> Mistakes, IReadOnlyList<AnswerView> Answers, DrawingView? Drawing, IReadOnlyList<DimensionView> Dimensions,
-    int Assumed, int Doubts, string NextRevision);
+    string Id,
+    string Name,
+    long Version,
+    string By,
+    string ChangedAt,
+    IReadOnlyList<SectionNow> Sections,
+    IReadOnlyList<SheetError> Mistakes,
+    IReadOnlyList<AnswerView> Answers,
+    DrawingView? Drawing,
+    IReadOnlyList<DimensionView> Dimensions,
+    int Assumed,
+    int Doubts,
+    string NextRevision
+);
 
 public sealed record ArchetypeView(string Key, string Name);

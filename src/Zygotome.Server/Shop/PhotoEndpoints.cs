@@ -15,11 +15,21 @@ internal static class PhotoEndpoints
     public static void MapPhotos(this IEndpointRouteBuilder app)
     {
         app.MapPost(Path, Take);
-        app.MapGet(Path + "/{hash}", (string hash, HttpContext http, PhotoStore photos) => Give(hash, false, http, photos));
-        app.MapGet(Path + "/{hash}/small", (string hash, HttpContext http, PhotoStore photos) => Give(hash, true, http, photos));
+        app.MapGet(
+            Path + "/{hash}",
+            (string hash, HttpContext http, PhotoStore photos) => Give(hash, false, http, photos)
+        );
+        app.MapGet(
+            Path + "/{hash}/small",
+            (string hash, HttpContext http, PhotoStore photos) => Give(hash, true, http, photos)
+        );
     }
 
-    private static async Task<Results<Ok<PhotoView>, ProblemHttpResult>> Take(HttpRequest request, PhotoStore photos, TimeProvider clock)
+    private static async Task<Results<Ok<PhotoView>, ProblemHttpResult>> Take(
+        HttpRequest request,
+        PhotoStore photos,
+        TimeProvider clock
+    )
     {
         using var buffer = new MemoryStream();
         await request.Body.CopyToAsync(buffer);
@@ -28,11 +38,19 @@ internal static class PhotoEndpoints
             return Problems.Of(refusal, refusal.Code == "photo/too-large" ? 413 : 422);
         }
 
-        photos.Add(new Photo(picture.Hash, picture.Jpeg, picture.Small, picture.Width, picture.Height), clock.GetUtcNow());
+        photos.Add(
+            new Photo(picture.Hash, picture.Jpeg, picture.Small, picture.Width, picture.Height),
+            clock.GetUtcNow()
+        );
         return TypedResults.Ok(new PhotoView(picture.Hash, picture.Width, picture.Height));
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> Give(string hash, bool small, HttpContext http, PhotoStore photos)
+    private static Results<FileContentHttpResult, ProblemHttpResult> Give(
+        string hash,
+        bool small,
+        HttpContext http,
+        PhotoStore photos
+    )
     {
         if (photos.Bytes(hash, small) is not { } bytes)
         {

@@ -11,7 +11,22 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 public sealed record SheetCard(
-    string Id, int Revision, string Name, string Maker, string Class, string Source, string Hash, int Throws, int Parts, int Steps, int Assumed, int Doubts, IReadOnlyList<string> Configurations, string PacksTogether, DrawingView Drawing);
+    string Id,
+    int Revision,
+    string Name,
+    string Maker,
+    string Class,
+    string Source,
+    string Hash,
+    int Throws,
+    int Parts,
+    int Steps,
+    int Assumed,
+    int Doubts,
+    IReadOnlyList<string> Configurations,
+    string PacksTogether,
+    DrawingView Drawing
+);
 
 /// <param name="All">How many there are; <paramref name="Sheets"/> may be fewer.</param>
 public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All);
@@ -20,7 +35,14 @@ public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All);
 public sealed record RevisionCard(int Revision, string Source, string Hash);
 
 /// <summary>Two revisions side by side: what they say otherwise, and both drawings in one box.</summary>
-public sealed record DifferenceView(string Name, int Before, int After, IReadOnlyList<SheetDifference> Differences, DrawingView Old, DrawingView Drawing);
+public sealed record DifferenceView(
+    string Name,
+    int Before,
+    int After,
+    IReadOnlyList<SheetDifference> Differences,
+    DrawingView Old,
+    DrawingView Drawing
+);
 
 /// <summary>A number that is doubted, on a sheet on file, with its answer when somebody gave one.</summary>
 public sealed record FlagView(Flag Flag, AnswerView? Answer);
@@ -32,50 +54,128 @@ internal static class SheetEndpoints
 {
     public static void MapSheets(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/sheets", (SheetStore sheets, string? find, int? most) =>
-        {
-            var (found, all) = sheets.Search(find, Math.Clamp(most ?? 24, 1, 60));
-            return new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all);
-        });
+        app.MapGet(
+            "/api/sheets",
+            (SheetStore sheets, string? find, int? most) =>
+            {
+                var (found, all) = sheets.Search(find, Math.Clamp(most ?? 24, 1, 60));
+                return new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all);
+            }
+        );
         app.MapGet("/api/sheets/schema", () => TypedResults.File(Schema(), "application/schema+json"));
-        app.MapGet("/api/sheets/{id}", Results<Ok<IReadOnlyList<RevisionCard>>, ProblemHttpResult> (string id, SheetStore sheets) => sheets.Revisions(id) is { Count: > 0 } revisions
-            ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([.. revisions.Select(r => new RevisionCard((int)r.Revision, sheets.Find(r.Hash)!.Kit.Source, r.Hash))]) : Problems.NotFound($"sheet {id}"));
-        app.MapGet("/api/sheets/{id}/{revision:int}", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, SheetStore sheets, HttpContext http) =>
-        {
-            http.Response.Headers.Link = "</api/sheets/schema>; rel=\"describedby\"";
-            return sheets.Bytes(id, revision) is { } bytes ? TypedResults.File(bytes, SheetReader.MediaType, $"{id}-{revision}.sheet.json") : Problems.NotFound($"sheet {id} revision {revision}");
-        });
-        app.MapGet("/api/sheets/{id}/{revision:int}/card", Results<Ok<SheetCard>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
-            sheets.Find(id, revision) is { } sheet ? TypedResults.Ok(Card(sheet)) : Problems.NotFound($"sheet {id} revision {revision}"));
-        app.MapGet("/api/sheets/{id}/{revision:int}/{list}.csv", Results<FileContentHttpResult, ProblemHttpResult> (string id, int revision, string list, SheetStore sheets) =>
-            list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
-                ? TypedResults.File(SheetCsv.Write(SheetFile.Parse(bytes), list), "text/csv; charset=utf-8", $"{id}-{revision}-{list}.csv") : Problems.NotFound($"{list} of sheet {id} revision {revision}"));
+        app.MapGet(
+            "/api/sheets/{id}",
+            Results<Ok<IReadOnlyList<RevisionCard>>, ProblemHttpResult> (string id, SheetStore sheets) =>
+                sheets.Revisions(id) is { Count: > 0 } revisions
+                    ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([
+                        .. revisions.Select(r => new RevisionCard(
+                            (int)r.Revision,
+                            sheets.Find(r.Hash)!.Kit.Source,
+                            r.Hash
+                        )),
+                    ])
+                    : Problems.NotFound($"sheet {id}")
+        );
+        app.MapGet(
+            "/api/sheets/{id}/{revision:int}",
+            Results<FileContentHttpResult, ProblemHttpResult> (
+                string id,
+                int revision,
+                SheetStore sheets,
+                HttpContext http
+            ) =>
+            {
+                http.Response.Headers.Link = "</api/sheets/schema>; rel=\"describedby\"";
+                return sheets.Bytes(id, revision) is { } bytes
+                    ? TypedResults.File(bytes, SheetReader.MediaType, $"{id}-{revision}.sheet.json")
+                    : Problems.NotFound($"sheet {id} revision {revision}");
+            }
+        );
+        app.MapGet(
+            "/api/sheets/{id}/{revision:int}/card",
+            Results<Ok<SheetCard>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
+                sheets.Find(id, revision) is { } sheet
+                    ? TypedResults.Ok(Card(sheet))
+                    : Problems.NotFound($"sheet {id} revision {revision}")
+        );
+        app.MapGet(
+            "/api/sheets/{id}/{revision:int}/{list}.csv",
+            Results<FileContentHttpResult, ProblemHttpResult> (
+                string id,
+                int revision,
+                string list,
+                SheetStore sheets
+            ) =>
+                list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
+                    ? TypedResults.File(
+                        SheetCsv.Write(SheetFile.Parse(bytes), list),
+                        "text/csv; charset=utf-8",
+                        $"{id}-{revision}-{list}.csv"
+                    )
+                    : Problems.NotFound($"{list} of sheet {id} revision {revision}")
+        );
         app.MapGet("/api/sheets/{id}/{revision:int}/pages", Pages);
         app.MapGet("/api/sheets/{id}/{before:int}/against/{after:int}", Against);
-        app.MapGet("/api/sheets/{id}/{revision:int}/flags", Results<Ok<IReadOnlyList<FlagView>>, ProblemHttpResult> (string id, int revision, SheetStore sheets, DraftStore drafts) =>
-        {
-            if (sheets.Find(id, revision) is not { } sheet)
+        app.MapGet(
+            "/api/sheets/{id}/{revision:int}/flags",
+            Results<Ok<IReadOnlyList<FlagView>>, ProblemHttpResult> (
+                string id,
+                int revision,
+                SheetStore sheets,
+                DraftStore drafts
+            ) =>
             {
-                return Problems.NotFound($"sheet {id} revision {revision}");
-            }
+                if (sheets.Find(id, revision) is not { } sheet)
+                {
+                    return Problems.NotFound($"sheet {id} revision {revision}");
+                }
 
-            var answers = drafts.Answers(sheet.Hash).ToDictionary(a => a.Flag, StringComparer.Ordinal);
-            return TypedResults.Ok<IReadOnlyList<FlagView>>([.. Plausible.Of(sheet).Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? AnswerView.Of(a) : null))]);
-        });
+                var answers = drafts.Answers(sheet.Hash).ToDictionary(a => a.Flag, StringComparer.Ordinal);
+                return TypedResults.Ok<IReadOnlyList<FlagView>>([
+                    .. Plausible
+                        .Of(sheet)
+                        .Select(f => new FlagView(f, answers.TryGetValue(f.Id, out var a) ? AnswerView.Of(a) : null)),
+                ]);
+            }
+        );
         app.MapPost("/api/sheets/{id}/{revision:int}/answers", Answer);
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
     }
 
-    private static Results<Ok<DifferenceView>, ProblemHttpResult> Against(string id, int before, int after, SheetStore sheets) =>
+    private static Results<Ok<DifferenceView>, ProblemHttpResult> Against(
+        string id,
+        int before,
+        int after,
+        SheetStore sheets
+    ) =>
         sheets.Bytes(id, before) is { } old && sheets.Bytes(id, after) is { } now
-            ? TypedResults.Ok(new DifferenceView(
-                sheets.Find(id, after)!.Kit.Name, before, after, SheetDifference.Between(SheetFile.Parse(old), SheetFile.Parse(now)),
-                DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)), DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))))
+            ? TypedResults.Ok(
+                new DifferenceView(
+                    sheets.Find(id, after)!.Kit.Name,
+                    before,
+                    after,
+                    SheetDifference.Between(SheetFile.Parse(old), SheetFile.Parse(now)),
+                    DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)),
+                    DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))
+                )
+            )
             : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");
 
-    private static Results<Ok<IReadOnlyList<SectionNow>>, ProblemHttpResult> Pages(string id, int revision, SheetStore sheets, DraftStore drafts) =>
+    private static Results<Ok<IReadOnlyList<SectionNow>>, ProblemHttpResult> Pages(
+        string id,
+        int revision,
+        SheetStore sheets,
+        DraftStore drafts
+    ) =>
         sheets.Find(id, revision) is { } sheet
-            ? TypedResults.Ok(SheetForm.Of(SheetFile.Parse(sheets.Bytes(id, revision)!), [], Plausible.Of(sheet), drafts.Answers(sheet.Hash).Select(a => a.Flag).ToHashSet()))
+            ? TypedResults.Ok(
+                SheetForm.Of(
+                    SheetFile.Parse(sheets.Bytes(id, revision)!),
+                    [],
+                    Plausible.Of(sheet),
+                    drafts.Answers(sheet.Hash).Select(a => a.Flag).ToHashSet()
+                )
+            )
             : Problems.NotFound($"sheet {id} revision {revision}");
 
     private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetStore sheets)
@@ -89,11 +189,21 @@ internal static class SheetEndpoints
             return Problems.Mistakes("sheet/mistakes", "This sheet", reading.Errors);
         }
 
-        return sheets.Add(reading.Sheet, bytes).Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
+        return sheets
+            .Add(reading.Sheet, bytes)
+            .Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
     }
 
     // Numbers on file are not changed: "corrected" is the next revision's.
-    private static Results<NoContent, ProblemHttpResult> Answer(string id, int revision, FiledAnswerPost post, ClaimsPrincipal user, SheetStore sheets, DraftStore drafts, TimeProvider clock)
+    private static Results<NoContent, ProblemHttpResult> Answer(
+        string id,
+        int revision,
+        FiledAnswerPost post,
+        ClaimsPrincipal user,
+        SheetStore sheets,
+        DraftStore drafts,
+        TimeProvider clock
+    )
     {
         if (sheets.Find(id, revision) is not { } sheet)
         {
@@ -107,7 +217,12 @@ internal static class SheetEndpoints
 
         if (post.Answer == FlagAnswer.Corrected)
         {
-            return Problems.Of(422, "sheet/on-file", "A sheet on file is not changed; type the next revision.", "answer");
+            return Problems.Of(
+                422,
+                "sheet/on-file",
+                "A sheet on file is not changed; type the next revision.",
+                "answer"
+            );
         }
 
         if (Core.Texts.Fits(post.Note, "note") is { } unfit)
@@ -115,7 +230,16 @@ internal static class SheetEndpoints
             return Problems.Of(unfit);
         }
 
-        drafts.Answer(sheet.Hash, new FlagAnswered(post.Flag, post.Answer.ToString(), post.Note, user.Person().Name, clock.GetUtcNow().UtcDateTime.ToString("O")));
+        drafts.Answer(
+            sheet.Hash,
+            new FlagAnswered(
+                post.Flag,
+                post.Answer.ToString(),
+                post.Note,
+                user.Person().Name,
+                clock.GetUtcNow().UtcDateTime.ToString("O")
+            )
+        );
         return TypedResults.NoContent();
     }
 
@@ -127,7 +251,22 @@ internal static class SheetEndpoints
         return buffer.ToArray();
     }
 
-    internal static SheetCard Card(SpecSheet s) => new(
-        s.Kit.Id, s.Kit.Revision, s.Kit.Name, s.Kit.Maker, s.Kit.Class, s.Kit.Source, s.Hash, s.Throws.Length, s.Parts.Length, s.Steps.Length, s.Assumed.Length, Plausible.Of(s).Count, [.. s.Balance.Configurations.Select(c => c.Name)],
-        Core.Receive.PackPower.Together(s), DrawingView.Of(Drawings.Plan(s)));
+    internal static SheetCard Card(SpecSheet s) =>
+        new(
+            s.Kit.Id,
+            s.Kit.Revision,
+            s.Kit.Name,
+            s.Kit.Maker,
+            s.Kit.Class,
+            s.Kit.Source,
+            s.Hash,
+            s.Throws.Length,
+            s.Parts.Length,
+            s.Steps.Length,
+            s.Assumed.Length,
+            Plausible.Of(s).Count,
+            [.. s.Balance.Configurations.Select(c => c.Name)],
+            Core.Receive.PackPower.Together(s),
+            DrawingView.Of(Drawings.Plan(s))
+        );
 }

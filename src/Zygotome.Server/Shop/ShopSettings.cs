@@ -11,8 +11,18 @@ public sealed record ShopInstrument(string Id, string Name, string Reads, double
 
 /// <summary>A shop's own file: staff, customers, instruments, adhesives and what it holds to.</summary>
 public sealed record ShopFile(
-    string Format, string Shop, string TimeZone, bool Guarded, decimal ThrowTolerance, bool SelfInspects, string Pin,
-    IReadOnlyList<Person> Staff, IReadOnlyList<Customer> Customers, IReadOnlyList<ShopInstrument> Instruments, IReadOnlyList<Adhesive> Adhesives)
+    string Format,
+    string Shop,
+    string TimeZone,
+    bool Guarded,
+    decimal ThrowTolerance,
+    bool SelfInspects,
+    string Pin,
+    IReadOnlyList<Person> Staff,
+    IReadOnlyList<Customer> Customers,
+    IReadOnlyList<ShopInstrument> Instruments,
+    IReadOnlyList<Adhesive> Adhesives
+)
 {
     /// <summary>Hands-on minutes of a working day.</summary>
     public int DayMinutes { get; init; } = 360;
@@ -35,13 +45,17 @@ public sealed record ShopFile(
 /// <summary>The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.</summary>
 internal sealed class ShopSettings(ShopStore store)
 {
-    private const string Key = "shop", DemoKey = "demo-pin";
+    private const string Key = "shop",
+        DemoKey = "demo-pin";
     private ShopFile? _current;
 
     /// <summary>The PIN of the lead an empty shop begins with, said once on the console of its first start.</summary>
     public string? FirstPin { get; private set; }
 
-    public ShopFile Current => _current ??= store.Setting(Key) is { } text ? JsonSerializer.Deserialize<ShopFile>(text, EntryJson.Lenient)! : First();
+    public ShopFile Current =>
+        _current ??= store.Setting(Key) is { } text
+            ? JsonSerializer.Deserialize<ShopFile>(text, EntryJson.Lenient)!
+            : First();
 
     public string? DemoPin => store.Setting(DemoKey);
 
@@ -58,7 +72,10 @@ internal sealed class ShopSettings(ShopStore store)
         }
 
         // PINs and personal data have their own tables.
-        store.PutSetting(Key, JsonSerializer.Serialize(file with { Pin = "", Staff = [], Customers = [] }, EntryJson.Lenient));
+        store.PutSetting(
+            Key,
+            JsonSerializer.Serialize(file with { Pin = "", Staff = [], Customers = [] }, EntryJson.Lenient)
+        );
         if (demo)
         {
             store.PutSetting(DemoKey, file.Pin);
@@ -72,10 +89,24 @@ internal sealed class ShopSettings(ShopStore store)
         FirstPin = "0000";
         Put(
             new ShopFile(
-                "zygotome-shop/1", "Workshop", "UTC", false, 1.0m, true, FirstPin, [new Person("lead", "Lead", Role.Lead)], [],
-                [new("rule", "steel rule", "mm", 0.5), new("gauge", "throw gauge", "degrees", 0.3), new("scales", "bench scales", "g", 1)],
-                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]),
-            demo: false);
+                "zygotome-shop/1",
+                "Workshop",
+                "UTC",
+                false,
+                1.0m,
+                true,
+                FirstPin,
+                [new Person("lead", "Lead", Role.Lead)],
+                [],
+                [
+                    new("rule", "steel rule", "mm", 0.5),
+                    new("gauge", "throw gauge", "degrees", 0.3),
+                    new("scales", "bench scales", "g", 1),
+                ],
+                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]
+            ),
+            demo: false
+        );
         return JsonSerializer.Deserialize<ShopFile>(store.Setting(Key)!, EntryJson.Lenient)!;
     }
 }

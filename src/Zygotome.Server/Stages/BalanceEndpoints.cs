@@ -5,22 +5,62 @@ namespace Zygotome.Server.Stages;
 
 public sealed record BallastView(string Name, double At, double Piece, double Limit, int Pieces);
 
-public sealed record PackView(double Length, string Mass, double? Front, double? FirstFront, double? LastFront, double BayFrom, double BayTo, double BayWidth);
+public sealed record PackView(
+    double Length,
+    string Mass,
+    double? Front,
+    double? FirstFront,
+    double? LastFront,
+    double BayFrom,
+    double BayTo,
+    double BayWidth
+);
 
-public sealed record BalanceAdviceView(string Words, double? PackFront, string Station, int Pieces, double? LandsAt, bool Possible);
+public sealed record BalanceAdviceView(
+    string Words,
+    double? PackFront,
+    string Station,
+    int Pieces,
+    double? LandsAt,
+    bool Possible
+);
 
 /// <summary>Where a support stood at the last weighing, as typed.</summary>
 public sealed record SupportPlace(string X, string Y);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
 public sealed record ConfigurationView(
-    string Name, double? Low, double? High, double? TargetLow, double? TargetHigh, string School, LedgerLine Range, LedgerLine? Weight, LedgerLine Lateral, double? X, double? UX, double? Y, double? Grams, BalanceAdviceView? Advice, IReadOnlyList<SupportPlace> Supports);
+    string Name,
+    double? Low,
+    double? High,
+    double? TargetLow,
+    double? TargetHigh,
+    string School,
+    LedgerLine Range,
+    LedgerLine? Weight,
+    LedgerLine Lateral,
+    double? X,
+    double? UX,
+    double? Y,
+    double? Grams,
+    BalanceAdviceView? Advice,
+    IReadOnlyList<SupportPlace> Supports
+);
 
-public sealed record BalanceView(string Datum, IReadOnlyList<ConfigurationView> Configurations, PackView Pack, IReadOnlyList<BallastView> Ballast, string MotorKind, double? PropellerMass, double? PropellerAt);
+public sealed record BalanceView(
+    string Datum,
+    IReadOnlyList<ConfigurationView> Configurations,
+    PackView Pack,
+    IReadOnlyList<BallastView> Ballast,
+    string MotorKind,
+    double? PropellerMass,
+    double? PropellerAt
+);
 
 internal static class BalanceEndpoints
 {
-    public static void MapBalance(this IEndpointRouteBuilder app) => app.MapGet("/api/jobs/{id}/balance", (string id, JobDesk desk) => desk.View(id, View));
+    public static void MapBalance(this IEndpointRouteBuilder app) =>
+        app.MapGet("/api/jobs/{id}/balance", (string id, JobDesk desk) => desk.View(id, View));
 
     private static BalanceView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
@@ -30,25 +70,77 @@ internal static class BalanceEndpoints
         return new BalanceView(
             state.Sheet.Geometry.Datum,
             [.. state.Sheet.Balance.Configurations.Select(c => Of(state, c, ledger))],
-            new PackView((double)state.Receive.Battery!.Length.Nominal, state.Receive.Battery.Mass.Text, state.Balance.PackFront, fronts?.First, fronts?.Last, bay?.From ?? 0, bay?.To ?? 0, bay?.Width ?? 40),
-            [.. state.Sheet.Geometry.BallastStations.Select(s => new BallastView(s.Name, s.At, s.Piece, s.Limit, state.Balance.BallastAt(s.Name)))],
-            motor?.Kind ?? "", motor?.Mass, motor?.At);
+            new PackView(
+                (double)state.Receive.Battery!.Length.Nominal,
+                state.Receive.Battery.Mass.Text,
+                state.Balance.PackFront,
+                fronts?.First,
+                fronts?.Last,
+                bay?.From ?? 0,
+                bay?.To ?? 0,
+                bay?.Width ?? 40
+            ),
+            [
+                .. state.Sheet.Geometry.BallastStations.Select(s => new BallastView(
+                    s.Name,
+                    s.At,
+                    s.Piece,
+                    s.Limit,
+                    state.Balance.BallastAt(s.Name)
+                )),
+            ],
+            motor?.Kind ?? "",
+            motor?.Mass,
+            motor?.At
+        );
     }
 
-    private static ConfigurationView Of(JobState state, Core.SpecSheets.BalanceConfiguration configuration, IReadOnlyList<LedgerLine> ledger)
+    private static ConfigurationView Of(
+        JobState state,
+        Core.SpecSheets.BalanceConfiguration configuration,
+        IReadOnlyList<LedgerLine> ledger
+    )
     {
         LedgerLine? Line(string id) => ledger.FirstOrDefault(l => l.Id == $"{id}/{configuration.Name}");
         var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
-        var cg = state.Balance.Weighings.TryGetValue(configuration.Name, out var shown) && shown.Weighed.Calculate().Try(out var found, out _) ? found : null;
+        var cg =
+            state.Balance.Weighings.TryGetValue(configuration.Name, out var shown)
+            && shown.Weighed.Calculate().Try(out var found, out _)
+                ? found
+                : null;
         var range = Line("balance")!;
         return new ConfigurationView(
-            configuration.Name, target?.Range.Low, target?.Range.High, target?.Target.Low, target?.Target.High, target?.School ?? "", range, Line("weight"), Line("lateral")!,
-            Rounded(cg?.X), Rounded(cg?.UX), Rounded(cg?.Y), cg?.Weight,
+            configuration.Name,
+            target?.Range.Low,
+            target?.Range.High,
+            target?.Target.Low,
+            target?.Target.High,
+            target?.School ?? "",
+            range,
+            Line("weight"),
+            Line("lateral")!,
+            Rounded(cg?.X),
+            Rounded(cg?.UX),
+            Rounded(cg?.Y),
+            cg?.Weight,
             cg is null || target is null || state.Released ? null
-                : range.Standing == Standing.Stale ? new BalanceAdviceView("Weigh again: what it was weighed with has changed.", null, "", 0, null, false)
-                : BalanceAdvice.For(state, target, cg).Match(
-                    a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true), r => new BalanceAdviceView(r.Text, null, "", 0, null, false)),
-            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []]);
+                : range.Standing == Standing.Stale
+                    ? new BalanceAdviceView(
+                        "Weigh again: what it was weighed with has changed.",
+                        null,
+                        "",
+                        0,
+                        null,
+                        false
+                    )
+                : BalanceAdvice
+                    .For(state, target, cg)
+                    .Match(
+                        a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true),
+                        r => new BalanceAdviceView(r.Text, null, "", 0, null, false)
+                    ),
+            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []]
+        );
     }
 
     private static double? Rounded(double? value) => value is { } v ? Math.Round(v, 2) : null;

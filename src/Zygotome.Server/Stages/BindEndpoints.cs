@@ -7,25 +7,62 @@ namespace Zygotome.Server.Stages;
 public sealed record ExpectedView(string Surface, string Name, Movement Movement, string Words, Movement? Seen);
 
 /// <summary>One call: what to do at the transmitter and the picture that must be seen from behind.</summary>
-public sealed record DirectionView(string Function, string Call, IReadOnlyList<ExpectedView> Expected, DrawingView Picture, LedgerLine Line);
+public sealed record DirectionView(
+    string Function,
+    string Call,
+    IReadOnlyList<ExpectedView> Expected,
+    DrawingView Picture,
+    LedgerLine Line
+);
 
-public sealed record BindView(LedgerLine Bound, LedgerLine Failsafe, string FailsafeDeclared, IReadOnlyList<string> Methods, string ModelMemory, int Mode, IReadOnlyList<DirectionView> Directions, DrawingView AtRest);
+public sealed record BindView(
+    LedgerLine Bound,
+    LedgerLine Failsafe,
+    string FailsafeDeclared,
+    IReadOnlyList<string> Methods,
+    string ModelMemory,
+    int Mode,
+    IReadOnlyList<DirectionView> Directions,
+    DrawingView AtRest
+);
 
 internal static class BindEndpoints
 {
-    public static void MapBind(this IEndpointRouteBuilder app) => app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
+    public static void MapBind(this IEndpointRouteBuilder app) =>
+        app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
 
     private static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine Line(string id) => ledger.First(l => l.Id == id);
         return new BindView(
-            Line("bind/bound"), Line("bind/failsafe"), state.Sheet.Radio.Failsafe, state.Sheet.Radio.BindMethods, state.Bind.Bound?.ModelMemory ?? "", state.Bind.Bound?.Mode ?? 2,
-            [.. Directions.Calls(state.Sheet).Select(c => new DirectionView(
-                c.Function, c.Call,
-                [.. c.Expected.Select(e => new ExpectedView(
-                    e.Surface.Id, e.Surface.Name, e.Movement, BindRequirements.Words(e.Movement),
-                    state.Bind.Directions.TryGetValue(c.Function, out var shown) ? shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None) : null))],
-                DrawingView.Of(BehindView.Of(state.Sheet, c)), Line($"direction/{c.Function}")))],
-            DrawingView.Of(BehindView.Of(state.Sheet, null)));
+            Line("bind/bound"),
+            Line("bind/failsafe"),
+            state.Sheet.Radio.Failsafe,
+            state.Sheet.Radio.BindMethods,
+            state.Bind.Bound?.ModelMemory ?? "",
+            state.Bind.Bound?.Mode ?? 2,
+            [
+                .. Directions
+                    .Calls(state.Sheet)
+                    .Select(c => new DirectionView(
+                        c.Function,
+                        c.Call,
+                        [
+                            .. c.Expected.Select(e => new ExpectedView(
+                                e.Surface.Id,
+                                e.Surface.Name,
+                                e.Movement,
+                                BindRequirements.Words(e.Movement),
+                                state.Bind.Directions.TryGetValue(c.Function, out var shown)
+                                    ? shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None)
+                                    : null
+                            )),
+                        ],
+                        DrawingView.Of(BehindView.Of(state.Sheet, c)),
+                        Line($"direction/{c.Function}")
+                    )),
+            ],
+            DrawingView.Of(BehindView.Of(state.Sheet, null))
+        );
     }
 }

@@ -7,29 +7,89 @@ namespace Zygotome.Server.Stages;
 public sealed record StepPart(string Name, int Needed, int InHand);
 
 public sealed record StepView(
-    string Id, string Title, Stage Stage, StepStanding Standing, IReadOnlyList<string> WaitsFor, double HandsOn, IReadOnlyList<StepPart> Parts, IReadOnlyList<string> Tools, IReadOnlyList<string> Cautions,
-    string Text, string Page, bool IsBond, string BondWords, bool NeedsPower, bool NeedsUnpowered, IReadOnlyList<string> Fits, string Adhesive, DateTimeOffset? HandleAt, DateTimeOffset? FullAt, string By, DateTimeOffset? DoneAt, string? EntryId);
+    string Id,
+    string Title,
+    Stage Stage,
+    StepStanding Standing,
+    IReadOnlyList<string> WaitsFor,
+    double HandsOn,
+    IReadOnlyList<StepPart> Parts,
+    IReadOnlyList<string> Tools,
+    IReadOnlyList<string> Cautions,
+    string Text,
+    string Page,
+    bool IsBond,
+    string BondWords,
+    bool NeedsPower,
+    bool NeedsUnpowered,
+    IReadOnlyList<string> Fits,
+    string Adhesive,
+    DateTimeOffset? HandleAt,
+    DateTimeOffset? FullAt,
+    string By,
+    DateTimeOffset? DoneAt,
+    string? EntryId
+);
 
-public sealed record StepsView(IReadOnlyList<StepView> Steps, IReadOnlyList<LoopView> Loops, IReadOnlyList<string> Functions, IReadOnlyList<string> Moved);
+public sealed record StepsView(
+    IReadOnlyList<StepView> Steps,
+    IReadOnlyList<LoopView> Loops,
+    IReadOnlyList<string> Functions,
+    IReadOnlyList<string> Moved
+);
 
 internal static class BuildEndpoints
 {
     public static void MapBuild(this IEndpointRouteBuilder app) =>
-        app.MapGet("/api/jobs/{id}/steps", (string id, JobDesk desk) => desk.View(id, (state, _) => View(state, desk.Now)));
+        app.MapGet(
+            "/api/jobs/{id}/steps",
+            (string id, JobDesk desk) => desk.View(id, (state, _) => View(state, desk.Now))
+        );
 
-    private static StepsView View(JobState state, DateTimeOffset now) => new(
-        [.. StepGraph.Of(state, now).Select(s => Of(state, s))],
-        [.. state.Build.Loops.Where(l => l.Closed is null).Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt))],
-        state.Sheet.Radio.Functions,
-        state.Build.Moved);
+    private static StepsView View(JobState state, DateTimeOffset now) =>
+        new(
+            [.. StepGraph.Of(state, now).Select(s => Of(state, s))],
+            [
+                .. state
+                    .Build.Loops.Where(l => l.Closed is null)
+                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
+            ],
+            state.Sheet.Radio.Functions,
+            state.Build.Moved
+        );
 
     private static StepView Of(JobState state, StepNow now)
     {
         var (step, progress) = (now.Step, now.Progress);
         return new StepView(
-            step.Id, step.Title, step.Stage, now.Standing, now.WaitsFor, step.HandsOn,
-            [.. step.Parts.Select(p => new StepPart(state.Sheet.Part(p.Key)?.Name ?? p.Key, p.Value, Math.Max(0, Core.Unpack.Counting.Left(state, step, p.Key))))],
-            step.Tools, step.Cautions, step.Text, step.Page, step.Bond is not null, step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "", step.Needs.Power, step.Needs.Unpowered, step.Fits,
-            progress?.Adhesive ?? "", progress?.HandleAt, progress?.FullAt, (progress?.Done ?? progress?.Started)?.By.Name ?? "", progress?.Done?.ObservedAt, (progress?.Done ?? progress?.Started)?.EntryId);
+            step.Id,
+            step.Title,
+            step.Stage,
+            now.Standing,
+            now.WaitsFor,
+            step.HandsOn,
+            [
+                .. step.Parts.Select(p => new StepPart(
+                    state.Sheet.Part(p.Key)?.Name ?? p.Key,
+                    p.Value,
+                    Math.Max(0, Core.Unpack.Counting.Left(state, step, p.Key))
+                )),
+            ],
+            step.Tools,
+            step.Cautions,
+            step.Text,
+            step.Page,
+            step.Bond is not null,
+            step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "",
+            step.Needs.Power,
+            step.Needs.Unpowered,
+            step.Fits,
+            progress?.Adhesive ?? "",
+            progress?.HandleAt,
+            progress?.FullAt,
+            (progress?.Done ?? progress?.Started)?.By.Name ?? "",
+            progress?.Done?.ObservedAt,
+            (progress?.Done ?? progress?.Started)?.EntryId
+        );
     }
 }

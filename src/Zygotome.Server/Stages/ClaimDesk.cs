@@ -19,24 +19,79 @@ internal sealed class ClaimDesk(PhotoStore photos)
         }
 
         var findings = asked.Findings.Distinct().Select(f => state.Unpack.Find(f)!).ToArray();
-        var shortages = asked.Parts.Distinct().Where(p => state.Sheet.Part(p) is not null).Select(p => state.Sheet.Part(p)!).Select(p => new ClaimedShortage(p.Id, p.Name, Claims.Short(state, p.Id), p.Bag)).ToArray();
+        var shortages = asked
+            .Parts.Distinct()
+            .Where(p => state.Sheet.Part(p) is not null)
+            .Select(p => state.Sheet.Part(p)!)
+            .Select(p => new ClaimedShortage(p.Id, p.Name, Claims.Short(state, p.Id), p.Bag))
+            .ToArray();
         var number = state.Unpack.Claims.Count + 1;
-        var pictures = findings.SelectMany(f => f.Photos).Select(p => p.Hash).Distinct().Select(h => (Hash: h, Bytes: photos.Bytes(h, small: false))).Where(p => p.Bytes is not null).ToDictionary(p => p.Hash, p => p.Bytes!);
-        var paper = new ClaimPaper(state, number, to, findings, shortages, asked.Wish, entry.By, entry.RecordedAt, pictures);
+        var pictures = findings
+            .SelectMany(f => f.Photos)
+            .Select(p => p.Hash)
+            .Distinct()
+            .Select(h => (Hash: h, Bytes: photos.Bytes(h, small: false)))
+            .Where(p => p.Bytes is not null)
+            .ToDictionary(p => p.Hash, p => p.Bytes!);
+        var paper = new ClaimPaper(
+            state,
+            number,
+            to,
+            findings,
+            shortages,
+            asked.Wish,
+            entry.By,
+            entry.RecordedAt,
+            pictures
+        );
         var letter = BlobStore.Of(ClaimLetter.Pdf(paper), "application/pdf");
         var mail = BlobStore.Of(ClaimLetter.Eml(paper, letter.Bytes), "message/rfc822");
         return new Composed(
-            asked with { Findings = [.. findings.Select(f => f.Id)], Parts = [.. shortages.Select(s => s.Part)], Number = number, To = to, Shortages = [.. shortages], LetterHash = letter.Hash, MailHash = mail.Hash },
-            letter, new Mail(FileOf(state.JobId, number), mail));
+            asked with
+            {
+                Findings = [.. findings.Select(f => f.Id)],
+                Parts = [.. shortages.Select(s => s.Part)],
+                Number = number,
+                To = to,
+                Shortages = [.. shortages],
+                LetterHash = letter.Hash,
+                MailHash = mail.Hash,
+            },
+            letter,
+            new Mail(FileOf(state.JobId, number), mail)
+        );
     }
 
     public static string FileOf(string job, int number) => $"{job}-claim-{number}.eml";
 
-    public static ClaimsView View(JobState state, DateOnly today) => new(
-        state.Receive.Supplier?.Name ?? "", state.Receive.Supplier?.Contact ?? "", state.Receive.ClaimUntil, Claims.DaysLeft(state, today),
-        [.. Claims.Of(state).Select(c => new ClaimableView(c.Id, c.IsPart, c.Text, c.Stands, c.Why, c.Sent))],
-        [.. state.Unpack.Claims.Select(c => new ClaimView(
-            c.Id, c.Number, c.To, c.Evidence.By.Name, c.Evidence.RecordedAt, c.Wish,
-            [.. c.Findings.Select(f => state.Unpack.Find(f)?.Tag ?? f), .. c.Shortages.Select(s => $"{s.Quantity} × {s.Name}")], c.LetterHash, FileOf(state.JobId, c.Number),
-            c.Answer?.Kind, c.Answer is { } a ? ClaimWords.Of(a.Kind) : "", c.Answer?.Words ?? "", c.Answer?.PartsDue, c.Arrived is null && c.Answer?.PartsDue < today, c.Arrived is not null))]);
+    public static ClaimsView View(JobState state, DateOnly today) =>
+        new(
+            state.Receive.Supplier?.Name ?? "",
+            state.Receive.Supplier?.Contact ?? "",
+            state.Receive.ClaimUntil,
+            Claims.DaysLeft(state, today),
+            [.. Claims.Of(state).Select(c => new ClaimableView(c.Id, c.IsPart, c.Text, c.Stands, c.Why, c.Sent))],
+            [
+                .. state.Unpack.Claims.Select(c => new ClaimView(
+                    c.Id,
+                    c.Number,
+                    c.To,
+                    c.Evidence.By.Name,
+                    c.Evidence.RecordedAt,
+                    c.Wish,
+                    [
+                        .. c.Findings.Select(f => state.Unpack.Find(f)?.Tag ?? f),
+                        .. c.Shortages.Select(s => $"{s.Quantity} × {s.Name}"),
+                    ],
+                    c.LetterHash,
+                    FileOf(state.JobId, c.Number),
+                    c.Answer?.Kind,
+                    c.Answer is { } a ? ClaimWords.Of(a.Kind) : "",
+                    c.Answer?.Words ?? "",
+                    c.Answer?.PartsDue,
+                    c.Arrived is null && c.Answer?.PartsDue < today,
+                    c.Arrived is not null
+                )),
+            ]
+        );
 }

@@ -4,23 +4,59 @@ using Zygotome.Core.Jobs;
 namespace Zygotome.Server.Stages;
 
 /// <summary>A part of the drawing with how far it has got. Paths are SVG in mm; across is right +, down is aft + (from behind: down).</summary>
-public sealed record PartView(string Id, PartKind Kind, string Name, string Path, double AtAcross, double AtDown, Ink Ink, Standing? Throws);
+public sealed record PartView(
+    string Id,
+    PartKind Kind,
+    string Name,
+    string Path,
+    double AtAcross,
+    double AtDown,
+    Ink Ink,
+    Standing? Throws
+);
 
 public sealed record PointView(double Across, double Down);
 
 /// <summary>The airframe in its box, mm.</summary>
-public sealed record DrawingView(double Left, double Top, double Width, double Height, PointView LeftTip, PointView RightTip, IReadOnlyList<PartView> Parts)
+public sealed record DrawingView(
+    double Left,
+    double Top,
+    double Width,
+    double Height,
+    PointView LeftTip,
+    PointView RightTip,
+    IReadOnlyList<PartView> Parts
+)
 {
-    public static DrawingView Of(Drawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger) => Of(
-        drawing,
-        p => state.Released ? Ink.Fitted : Inking.Of(state, p.Id),
-        p => p.Kind == PartKind.Surface ? Inking.Throws(ledger, p.Id) : null);
+    public static DrawingView Of(Drawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger) =>
+        Of(
+            drawing,
+            p => state.Released ? Ink.Fitted : Inking.Of(state, p.Id),
+            p => p.Kind == PartKind.Surface ? Inking.Throws(ledger, p.Id) : null
+        );
 
     /// <summary>A drawing without a job: everything as it will be.</summary>
     public static DrawingView Of(Drawing drawing) => Of(drawing, _ => Ink.Fitted, _ => null);
 
-    private static DrawingView Of(Drawing drawing, Func<DrawnPart, Ink> ink, Func<DrawnPart, Standing?> throws) => new(
-        drawing.Bounds.Left, drawing.Bounds.Top, drawing.Bounds.Width, drawing.Bounds.Height,
-        new PointView(drawing.LeftTip.Across, drawing.LeftTip.Down), new PointView(drawing.RightTip.Across, drawing.RightTip.Down),
-        [.. drawing.Parts.Select(p => new PartView(p.Id, p.Kind, p.Name, p.Path, p.At.Across, p.At.Down, ink(p), throws(p)))]);
+    private static DrawingView Of(Drawing drawing, Func<DrawnPart, Ink> ink, Func<DrawnPart, Standing?> throws) =>
+        new(
+            drawing.Bounds.Left,
+            drawing.Bounds.Top,
+            drawing.Bounds.Width,
+            drawing.Bounds.Height,
+            new PointView(drawing.LeftTip.Across, drawing.LeftTip.Down),
+            new PointView(drawing.RightTip.Across, drawing.RightTip.Down),
+            [
+                .. drawing.Parts.Select(p => new PartView(
+                    p.Id,
+                    p.Kind,
+                    p.Name,
+                    p.Path,
+                    p.At.Across,
+                    p.At.Down,
+                    ink(p),
+                    throws(p)
+                )),
+            ]
+        );
 }

@@ -11,7 +11,13 @@ namespace Zygotome.Server.Stages;
 
 /// <param name="EntryId">Made by the client; the same id again is the same entry and gets the same answer.</param>
 /// <param name="ExpectedSeq">For decisions: the seq the decision was taken on.</param>
-public sealed record PostedEntry(string EntryId, string Type, JsonElement Body, DateTimeOffset ObservedAt, long? ExpectedSeq = null);
+public sealed record PostedEntry(
+    string EntryId,
+    string Type,
+    JsonElement Body,
+    DateTimeOffset ObservedAt,
+    long? ExpectedSeq = null
+);
 
 /// <summary>Entries to record together: all or none.</summary>
 /// <param name="Look">One unbroken stretch of looking at the bench; lamps count within it only.</param>
@@ -32,11 +38,25 @@ internal static class EntriesEndpoint
     public static void MapEntries(this IEndpointRouteBuilder app) => app.MapPost("/api/jobs/{id}/entries", Post);
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Post(
-        string id, EntriesPost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer, EntryKinds kinds, Releases releases, ClaimDesk claims, Shop.Outbox outbox)
+        string id,
+        EntriesPost post,
+        ClaimsPrincipal user,
+        JournalReader reader,
+        JournalWriter writer,
+        EntryKinds kinds,
+        Releases releases,
+        ClaimDesk claims,
+        Shop.Outbox outbox
+    )
     {
         if (post.Entries.Count is 0 or > Most)
         {
-            return Problems.Of(422, "entry/count", $"{post.Entries.Count} entries at once; 1 to {Most} are taken.", "entries");
+            return Problems.Of(
+                422,
+                "entry/count",
+                $"{post.Entries.Count} entries at once; 1 to {Most} are taken.",
+                "entries"
+            );
         }
 
         if (post.Look.Length > 64)
@@ -77,23 +97,58 @@ internal static class EntriesEndpoint
             return new Draft(e.EntryId, e.Type, null, e.ObservedAt, e.ExpectedSeq, releases.Compose);
         }
 
-        return kinds.ReadPosted(e.Type, e.Body).Match<Outcome<Draft>>(body => new Draft(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq, body is ClaimSent ? claims.Compose : null), r => r);
+        return kinds
+            .ReadPosted(e.Type, e.Body)
+            .Match<Outcome<Draft>>(
+                body => new Draft(
+                    e.EntryId,
+                    e.Type,
+                    body,
+                    e.ObservedAt,
+                    e.ExpectedSeq,
+                    body is ClaimSent ? claims.Compose : null
+                ),
+                r => r
+            );
     }
 
-    internal static Results<Ok<EntriesAnswer>, ProblemHttpResult> Answer(PostAnswer answer, string id, JournalReader reader)
+    internal static Results<Ok<EntriesAnswer>, ProblemHttpResult> Answer(
+        PostAnswer answer,
+        string id,
+        JournalReader reader
+    )
     {
         var state = reader.Find(id)?.State;
         return answer switch
         {
-            PostAnswer.Recorded r => TypedResults.Ok(new EntriesAnswer(id, r.Entries[^1].Seq, [.. r.Entries.Select(e => new RecordedEntry(e.EntryId, e.Seq, e.RecordedAt, e.Body.Say(state!)))])),
-            PostAnswer.Overtaken o => Problems.Of(409, "entry/overtaken", "Something was recorded meanwhile; look at it and decide again.", "expectedSeq",
-            [
-                new("seq", o.Seq),
-                new("between", o.Between.Select(e => new Between(e.Seq, e.By.Name, e.Body.Say(state!), e.RecordedAt)).ToArray()),
-            ]),
+            PostAnswer.Recorded r => TypedResults.Ok(
+                new EntriesAnswer(
+                    id,
+                    r.Entries[^1].Seq,
+                    [.. r.Entries.Select(e => new RecordedEntry(e.EntryId, e.Seq, e.RecordedAt, e.Body.Say(state!)))]
+                )
+            ),
+            PostAnswer.Overtaken o => Problems.Of(
+                409,
+                "entry/overtaken",
+                "Something was recorded meanwhile; look at it and decide again.",
+                "expectedSeq",
+                [
+                    new("seq", o.Seq),
+                    new(
+                        "between",
+                        o.Between.Select(e => new Between(e.Seq, e.By.Name, e.Body.Say(state!), e.RecordedAt)).ToArray()
+                    ),
+                ]
+            ),
             PostAnswer.Refused { Refusal.Code: "job/not-found" } f => Problems.Of(f.Refusal, 404),
             PostAnswer.Refused { Refusal.Code: "entry/id-used" } f => Problems.Of(f.Refusal, 409),
-            PostAnswer.Refused f => Problems.Of(f.Refusal with { Where = $"entries[{f.Index}]{(f.Refusal.Where.Length > 0 ? "." : "")}{f.Refusal.Where}" }),
+            PostAnswer.Refused f => Problems.Of(
+                f.Refusal with
+                {
+                    Where = $"entries[{f.Index}]{(f.Refusal.Where.Length > 0 ? "." : "")}{f.Refusal.Where}",
+                }
+            ),
             _ => throw new InvalidOperationException(answer.GetType().Name),
         };
     }

@@ -15,17 +15,30 @@ public sealed record RetractionView(string Said, string By, DateTimeOffset At, s
 }
 
 public sealed record HandOverView(
-    IReadOnlyList<LedgerLine> Ledger, int Open, ReleaseView? Release, IReadOnlyList<ReleaseView> Earlier, DateTimeOffset? SentAt, bool? Accepted, string OwnerWords, double? TimerMinutes, IReadOnlyList<RetractionView> Retracted);
+    IReadOnlyList<LedgerLine> Ledger,
+    int Open,
+    ReleaseView? Release,
+    IReadOnlyList<ReleaseView> Earlier,
+    DateTimeOffset? SentAt,
+    bool? Accepted,
+    string OwnerWords,
+    double? TimerMinutes,
+    IReadOnlyList<RetractionView> Retracted
+);
 
 internal static class HandOverEndpoints
 {
     public static void MapHandOver(this IEndpointRouteBuilder app)
     {
         app.MapGet("/api/jobs/{id}/handover", (string id, JobDesk desk) => desk.View(id, View));
-        app.MapGet("/api/jobs/{id}/records/{number:int}.pdf", Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
-            desk.Find(id)?.State.HandOver.Releases.FirstOrDefault(r => r.Number == number) is { } release && blobs.Find(release.PdfHash) is { } blob
-                ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-record-{number}.pdf")
-                : Problems.NotFound($"record {number} of job {id}"));
+        app.MapGet(
+            "/api/jobs/{id}/records/{number:int}.pdf",
+            Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
+                desk.Find(id)?.State.HandOver.Releases.FirstOrDefault(r => r.Number == number) is { } release
+                && blobs.Find(release.PdfHash) is { } blob
+                    ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-record-{number}.pdf")
+                    : Problems.NotFound($"record {number} of job {id}")
+        );
     }
 
     private static HandOverView View(JobState state, IReadOnlyList<LedgerLine> ledger)
@@ -33,8 +46,16 @@ internal static class HandOverEndpoints
         static ReleaseView Of(Release r) => new(r.Number, r.By.Name, r.At, r.PdfHash);
         var h = state.HandOver;
         return new HandOverView(
-            ledger, ledger.Count(l => l.Open), h.Release is { } r ? Of(r) : null, [.. h.Releases.Where(x => x != h.Release).Select(Of)], h.SentAt, h.Accepted, h.OwnerWords,
-            FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null, [.. state.Retracted.Select(RetractionView.Of)]);
+            ledger,
+            ledger.Count(l => l.Open),
+            h.Release is { } r ? Of(r) : null,
+            [.. h.Releases.Where(x => x != h.Release).Select(Of)],
+            h.SentAt,
+            h.Accepted,
+            h.OwnerWords,
+            FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null,
+            [.. state.Retracted.Select(RetractionView.Of)]
+        );
     }
 }
 
@@ -48,7 +69,10 @@ internal sealed class Releases
             return refusal;
         }
 
-        var pdf = BlobStore.Of(RecordPdf.Render(new RecordPaper(state, released, entry.By, entry.RecordedAt, Drawings.Plan(state.Sheet))), "application/pdf");
+        var pdf = BlobStore.Of(
+            RecordPdf.Render(new RecordPaper(state, released, entry.By, entry.RecordedAt, Drawings.Plan(state.Sheet))),
+            "application/pdf"
+        );
         return new Composed(released with { PdfHash = pdf.Hash }, pdf);
     }
 }

@@ -10,7 +10,21 @@ namespace Zygotome.Server.Stages;
 
 /// <summary>A job in the list.</summary>
 public sealed record JobCard(
-    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, Stage Stage, string StageTitle, string Holds, int Shown, int All, bool Released, int? ClaimDaysLeft, DrawingView Drawing);
+    string Id,
+    string Number,
+    string Kit,
+    string Customer,
+    DateOnly Promised,
+    string Shelf,
+    Stage Stage,
+    string StageTitle,
+    string Holds,
+    int Shown,
+    int All,
+    bool Released,
+    int? ClaimDaysLeft,
+    DrawingView Drawing
+);
 
 /// <param name="All">How many there are; <paramref name="Jobs"/> may be fewer.</param>
 public sealed record JobsView(DateTimeOffset Now, DateOnly Today, IReadOnlyList<JobCard> Jobs, long All);
@@ -28,29 +42,66 @@ public sealed record LampsView(LampView? Propeller, LampView? Pack, LampView? Tr
 public sealed record LastEntryView(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable);
 
 /// <summary>A finding on the drawing of the view it was marked on.</summary>
-public sealed record FindingMark(string Id, string Tag, DrawingSide View, double Across, double Down, double Size, Grade Grade, string GradeWords, bool Cleared);
+public sealed record FindingMark(
+    string Id,
+    string Tag,
+    DrawingSide View,
+    double Across,
+    double Down,
+    double Size,
+    Grade Grade,
+    string GradeWords,
+    bool Cleared
+);
 
 public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt);
 
 /// <summary>What every screen of a job needs.</summary>
 /// <param name="MotorKind">propeller, fan, folding; empty without a motor.</param>
 public sealed record JobView(
-    string Id, string Number, string Kit, string Customer, DateOnly Promised, string Shelf, long Seq, DateTimeOffset Now, bool Released, int? Record, string MotorKind,
-    IReadOnlyList<RulerStage> Ruler, LampsView Lamps, DrawingView Drawing, IReadOnlyList<FindingMark> Findings, IReadOnlyList<LoopView> Loops, LastEntryView? Last,
-    IReadOnlyList<string> Cautions);
+    string Id,
+    string Number,
+    string Kit,
+    string Customer,
+    DateOnly Promised,
+    string Shelf,
+    long Seq,
+    DateTimeOffset Now,
+    bool Released,
+    int? Record,
+    string MotorKind,
+    IReadOnlyList<RulerStage> Ruler,
+    LampsView Lamps,
+    DrawingView Drawing,
+    IReadOnlyList<FindingMark> Findings,
+    IReadOnlyList<LoopView> Loops,
+    LastEntryView? Last,
+    IReadOnlyList<string> Cautions
+);
 
 /// <summary>The jobs, and what is common to all stages of one.</summary>
 internal static class JobEndpoints
 {
     public static void MapJobs(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/jobs", (JobDesk desk, JobList list, string? find, int? most) =>
-        {
-            var (jobs, all) = list.Find(find, Math.Clamp(most ?? 40, 1, 100));
-            return new JobsView(desk.Now, desk.Today, [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))], all);
-        });
-        app.MapGet("/api/jobs/{id}", Results<Ok<JobView>, ProblemHttpResult> (string id, JobDesk desk) =>
-            desk.Find(id) is { } job ? TypedResults.Ok(View(desk, job)) : Problems.NotFound($"job {id}"));
+        app.MapGet(
+            "/api/jobs",
+            (JobDesk desk, JobList list, string? find, int? most) =>
+            {
+                var (jobs, all) = list.Find(find, Math.Clamp(most ?? 40, 1, 100));
+                return new JobsView(
+                    desk.Now,
+                    desk.Today,
+                    [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))],
+                    all
+                );
+            }
+        );
+        app.MapGet(
+            "/api/jobs/{id}",
+            Results<Ok<JobView>, ProblemHttpResult> (string id, JobDesk desk) =>
+                desk.Find(id) is { } job ? TypedResults.Ok(View(desk, job)) : Problems.NotFound($"job {id}")
+        );
     }
 
     private static JobCard Card(JobDesk desk, JobState state)
@@ -58,8 +109,21 @@ internal static class JobEndpoints
         var ledger = desk.Ledger(state);
         var outlook = JobOutlook.Of(state, ledger, desk.Now);
         return new JobCard(
-            state.JobId, state.Receive.Number, state.Sheet.Kit.Name, desk.CustomerName(state), state.Receive.Promised, state.Receive.Shelf, outlook.Stage, outlook.Stage.Title(),
-            outlook.Holds, outlook.Shown, outlook.All, state.Released, Claims.DaysLeft(state, desk.Today), DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger));
+            state.JobId,
+            state.Receive.Number,
+            state.Sheet.Kit.Name,
+            desk.CustomerName(state),
+            state.Receive.Promised,
+            state.Receive.Shelf,
+            outlook.Stage,
+            outlook.Stage.Title(),
+            outlook.Holds,
+            outlook.Shown,
+            outlook.All,
+            state.Released,
+            Claims.DaysLeft(state, desk.Today),
+            DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger)
+        );
     }
 
     private static JobView View(JobDesk desk, JobSnapshot job)
@@ -69,26 +133,75 @@ internal static class JobEndpoints
         var lamps = state.Build.Lamps;
         var last = job.Journal[^1];
         return new JobView(
-            state.JobId, state.Receive.Number, state.Sheet.Kit.Name, desk.CustomerName(state), state.Receive.Promised, state.Receive.Shelf, state.Seq, desk.Now, state.Released,
-            state.HandOver.Release?.Number, state.Sheet.Power.Motors.FirstOrDefault()?.Kind ?? "",
-            [.. StageNames.All.Select(s => new RulerStage(s, s.Key(), s.Title(), [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]))],
-            new LampsView(Lamp(lamps.Propeller, LampRules.Words), Lamp(lamps.Pack, LampRules.Words), Lamp(lamps.Transmitter, LampRules.Words)),
+            state.JobId,
+            state.Receive.Number,
+            state.Sheet.Kit.Name,
+            desk.CustomerName(state),
+            state.Receive.Promised,
+            state.Receive.Shelf,
+            state.Seq,
+            desk.Now,
+            state.Released,
+            state.HandOver.Release?.Number,
+            state.Sheet.Power.Motors.FirstOrDefault()?.Kind ?? "",
+            [
+                .. StageNames.All.Select(s => new RulerStage(
+                    s,
+                    s.Key(),
+                    s.Title(),
+                    [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]
+                )),
+            ],
+            new LampsView(
+                Lamp(lamps.Propeller, LampRules.Words),
+                Lamp(lamps.Pack, LampRules.Words),
+                Lamp(lamps.Transmitter, LampRules.Words)
+            ),
             DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
             [.. state.Unpack.Findings.Select(Mark)],
-            [.. state.Build.Loops.Where(l => l.Closed is null).Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt))],
-            new LastEntryView(last.EntryId, last.Body.Say(state), last.By.Name, last.RecordedAt, !state.Released && Replay.CanBeRetracted(last)),
-            state.Sheet.Cautions);
+            [
+                .. state
+                    .Build.Loops.Where(l => l.Closed is null)
+                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
+            ],
+            new LastEntryView(
+                last.EntryId,
+                last.Body.Say(state),
+                last.By.Name,
+                last.RecordedAt,
+                !state.Released && Replay.CanBeRetracted(last)
+            ),
+            state.Sheet.Cautions
+        );
     }
 
     private static FindingMark Mark(Finding f)
     {
         var at = DrawingSides.Place(f.View, f.X, f.Y);
-        return new FindingMark(f.Id, f.Tag, f.View, at.Across, at.Down, f.Size, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Cleared);
+        return new FindingMark(
+            f.Id,
+            f.Tag,
+            f.View,
+            at.Across,
+            at.Down,
+            f.Size,
+            f.Grading.Grade,
+            FindingWords.Grade(f.Grading.Grade),
+            f.Cleared
+        );
     }
 
     private static LampView? Lamp<T>(Lamp<T>? lamp, Func<T, string> words)
         where T : struct, Enum =>
-        lamp is null ? null : new LampView(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(lamp.Value.ToString()), words(lamp.Value), lamp.At, lamp.By.Name, lamp.Look);
+        lamp is null
+            ? null
+            : new LampView(
+                System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(lamp.Value.ToString()),
+                words(lamp.Value),
+                lamp.At,
+                lamp.By.Name,
+                lamp.Look
+            );
 }
 
 public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
@@ -99,12 +212,18 @@ internal sealed class JobDesk(JournalReader reader, ShopStore shop, Shop.ShopSet
     public DateTimeOffset Now => clock.GetUtcNow();
 
     /// <summary>The day it is at the shop.</summary>
-    public DateOnly Today => DateOnly.FromDateTime(TimeZoneInfo.TryFindSystemTimeZoneById(settings.Current.TimeZone, out var zone) ? TimeZoneInfo.ConvertTime(Now, zone).DateTime : Now.UtcDateTime);
+    public DateOnly Today =>
+        DateOnly.FromDateTime(
+            TimeZoneInfo.TryFindSystemTimeZoneById(settings.Current.TimeZone, out var zone)
+                ? TimeZoneInfo.ConvertTime(Now, zone).DateTime
+                : Now.UtcDateTime
+        );
 
     public JobSnapshot? Find(string id) => reader.Find(id);
 
     /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
-    public IReadOnlyList<LedgerLine> Ledger(JobState state) => state.HandOver.Release is { } release ? release.Ledger : Core.Jobs.Ledger.Of(state, Now);
+    public IReadOnlyList<LedgerLine> Ledger(JobState state) =>
+        state.HandOver.Release is { } release ? release.Ledger : Core.Jobs.Ledger.Of(state, Now);
 
     public string CustomerName(JobState state) => shop.Customer(state.Receive.CustomerId)?.Name ?? "(erased)";
 

@@ -5,7 +5,14 @@ using Zygotome.Store;
 namespace Zygotome.Server.Stages;
 
 /// <summary>One entry in words. At: when it was observed.</summary>
-public sealed record JournalLine(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable, RetractionView? Retracted);
+public sealed record JournalLine(
+    string EntryId,
+    string Said,
+    string By,
+    DateTimeOffset At,
+    bool Retractable,
+    RetractionView? Retracted
+);
 
 /// <param name="All">How many entries have these words; <paramref name="Lines"/>, newest first, may be fewer.</param>
 public sealed record JournalView(IReadOnlyList<JournalLine> Lines, int All);
@@ -16,19 +23,40 @@ internal static class JournalEndpoint
     private const int Most = 200;
 
     public static void MapJournal(this IEndpointRouteBuilder app) =>
-        app.MapGet("/api/jobs/{id}/journal", Results<Ok<JournalView>, ProblemHttpResult> (string id, JobDesk desk, string? find) =>
-            desk.Find(id) is { } job ? TypedResults.Ok(View(job, find?.Trim() ?? "")) : Problems.NotFound($"job {id}"));
+        app.MapGet(
+            "/api/jobs/{id}/journal",
+            Results<Ok<JournalView>, ProblemHttpResult> (string id, JobDesk desk, string? find) =>
+                desk.Find(id) is { } job
+                    ? TypedResults.Ok(View(job, find?.Trim() ?? ""))
+                    : Problems.NotFound($"job {id}")
+        );
 
     private static JournalView View(JobSnapshot job, string find)
     {
         var taken = job.State.Retracted.ToDictionary(r => r.EntryId, StringComparer.Ordinal);
         JournalLine[] lines =
         [
-            .. job.Journal.Reverse().Select(e => new JournalLine(
-                e.EntryId, e.Body.Say(job.State), e.By.Name, e.ObservedAt, !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeRetracted(e),
-                taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null)),
+            .. job
+                .Journal.Reverse()
+                .Select(e => new JournalLine(
+                    e.EntryId,
+                    e.Body.Say(job.State),
+                    e.By.Name,
+                    e.ObservedAt,
+                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeRetracted(e),
+                    taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null
+                )),
         ];
-        var found = find.Length == 0 ? lines : [.. lines.Where(l => l.Said.Contains(find, StringComparison.OrdinalIgnoreCase) || l.By.Contains(find, StringComparison.OrdinalIgnoreCase))];
+        var found =
+            find.Length == 0
+                ? lines
+                :
+                [
+                    .. lines.Where(l =>
+                        l.Said.Contains(find, StringComparison.OrdinalIgnoreCase)
+                        || l.By.Contains(find, StringComparison.OrdinalIgnoreCase)
+                    ),
+                ];
         return new JournalView([.. found.Take(Most)], found.Length);
     }
 }

@@ -17,33 +17,105 @@ internal static class ReceiveEndpoints
     {
         app.MapPost("/api/jobs", Open);
         app.MapPost("/api/receive/outlook", Outlook);
-        app.MapGet("/api/jobs/{id}/receive", (string id, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list) => desk.View(id, (state, ledger) => View(state, ledger, desk, shop, settings, sheets, list)));
-        app.MapGet("/api/jobs/{id}/receive/move/{revision:int}", (string id, int revision, JobDesk desk, SheetStore sheets, ClaimsPrincipal user) => Move(id, revision, desk, sheets, user));
+        app.MapGet(
+            "/api/jobs/{id}/receive",
+            (string id, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list) =>
+                desk.View(id, (state, ledger) => View(state, ledger, desk, shop, settings, sheets, list))
+        );
+        app.MapGet(
+            "/api/jobs/{id}/receive/move/{revision:int}",
+            (string id, int revision, JobDesk desk, SheetStore sheets, ClaimsPrincipal user) =>
+                Move(id, revision, desk, sheets, user)
+        );
     }
 
-    private static ReceiveView View(JobState state, IReadOnlyList<LedgerLine> ledger, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list)
+    private static ReceiveView View(
+        JobState state,
+        IReadOnlyList<LedgerLine> ledger,
+        JobDesk desk,
+        ShopStore shop,
+        ShopSettings settings,
+        SheetStore sheets,
+        JobList list
+    )
     {
         var r = state.Receive;
         var customer = shop.Customer(r.CustomerId);
         var kit = state.Sheet.Kit;
         return new ReceiveView(
-            r.CustomerId, desk.CustomerName(state), customer?.Contact ?? "", customer?.Notes ?? "", r.Order,
-            [.. list.InOrder(r.Order).Where(j => j != state.JobId).Select(j => desk.Find(j)!.State).Select(s => new OrderLine(s.JobId, s.Sheet.Kit.Name, JobOutlook.Of(s, desk.Ledger(s), desk.Now).Holds))],
-            kit.Id, kit.Name, r.SheetRevision, [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)], kit.Source, r.Battery!,
-            [.. r.Packs.Select(p => new PackHeldView(p.Name, p.Battery, ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery))],
-            r.ReceiverChannels, r.Receiver, r.Transmitter, [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))], r.Promised,
-            r.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third", r.OpenedBy!.Name, r.OpenedAt!.Value, r.ReceivedOn, r.Supplier, r.ClaimUntil, Core.Unpack.Claims.DaysLeft(state, desk.Today),
-            r.Carton, CartonWords.Of(r.Carton), r.CartonNote, [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))], [.. Schools.All.Select(s => Of(s, r))], BudgetView.Of(Budget.Of(state), state.Sheet),
-            ToBuy.Of(state, settings.Current.Stock), [.. SheetGaps.Of(state.Sheet, r.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))], [.. ledger.Where(l => l.Stage == Stage.Receive)]);
+            r.CustomerId,
+            desk.CustomerName(state),
+            customer?.Contact ?? "",
+            customer?.Notes ?? "",
+            r.Order,
+            [
+                .. list.InOrder(r.Order)
+                    .Where(j => j != state.JobId)
+                    .Select(j => desk.Find(j)!.State)
+                    .Select(s => new OrderLine(
+                        s.JobId,
+                        s.Sheet.Kit.Name,
+                        JobOutlook.Of(s, desk.Ledger(s), desk.Now).Holds
+                    )),
+            ],
+            kit.Id,
+            kit.Name,
+            r.SheetRevision,
+            [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)],
+            kit.Source,
+            r.Battery!,
+            [
+                .. r.Packs.Select(p => new PackHeldView(
+                    p.Name,
+                    p.Battery,
+                    ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery
+                )),
+            ],
+            r.ReceiverChannels,
+            r.Receiver,
+            r.Transmitter,
+            [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))],
+            r.Promised,
+            r.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
+            r.OpenedBy!.Name,
+            r.OpenedAt!.Value,
+            r.ReceivedOn,
+            r.Supplier,
+            r.ClaimUntil,
+            Core.Unpack.Claims.DaysLeft(state, desk.Today),
+            r.Carton,
+            CartonWords.Of(r.Carton),
+            r.CartonNote,
+            [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
+            [.. Schools.All.Select(s => Of(s, r))],
+            BudgetView.Of(Budget.Of(state), state.Sheet),
+            ToBuy.Of(state, settings.Current.Stock),
+            [.. SheetGaps.Of(state.Sheet, r.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
+            [.. ledger.Where(l => l.Stage == Stage.Receive)]
+        );
     }
 
     private static SchoolView Of(School s, ReceiveState r)
     {
         var answer = r.Schools.GetValueOrDefault(s.Id);
-        return new SchoolView(s.Id, s.Question, answer?.Option ?? s.Default.Id, answer is null || answer.Option == s.Default.Id, answer?.Reason ?? "", answer?.By.Name ?? "", [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]);
+        return new SchoolView(
+            s.Id,
+            s.Question,
+            answer?.Option ?? s.Default.Id,
+            answer is null || answer.Option == s.Default.Id,
+            answer?.Reason ?? "",
+            answer?.By.Name ?? "",
+            [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]
+        );
     }
 
-    private static Results<Ok<MoveView>, ProblemHttpResult> Move(string id, int revision, JobDesk desk, SheetStore sheets, ClaimsPrincipal user)
+    private static Results<Ok<MoveView>, ProblemHttpResult> Move(
+        string id,
+        int revision,
+        JobDesk desk,
+        SheetStore sheets,
+        ClaimsPrincipal user
+    )
     {
         if (desk.Find(id) is not { } job)
         {
@@ -51,7 +123,9 @@ internal static class ReceiveEndpoints
         }
 
         return sheets.Find(job.State.Filed.Kit.Id, revision) is { } sheet
-            ? TypedResults.Ok(new MoveView(revision, sheet.Hash, MovePreview.Of(job.State, sheet, desk.Now, user.Person())))
+            ? TypedResults.Ok(
+                new MoveView(revision, sheet.Hash, MovePreview.Of(job.State, sheet, desk.Now, user.Person()))
+            )
             : Problems.NotFound($"revision {revision} of {job.State.Filed.Kit.Name}");
     }
 
@@ -63,12 +137,33 @@ internal static class ReceiveEndpoints
         }
 
         var (ports, portsWhy) = ReceiveRequirements.PortsEnough(sheet, post.ReceiverChannels, post.Receiver?.Ports);
-        var asked = new Budget.Asked(sheet, [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))], post.Receiver, [.. (post.AddOns ?? []).Take(MostAtOnce).Select(a => new AddOn(a.Name, a.Mass, a.At, a.State))], post.BalanceSchool);
-        return TypedResults.Ok(new OutlookView(ports, portsWhy, BudgetView.Of(Budget.Of(asked), sheet), DrawingView.Of(Drawings.Plan(sheet))));
+        var asked = new Budget.Asked(
+            sheet,
+            [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))],
+            post.Receiver,
+            [.. (post.AddOns ?? []).Take(MostAtOnce).Select(a => new AddOn(a.Name, a.Mass, a.At, a.State))],
+            post.BalanceSchool
+        );
+        return TypedResults.Ok(
+            new OutlookView(
+                ports,
+                portsWhy,
+                BudgetView.Of(Budget.Of(asked), sheet),
+                DrawingView.Of(Drawings.Plan(sheet))
+            )
+        );
     }
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Open(
-        ReceivePost post, ClaimsPrincipal user, SheetStore sheets, ShopStore shop, ShopSettings settings, JobNumbers numbers, JournalReader reader, JournalWriter writer)
+        ReceivePost post,
+        ClaimsPrincipal user,
+        SheetStore sheets,
+        ShopStore shop,
+        ShopSettings settings,
+        JobNumbers numbers,
+        JournalReader reader,
+        JournalWriter writer
+    )
     {
         if (post.EntryId.Length is < 1 or > 60)
         {
@@ -82,13 +177,23 @@ internal static class ReceiveEndpoints
 
         if (sheets.Find(post.SheetId, post.SheetRevision) is not { } sheet)
         {
-            return Problems.Of(422, "receive/sheet", $"There is no sheet {post.SheetId} revision {post.SheetRevision}.", "sheetId");
+            return Problems.Of(
+                422,
+                "receive/sheet",
+                $"There is no sheet {post.SheetId} revision {post.SheetRevision}.",
+                "sheetId"
+            );
         }
 
         var supplier = settings.Current.Suppliers.FirstOrDefault(s => s.Id == post.SupplierId);
         if (post.SupplierId.Length > 0 && supplier is null)
         {
-            return Problems.Of(422, "receive/supplier", $"The shop has no supplier \"{post.SupplierId}\".", "supplierId");
+            return Problems.Of(
+                422,
+                "receive/supplier",
+                $"The shop has no supplier \"{post.SupplierId}\".",
+                "supplierId"
+            );
         }
 
         if (!Customer(post.Customer, shop).Try(out var customer, out var refusal))
@@ -100,13 +205,41 @@ internal static class ReceiveEndpoints
         var number = reader.Entry(post.EntryId)?.JobId ?? numbers.Next();
         var first = reader.Find(number)?.Journal[0].Body as JobOpened;
         var opened = new JobOpened(
-            number, first?.CustomerId ?? customer.Id, post.SheetId, post.SheetRevision, sheet.Hash, post.Battery, post.ReceiverChannels, post.Promised, post.Shelf, post.BalanceSchool, first?.Rules ?? settings.Current.Rules,
-            post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}", post.ReceivedOn, first?.Supplier ?? supplier, post.Receiver, post.Carton, post.CartonNote, post.PackName);
+            number,
+            first?.CustomerId ?? customer.Id,
+            post.SheetId,
+            post.SheetRevision,
+            sheet.Hash,
+            post.Battery,
+            post.ReceiverChannels,
+            post.Promised,
+            post.Shelf,
+            post.BalanceSchool,
+            first?.Rules ?? settings.Current.Rules,
+            post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}",
+            post.ReceivedOn,
+            first?.Supplier ?? supplier,
+            post.Receiver,
+            post.Carton,
+            post.CartonNote,
+            post.PackName
+        );
         var bodies = new List<EntryBody> { opened };
         bodies.AddRange((post.MorePacks ?? []).Select(p => new PackBrought(p.Name, p.Battery)));
         bodies.AddRange(post.AddOns ?? []);
         bodies.AddRange(post.Transmitter is { } transmitter ? [transmitter] : []);
-        var drafts = bodies.Select((b, i) => new Draft(i == 0 ? post.EntryId : $"{post.EntryId}-{i}", Core.Jobs.Stages.Kinds.TypeOf(b), b, post.ObservedAt, null)).ToArray();
+        var drafts = bodies
+            .Select(
+                (b, i) =>
+                    new Draft(
+                        i == 0 ? post.EntryId : $"{post.EntryId}-{i}",
+                        Core.Jobs.Stages.Kinds.TypeOf(b),
+                        b,
+                        post.ObservedAt,
+                        null
+                    )
+            )
+            .ToArray();
         var answer = await writer.Record(new Post(number, drafts, user.Person(), post.Look));
         if (answer is PostAnswer.Recorded && first is null && post.Customer.Id is null)
         {
@@ -120,7 +253,9 @@ internal static class ReceiveEndpoints
     {
         if (posted.Id is { } id)
         {
-            return shop.Customer(id) is { } known ? known : new Refusal("receive/customer", "There is no such customer.", "customer.id");
+            return shop.Customer(id) is { } known
+                ? known
+                : new Refusal("receive/customer", "There is no such customer.", "customer.id");
         }
 
         return CustomerEndpoints.Refused(posted.Name, posted.Contact, posted.Notes, "customer.") is { } refusal

@@ -13,11 +13,38 @@ public sealed record PostedPack(string Name, Battery Battery);
 /// <summary>A kit handed over the counter. The first pack is the one to fly until another is chosen.</summary>
 /// <param name="Order">The order of another job when several kits came together; empty for a new one.</param>
 public sealed record ReceivePost(
-    string EntryId, PostedCustomer Customer, string SheetId, int SheetRevision, Battery Battery, int ReceiverChannels, DateOnly Promised, string Shelf, BalanceSchool BalanceSchool, DateTimeOffset ObservedAt, string Look,
-    string Order = "", DateOnly? ReceivedOn = null, string SupplierId = "", ReceiverKind? Receiver = null, Carton Carton = Carton.NotLooked, string CartonNote = "", string PackName = "pack 1", IReadOnlyList<PostedPack>? MorePacks = null,
-    IReadOnlyList<AddOnBrought>? AddOns = null, TransmitterBrought? Transmitter = null);
+    string EntryId,
+    PostedCustomer Customer,
+    string SheetId,
+    int SheetRevision,
+    Battery Battery,
+    int ReceiverChannels,
+    DateOnly Promised,
+    string Shelf,
+    BalanceSchool BalanceSchool,
+    DateTimeOffset ObservedAt,
+    string Look,
+    string Order = "",
+    DateOnly? ReceivedOn = null,
+    string SupplierId = "",
+    ReceiverKind? Receiver = null,
+    Carton Carton = Carton.NotLooked,
+    string CartonNote = "",
+    string PackName = "pack 1",
+    IReadOnlyList<PostedPack>? MorePacks = null,
+    IReadOnlyList<AddOnBrought>? AddOns = null,
+    TransmitterBrought? Transmitter = null
+);
 
-public sealed record OutlookPost(string SheetId, int SheetRevision, IReadOnlyList<PostedPack> Packs, int ReceiverChannels, BalanceSchool BalanceSchool, ReceiverKind? Receiver = null, IReadOnlyList<AddOnBrought>? AddOns = null);
+public sealed record OutlookPost(
+    string SheetId,
+    int SheetRevision,
+    IReadOnlyList<PostedPack> Packs,
+    int ReceiverChannels,
+    BalanceSchool BalanceSchool,
+    ReceiverKind? Receiver = null,
+    IReadOnlyList<AddOnBrought>? AddOns = null
+);
 
 /// <summary>What can be said while the owner is still there.</summary>
 public sealed record OutlookView(bool PortsEnough, string PortsWhy, BudgetView Budget, DrawingView Drawing);
@@ -25,18 +52,50 @@ public sealed record OutlookView(bool PortsEnough, string PortsWhy, BudgetView B
 public sealed record BudgetPartView(string Name, double Grams, double? At, string Source);
 
 /// <summary>Mass and moment from the numbers that are known; g and mm aft of the datum. BestPack: the one to fly, of those brought.</summary>
-public sealed record BudgetView(IReadOnlyList<BudgetPartView> Parts, double? TargetLow, double? TargetHigh, string School, string Words, string WeightLimits, IReadOnlyList<PackOutlook> Packs, string? BestPack)
+public sealed record BudgetView(
+    IReadOnlyList<BudgetPartView> Parts,
+    double? TargetLow,
+    double? TargetHigh,
+    string School,
+    string Words,
+    string WeightLimits,
+    IReadOnlyList<PackOutlook> Packs,
+    string? BestPack
+)
 {
-    internal static BudgetView Of(Budget b, Core.SpecSheets.SpecSheet sheet) => new(
-        [.. b.Parts.Select(p => new BudgetPartView(p.Name, Math.Round(p.Grams, 1), p.At is { } at ? Math.Round(at, 1) : null, p.Source))], Rounded(b.Target?.Low), Rounded(b.Target?.High), b.School, b.Words,
-        Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "", b.Packs, b.Best?.Name);
+    internal static BudgetView Of(Budget b, Core.SpecSheets.SpecSheet sheet) =>
+        new(
+            [
+                .. b.Parts.Select(p => new BudgetPartView(
+                    p.Name,
+                    Math.Round(p.Grams, 1),
+                    p.At is { } at ? Math.Round(at, 1) : null,
+                    p.Source
+                )),
+            ],
+            Rounded(b.Target?.Low),
+            Rounded(b.Target?.High),
+            b.School,
+            b.Words,
+            Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "",
+            b.Packs,
+            b.Best?.Name
+        );
 
     private static double? Rounded(double? mm) => mm is { } v ? Math.Round(v, 1) : null;
 }
 
 public sealed record SchoolOptionView(string Id, string Text, string Reason, string Effect);
 
-public sealed record SchoolView(string Id, string Question, string Chosen, bool IsDefault, string Reason, string By, IReadOnlyList<SchoolOptionView> Options);
+public sealed record SchoolView(
+    string Id,
+    string Question,
+    string Chosen,
+    bool IsDefault,
+    string Reason,
+    string By,
+    IReadOnlyList<SchoolOptionView> Options
+);
 
 public sealed record PackHeldView(string Name, Battery Battery, bool Flies);
 
@@ -51,9 +110,41 @@ public sealed record GapView(string Id, string Text, string Why);
 public sealed record OrderLine(string Job, string Kit, string Holds);
 
 public sealed record ReceiveView(
-    string CustomerId, string Customer, string Contact, string Notes, string Order, IReadOnlyList<OrderLine> OrderOthers, string SheetId, string Sheet, int Revision, IReadOnlyList<int> OtherRevisions, string Source, Battery Battery, IReadOnlyList<PackHeldView> Packs,
-    int ReceiverChannels, ReceiverKind? Receiver, TransmitterHeld? Transmitter, IReadOnlyList<AddOnView> AddOns, DateOnly Promised, string BalanceSchool, string ReceivedBy, DateTimeOffset ReceivedAt, DateOnly ReceivedOn, Supplier? Supplier, DateOnly? ClaimUntil, int? ClaimDaysLeft,
-    Carton Carton, string CartonWords, string CartonNote, IReadOnlyList<PhotoMark> BoxPhotos, IReadOnlyList<SchoolView> Schools, BudgetView Budget, IReadOnlyList<ToBuyLine> ToBuy, IReadOnlyList<GapView> Gaps, IReadOnlyList<LedgerLine> Lines);
+    string CustomerId,
+    string Customer,
+    string Contact,
+    string Notes,
+    string Order,
+    IReadOnlyList<OrderLine> OrderOthers,
+    string SheetId,
+    string Sheet,
+    int Revision,
+    IReadOnlyList<int> OtherRevisions,
+    string Source,
+    Battery Battery,
+    IReadOnlyList<PackHeldView> Packs,
+    int ReceiverChannels,
+    ReceiverKind? Receiver,
+    TransmitterHeld? Transmitter,
+    IReadOnlyList<AddOnView> AddOns,
+    DateOnly Promised,
+    string BalanceSchool,
+    string ReceivedBy,
+    DateTimeOffset ReceivedAt,
+    DateOnly ReceivedOn,
+    Supplier? Supplier,
+    DateOnly? ClaimUntil,
+    int? ClaimDaysLeft,
+    Carton Carton,
+    string CartonWords,
+    string CartonNote,
+    IReadOnlyList<PhotoMark> BoxPhotos,
+    IReadOnlyList<SchoolView> Schools,
+    BudgetView Budget,
+    IReadOnlyList<ToBuyLine> ToBuy,
+    IReadOnlyList<GapView> Gaps,
+    IReadOnlyList<LedgerLine> Lines
+);
 
 /// <summary>What moving a job to another revision would change, before it is done.</summary>
 public sealed record MoveView(int Revision, string Hash, IReadOnlyList<MovePreview> Lines);

@@ -12,29 +12,78 @@ internal static class UnpackEndpoints
 {
     public static void MapUnpack(this IEndpointRouteBuilder app)
     {
-        app.MapGet("/api/jobs/{id}/unpack", Results<Ok<UnpackView>, ProblemHttpResult> (string id, JobDesk desk) =>
-            desk.Find(id) is { } job ? TypedResults.Ok(View(job, desk)) : Problems.NotFound($"job {id}"));
-        app.MapGet("/api/jobs/{id}/drawing/{side}", Results<Ok<DrawingView>, ProblemHttpResult> (string id, string side, JobDesk desk) =>
-            !Enum.TryParse<DrawingSide>(side, true, out var turned) || !Enum.IsDefined(turned) ? Problems.NotFound($"side {side}")
-            : desk.Find(id) is { } job ? TypedResults.Ok(DrawingView.Of(Drawings.Of(job.State.Sheet, turned), job.State, desk.Ledger(job.State))) : Problems.NotFound($"job {id}"));
-        app.MapGet("/api/jobs/{id}/unpack/places/{part}", (string id, string part, JobDesk desk) => desk.View(id, (state, _) => new PlacesView(FindingGrades.PlacesOn(state.Sheet, part), Enum.GetValues<FindingKind>())));
-        app.MapPost("/api/unpack/grade", Results<Ok<GradeView>, ProblemHttpResult> (GradePost post) =>
-        {
-            if (post.Size.Dimension is not (Dimension.Length or Dimension.None) || post.Size.Nominal < 0)
+        app.MapGet(
+            "/api/jobs/{id}/unpack",
+            Results<Ok<UnpackView>, ProblemHttpResult> (string id, JobDesk desk) =>
+                desk.Find(id) is { } job ? TypedResults.Ok(View(job, desk)) : Problems.NotFound($"job {id}")
+        );
+        app.MapGet(
+            "/api/jobs/{id}/drawing/{side}",
+            Results<Ok<DrawingView>, ProblemHttpResult> (string id, string side, JobDesk desk) =>
+                !Enum.TryParse<DrawingSide>(side, true, out var turned) || !Enum.IsDefined(turned)
+                    ? Problems.NotFound($"side {side}")
+                : desk.Find(id) is { } job
+                    ? TypedResults.Ok(
+                        DrawingView.Of(Drawings.Of(job.State.Sheet, turned), job.State, desk.Ledger(job.State))
+                    )
+                : Problems.NotFound($"job {id}")
+        );
+        app.MapGet(
+            "/api/jobs/{id}/unpack/places/{part}",
+            (string id, string part, JobDesk desk) =>
+                desk.View(
+                    id,
+                    (state, _) =>
+                        new PlacesView(FindingGrades.PlacesOn(state.Sheet, part), Enum.GetValues<FindingKind>())
+                )
+        );
+        app.MapPost(
+            "/api/unpack/grade",
+            Results<Ok<GradeView>, ProblemHttpResult> (GradePost post) =>
             {
-                return Problems.Of(422, "unpack/size", $"\"{post.Size.Text}\" is not a size in mm.", "size");
-            }
+                if (post.Size.Dimension is not (Dimension.Length or Dimension.None) || post.Size.Nominal < 0)
+                {
+                    return Problems.Of(422, "unpack/size", $"\"{post.Size.Text}\" is not a size in mm.", "size");
+                }
 
-            var grading = FindingGrades.Of(post.PlaceKind, post.Kind, (double)post.Size.Nominal);
-            return TypedResults.Ok(new GradeView(grading.Grade, FindingWords.Grade(grading.Grade), grading.Rule, grading.Text));
-        });
+                var grading = FindingGrades.Of(post.PlaceKind, post.Kind, (double)post.Size.Nominal);
+                return TypedResults.Ok(
+                    new GradeView(grading.Grade, FindingWords.Grade(grading.Grade), grading.Rule, grading.Text)
+                );
+            }
+        );
         app.MapPost("/api/jobs/{id}/unpack/substitute", Judge);
-        app.MapGet("/api/jobs/{id}/unpack/fasteners", (string id, JobDesk desk) => desk.View<IReadOnlyList<OutlineView>>(id, (state, _) =>
-            [.. state.Sheet.Parts.Where(p => p.Fastener is not null).OrderBy(p => p.Fastener!.Diameter).ThenBy(p => p.Fastener!.Length).Select(p => Outline(p.Name, p.Fastener!.Diameter, p.Fastener.Length))]));
-        app.MapGet("/api/jobs/{id}/claims/{number:int}.pdf", Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
-            desk.Find(id)?.State.Unpack.Claims.FirstOrDefault(c => c.Number == number) is { } claim && blobs.Find(claim.LetterHash) is { } blob ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-claim-{number}.pdf") : Problems.NotFound($"claim {number} of job {id}"));
-        app.MapGet("/api/jobs/{id}/claims/{number:int}.eml", Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
-            desk.Find(id)?.State.Unpack.Claims.FirstOrDefault(c => c.Number == number) is { } claim && blobs.Find(claim.MailHash) is { } blob ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-claim-{number}.eml") : Problems.NotFound($"claim {number} of job {id}"));
+        app.MapGet(
+            "/api/jobs/{id}/unpack/fasteners",
+            (string id, JobDesk desk) =>
+                desk.View<IReadOnlyList<OutlineView>>(
+                    id,
+                    (state, _) =>
+                        [
+                            .. state
+                                .Sheet.Parts.Where(p => p.Fastener is not null)
+                                .OrderBy(p => p.Fastener!.Diameter)
+                                .ThenBy(p => p.Fastener!.Length)
+                                .Select(p => Outline(p.Name, p.Fastener!.Diameter, p.Fastener.Length)),
+                        ]
+                )
+        );
+        app.MapGet(
+            "/api/jobs/{id}/claims/{number:int}.pdf",
+            Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
+                desk.Find(id)?.State.Unpack.Claims.FirstOrDefault(c => c.Number == number) is { } claim
+                && blobs.Find(claim.LetterHash) is { } blob
+                    ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-claim-{number}.pdf")
+                    : Problems.NotFound($"claim {number} of job {id}")
+        );
+        app.MapGet(
+            "/api/jobs/{id}/claims/{number:int}.eml",
+            Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
+                desk.Find(id)?.State.Unpack.Claims.FirstOrDefault(c => c.Number == number) is { } claim
+                && blobs.Find(claim.MailHash) is { } blob
+                    ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-claim-{number}.eml")
+                    : Problems.NotFound($"claim {number} of job {id}")
+        );
     }
 
     private static Results<Ok<JudgedView>, ProblemHttpResult> Judge(string id, SubstitutePost post, JobDesk desk)
@@ -45,20 +94,43 @@ internal static class UnpackEndpoints
         }
 
         var sheet = job.State.Sheet;
-        if (!new SubstituteAccepted(post.Part, 1, post.Diameter, post.Length, post.Stack, post.Depth).Judge(sheet).Try(out var verdict, out var refusal))
+        if (
+            !new SubstituteAccepted(post.Part, 1, post.Diameter, post.Length, post.Stack, post.Depth)
+                .Judge(sheet)
+                .Try(out var verdict, out var refusal)
+        )
         {
             return Problems.Of(refusal);
         }
 
         var part = sheet.Part(post.Part)!;
         var listed = part.Fastener!;
-        return TypedResults.Ok(new JudgedView(
-            verdict.Fits, verdict.Why, verdict.Least, verdict.Most, Fasteners.IsMisprint(listed), listed.Stack is null || listed.Depth is null,
-            Outline($"listed, {Numbers.Say(listed.Diameter)} × {Numbers.Say(listed.Length)}", listed.Diameter, listed.Length),
-            Outline($"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × {Numbers.Say((double)post.Length.Nominal)}", (double)post.Diameter.Nominal, (double)post.Length.Nominal)));
+        return TypedResults.Ok(
+            new JudgedView(
+                verdict.Fits,
+                verdict.Why,
+                verdict.Least,
+                verdict.Most,
+                Fasteners.IsMisprint(listed),
+                listed.Stack is null || listed.Depth is null,
+                Outline(
+                    $"listed, {Numbers.Say(listed.Diameter)} × {Numbers.Say(listed.Length)}",
+                    listed.Diameter,
+                    listed.Length
+                ),
+                Outline(
+                    $"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × {Numbers.Say((double)post.Length.Nominal)}",
+                    (double)post.Diameter.Nominal,
+                    (double)post.Length.Nominal
+                )
+            )
+        );
     }
 
-    private static OutlineView Outline(string name, double diameter, double length) => FastenerOutline.Of(diameter, length) is var o ? new OutlineView(name, o.Path, Math.Round(o.Width, 2), Math.Round(o.Height, 2)) : null!;
+    private static OutlineView Outline(string name, double diameter, double length) =>
+        FastenerOutline.Of(diameter, length) is var o
+            ? new OutlineView(name, o.Path, Math.Round(o.Width, 2), Math.Round(o.Height, 2))
+            : null!;
 
     private static UnpackView View(JobSnapshot job, JobDesk desk)
     {
@@ -66,45 +138,133 @@ internal static class UnpackEndpoints
         var ledger = desk.Ledger(state);
         var (possible, all) = Counting.Minutes(state);
         return new UnpackView(
-            [.. UnpackEntries.Papers.Select(p => new PaperView(p, state.Unpack.Papers.ContainsKey(p), state.Unpack.PaperSources.GetValueOrDefault(p, ""), OnIt(p)))],
-            [.. state.Sheet.Parts.GroupBy(p => p.Bag).OrderBy(g => g.Key, StringComparer.Ordinal).Select(g => new BagView(g.Key, state.Unpack.CountedBags.ContainsKey(g.Key), [.. g.Select(p => Of(state, p))]))],
+            [
+                .. UnpackEntries.Papers.Select(p => new PaperView(
+                    p,
+                    state.Unpack.Papers.ContainsKey(p),
+                    state.Unpack.PaperSources.GetValueOrDefault(p, ""),
+                    OnIt(p)
+                )),
+            ],
+            [
+                .. state
+                    .Sheet.Parts.GroupBy(p => p.Bag)
+                    .OrderBy(g => g.Key, StringComparer.Ordinal)
+                    .Select(g => new BagView(
+                        g.Key,
+                        state.Unpack.CountedBags.ContainsKey(g.Key),
+                        [.. g.Select(p => Of(state, p))]
+                    )),
+            ],
             [.. state.Unpack.Extra.Select(e => $"{e.Quantity} × {e.Name}")],
-            [.. state.Unpack.Findings.Select(f => Of(state, f, ledger.FirstOrDefault(l => l.Id == $"finding/{f.Id}"), desk.Today))],
+            [
+                .. state.Unpack.Findings.Select(f =>
+                    Of(state, f, ledger.FirstOrDefault(l => l.Id == $"finding/{f.Id}"), desk.Today)
+                ),
+            ],
             possible,
             all,
             [.. InspectionRoute.Of(state.Sheet).Select(p => Of(state, p))],
-            [.. state.Unpack.Substitutes.Select(s => new SubstituteView(state.Sheet.Part(s.Part)?.Name ?? s.Part, s.Quantity, s.Size, s.Why, s.Evidence.By.Name))],
+            [
+                .. state.Unpack.Substitutes.Select(s => new SubstituteView(
+                    state.Sheet.Part(s.Part)?.Name ?? s.Part,
+                    s.Quantity,
+                    s.Size,
+                    s.Why,
+                    s.Evidence.By.Name
+                )),
+            ],
             ClaimDesk.View(state, desk.Today),
-            LastCount(job));
+            LastCount(job)
+        );
     }
 
-    private static string OnIt(string paper) => paper switch
-    {
-        "throws" => "the throw table, in mm or degrees, with its rates",
-        "balance" => "the balance range and where it is measured from",
-        "parts list" => "parts by bag, with sizes",
-        _ => "every sheet, from the cover to the last",
-    };
+    private static string OnIt(string paper) =>
+        paper switch
+        {
+            "throws" => "the throw table, in mm or degrees, with its rates",
+            "balance" => "the balance range and where it is measured from",
+            "parts list" => "parts by bag, with sizes",
+            _ => "every sheet, from the cover to the last",
+        };
 
-    private static PartCountView Of(JobState state, PartSpec part) => Counting.Of(state, part) is var c
-        ? new PartCountView(part.Id, part.Name, part.Quantity, c.Present, c.WrongOnes, c.Standing, c.Short, c.BlocksSteps, part.Fastener is not null, part.Fastener is { } f && Fasteners.IsMisprint(f)) : null!;
+    private static PartCountView Of(JobState state, PartSpec part) =>
+        Counting.Of(state, part) is var c
+            ? new PartCountView(
+                part.Id,
+                part.Name,
+                part.Quantity,
+                c.Present,
+                c.WrongOnes,
+                c.Standing,
+                c.Short,
+                c.BlocksSteps,
+                part.Fastener is not null,
+                part.Fastener is { } f && Fasteners.IsMisprint(f)
+            )
+            : null!;
 
     private static WalkPointView Of(JobState state, WalkPoint p)
     {
         var answered = state.Unpack.Walk.GetValueOrDefault(p.Id);
-        return new WalkPointView(p.Id, p.Title, p.Part, p.Kind, Math.Round(p.X), Math.Round(p.Y), p.Y, p.X, p.Feel, answered?.Answer, answered?.Evidence.By.Name ?? "", answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : "");
+        return new WalkPointView(
+            p.Id,
+            p.Title,
+            p.Part,
+            p.Kind,
+            Math.Round(p.X),
+            Math.Round(p.Y),
+            p.Y,
+            p.X,
+            p.Feel,
+            answered?.Answer,
+            answered?.Evidence.By.Name ?? "",
+            answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : ""
+        );
     }
 
-    private static FindingView Of(JobState state, Finding f, LedgerLine? line, DateOnly today) => new(
-        f.Id, f.Tag, f.Place, f.Place.Replace('-', ' '), f.PlaceKind, f.Kind, f.Size, f.Note, f.Grading.Grade, FindingWords.Grade(f.Grading.Grade), f.Grading.Rule, f.Grading.Text,
-        f.Disposition, f.Repair?.How ?? "", f.Repair?.By.Name ?? "", f.Repair?.HandleAt, f.ReinspectedBy?.Name ?? "", f.Cleared, line?.Why ?? "",
-        f.View, f.Origin.Origin, OriginWords.Of(f.Origin.Origin), f.Origin.Rule, f.Origin.Why, f.Origin.Claimable, [.. f.Photos.Select(p => new PhotoMark(p.Hash, p.Note))],
-        f.Cleared || state.Released ? [] : RepairHelp.For(state, f, today), f.NeedsStep ? RepairSteps.IdOf(f) : "");
+    private static FindingView Of(JobState state, Finding f, LedgerLine? line, DateOnly today) =>
+        new(
+            f.Id,
+            f.Tag,
+            f.Place,
+            f.Place.Replace('-', ' '),
+            f.PlaceKind,
+            f.Kind,
+            f.Size,
+            f.Note,
+            f.Grading.Grade,
+            FindingWords.Grade(f.Grading.Grade),
+            f.Grading.Rule,
+            f.Grading.Text,
+            f.Disposition,
+            f.Repair?.How ?? "",
+            f.Repair?.By.Name ?? "",
+            f.Repair?.HandleAt,
+            f.ReinspectedBy?.Name ?? "",
+            f.Cleared,
+            line?.Why ?? "",
+            f.View,
+            f.Origin.Origin,
+            OriginWords.Of(f.Origin.Origin),
+            f.Origin.Rule,
+            f.Origin.Why,
+            f.Origin.Claimable,
+            [.. f.Photos.Select(p => new PhotoMark(p.Hash, p.Note))],
+            f.Cleared || state.Released ? [] : RepairHelp.For(state, f, today),
+            f.NeedsStep ? RepairSteps.IdOf(f) : ""
+        );
 
     private static LastEntryView? LastCount(JobSnapshot job)
     {
         var retracted = job.State.Retracted.Select(r => r.EntryId).ToHashSet(StringComparer.Ordinal);
-        return job.State.Released ? null : job.Journal.LastOrDefault(e => e.Body is Counted or WrongCounted or CountSet or BagCounted or SubstituteAccepted && !retracted.Contains(e.EntryId)) is { } last
-            ? new LastEntryView(last.EntryId, last.Body.Say(job.State), last.By.Name, last.RecordedAt, true) : null;
+        return job.State.Released ? null
+            : job.Journal.LastOrDefault(e =>
+                e.Body is Counted or WrongCounted or CountSet or BagCounted or SubstituteAccepted
+                && !retracted.Contains(e.EntryId)
+            )
+                is { } last
+                ? new LastEntryView(last.EntryId, last.Body.Say(job.State), last.By.Name, last.RecordedAt, true)
+            : null;
     }
 }

@@ -4,7 +4,18 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Server.Stages;
 
-public sealed record PartCountView(string Id, string Name, int Listed, int Present, int Wrong, CountStanding Standing, int Short, IReadOnlyList<string> BlocksSteps, bool IsFastener, bool Misprint);
+public sealed record PartCountView(
+    string Id,
+    string Name,
+    int Listed,
+    int Present,
+    int Wrong,
+    CountStanding Standing,
+    int Short,
+    IReadOnlyList<string> BlocksSteps,
+    bool IsFastener,
+    bool Misprint
+);
 
 public sealed record BagView(string Bag, bool Counted, IReadOnlyList<PartCountView> Parts);
 
@@ -13,28 +24,98 @@ public sealed record BagView(string Bag, bool Counted, IReadOnlyList<PartCountVi
 public sealed record PaperView(string Paper, bool Found, string Source, string OnIt);
 
 public sealed record FindingView(
-    string Id, string Tag, string Place, string PlaceName, PlaceKind PlaceKind, FindingKind Kind, double Size, string Note, Grade Grade, string GradeWords, string Rule, string RuleText,
-    Disposition? Disposition, string RepairedHow, string RepairedBy, DateTimeOffset? HandleAt, string ReinspectedBy, bool Cleared, string Standing,
-    DrawingSide View, Origin Origin, string OriginWords, string OriginRule, string OriginWhy, bool Claimable, IReadOnlyList<PhotoMark> Photos, IReadOnlyList<WayOut> WaysOut, string StepId);
+    string Id,
+    string Tag,
+    string Place,
+    string PlaceName,
+    PlaceKind PlaceKind,
+    FindingKind Kind,
+    double Size,
+    string Note,
+    Grade Grade,
+    string GradeWords,
+    string Rule,
+    string RuleText,
+    Disposition? Disposition,
+    string RepairedHow,
+    string RepairedBy,
+    DateTimeOffset? HandleAt,
+    string ReinspectedBy,
+    bool Cleared,
+    string Standing,
+    DrawingSide View,
+    Origin Origin,
+    string OriginWords,
+    string OriginRule,
+    string OriginWhy,
+    bool Claimable,
+    IReadOnlyList<PhotoMark> Photos,
+    IReadOnlyList<WayOut> WaysOut,
+    string StepId
+);
 
 /// <summary>A point of the walk where hands come to, in drawing places of the plan view.</summary>
-public sealed record WalkPointView(string Id, string Title, string Part, PlaceKind Kind, double X, double Y, double Across, double Down, string Feel, WalkAnswer? Answer, string By, string FindingTag);
+public sealed record WalkPointView(
+    string Id,
+    string Title,
+    string Part,
+    PlaceKind Kind,
+    double X,
+    double Y,
+    double Across,
+    double Down,
+    string Feel,
+    WalkAnswer? Answer,
+    string By,
+    string FindingTag
+);
 
 public sealed record ClaimableView(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent);
 
 public sealed record ClaimView(
-    string Id, int Number, string To, string By, DateTimeOffset At, string Wish, IReadOnlyList<string> What, string LetterHash, string MailFile, ClaimAnswerKind? Answer, string AnswerWords, string AnswerText, DateOnly? PartsDue, bool PartsLate, bool Arrived);
+    string Id,
+    int Number,
+    string To,
+    string By,
+    DateTimeOffset At,
+    string Wish,
+    IReadOnlyList<string> What,
+    string LetterHash,
+    string MailFile,
+    ClaimAnswerKind? Answer,
+    string AnswerWords,
+    string AnswerText,
+    DateOnly? PartsDue,
+    bool PartsLate,
+    bool Arrived
+);
 
 /// <summary>Claims of the job and what else could be claimed.</summary>
-public sealed record ClaimsView(string Supplier, string Contact, DateOnly? Until, int? DaysLeft, IReadOnlyList<ClaimableView> Claimable, IReadOnlyList<ClaimView> Sent);
+public sealed record ClaimsView(
+    string Supplier,
+    string Contact,
+    DateOnly? Until,
+    int? DaysLeft,
+    IReadOnlyList<ClaimableView> Claimable,
+    IReadOnlyList<ClaimView> Sent
+);
 
 public sealed record SubstituteView(string Part, int Quantity, string Size, string Why, string By);
 
 /// <param name="MinutesPossible">Hands-on minutes that can still be worked without what is missing.</param>
 /// <param name="LastCount">The last count that can be taken back; null when there is none.</param>
 public sealed record UnpackView(
-    IReadOnlyList<PaperView> Papers, IReadOnlyList<BagView> Bags, IReadOnlyList<string> Extra, IReadOnlyList<FindingView> Findings, double MinutesPossible, double MinutesAll, IReadOnlyList<WalkPointView> Walk,
-    IReadOnlyList<SubstituteView> Substitutes, ClaimsView Claims, LastEntryView? LastCount);
+    IReadOnlyList<PaperView> Papers,
+    IReadOnlyList<BagView> Bags,
+    IReadOnlyList<string> Extra,
+    IReadOnlyList<FindingView> Findings,
+    double MinutesPossible,
+    double MinutesAll,
+    IReadOnlyList<WalkPointView> Walk,
+    IReadOnlyList<SubstituteView> Substitutes,
+    ClaimsView Claims,
+    LastEntryView? LastCount
+);
 
 /// <summary>Where something was tapped, and what is wrong there.</summary>
 public sealed record GradePost(PlaceKind PlaceKind, FindingKind Kind, Quantity Size);
@@ -45,11 +126,26 @@ public sealed record GradeView(Grade Grade, string GradeWords, string Rule, stri
 public sealed record PlacesView(IReadOnlyList<PlaceKind> PlaceKinds, IReadOnlyList<FindingKind> Kinds);
 
 /// <summary>A screw in hand, against a listed one. What the sheet does not state may be measured.</summary>
-public sealed record SubstitutePost(string Part, Quantity Diameter, Quantity Length, Quantity? Stack = null, Quantity? Depth = null);
+public sealed record SubstitutePost(
+    string Part,
+    Quantity Diameter,
+    Quantity Length,
+    Quantity? Stack = null,
+    Quantity? Depth = null
+);
 
 /// <summary>An outline at true size, mm.</summary>
 public sealed record OutlineView(string Name, string Path, double Width, double Height);
 
 /// <param name="Least">Shortest that holds, mm under the head. <paramref name="Most"/>: longest that does not bottom.</param>
 /// <param name="NeedsMeasuring">The sheet states neither stack nor depth.</param>
-public sealed record JudgedView(bool Fits, string Why, double? Least, double? Most, bool Misprint, bool NeedsMeasuring, OutlineView Listed, OutlineView InHand);
+public sealed record JudgedView(
+    bool Fits,
+    string Why,
+    double? Least,
+    double? Most,
+    bool Misprint,
+    bool NeedsMeasuring,
+    OutlineView Listed,
+    OutlineView InHand
+);

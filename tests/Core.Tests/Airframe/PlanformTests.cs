@@ -10,7 +10,14 @@ public sealed class PlanformTests
     [Fact]
     public void Two_panels_give_area_mean_chord_and_its_leading_edge()
     {
-        var wing = new LiftingSurface("wing", "wing", 0, 0, 0, [new Panel(260, 220, 300, 12, 0), new Panel(220, 140, 380, 40, 0)]);
+        var wing = new LiftingSurface(
+            "wing",
+            "wing",
+            0,
+            0,
+            0,
+            [new Panel(260, 220, 300, 12, 0), new Panel(220, 140, 380, 40, 0)]
+        );
         var p = Planform.Of(wing);
         Assert.Equal(140_400, p.HalfArea, 6);
         Assert.Equal(212.498, p.MeanChord, 3);
@@ -25,8 +32,14 @@ public sealed class PlanformTests
         var sheet = Bench.Sheet(name);
         foreach (var drawing in new[] { Drawings.Plan(sheet), BehindView.Of(sheet, null) })
         {
-            Assert.All(sheet.Surfaces, s => Assert.Contains(drawing.Parts, p => p.Id == s.Id && p.Path.StartsWith('M') && p.Path.EndsWith('Z')));
-            var (left, right) = (drawing.Parts.Single(p => p.Id == "wing-left"), drawing.Parts.Single(p => p.Id == "wing-right"));
+            Assert.All(
+                sheet.Surfaces,
+                s => Assert.Contains(drawing.Parts, p => p.Id == s.Id && p.Path.StartsWith('M') && p.Path.EndsWith('Z'))
+            );
+            var (left, right) = (
+                drawing.Parts.Single(p => p.Id == "wing-left"),
+                drawing.Parts.Single(p => p.Id == "wing-right")
+            );
             Assert.Equal(left.At.Down, right.At.Down);
             Assert.Equal(-left.At.Across, right.At.Across);
             Assert.Equal(drawing.Parts.Length, drawing.Parts.Select(p => p.Id).Distinct().Count());
@@ -38,7 +51,8 @@ public sealed class PlanformTests
     {
         var call = Directions.Calls(Bench.Parasol).Single(c => c.Function == "aileron");
         var (rest, picture) = (BehindView.Of(Bench.Parasol, null), BehindView.Of(Bench.Parasol, call));
-        double Rise(string id) => rest.Parts.Single(p => p.Id == id).At.Down - picture.Parts.Single(p => p.Id == id).At.Down;
+        double Rise(string id) =>
+            rest.Parts.Single(p => p.Id == id).At.Down - picture.Parts.Single(p => p.Id == id).At.Down;
         Assert.True(Rise("aileron-right") > 5, "the right aileron goes up the page");
         Assert.True(Rise("aileron-left") < -5, "the left one goes down");
         Assert.Equal(0, Rise("elevator-left"));
@@ -49,7 +63,18 @@ public sealed class PlanformTests
     {
         var g = Bench.Parasol.Geometry;
         Surface On(string on, string side) => new("s", "elevator", ["elevator", "rudder"], side, on, 0, 1, 40, "S");
-        var canard = Bench.Parasol with { Geometry = g with { Lifting = [.. g.Lifting, new LiftingSurface("fore", "foreplane", -300, 0, 0, [new Panel(100, 80, 200, 0, 0)]), new LiftingSurface("v", "v-tail", 600, 0, 0, [new Panel(100, 80, 200, 0, 40)])] } };
+        var canard = Bench.Parasol with
+        {
+            Geometry = g with
+            {
+                Lifting =
+                [
+                    .. g.Lifting,
+                    new LiftingSurface("fore", "foreplane", -300, 0, 0, [new Panel(100, 80, 200, 0, 0)]),
+                    new LiftingSurface("v", "v-tail", 600, 0, 0, [new Panel(100, 80, 200, 0, 40)]),
+                ],
+            },
+        };
         Assert.Equal(Movement.Down, Directions.Natural(canard, On("fore", "left"), "elevator"));
         Assert.Equal(Movement.Up, Directions.Natural(canard, On("v", "left"), "rudder"));
         Assert.Equal(Movement.Down, Directions.Natural(canard, On("v", "right"), "rudder"));

@@ -21,7 +21,8 @@ public sealed class CuringTests
     }
 
     [Fact]
-    public void Epoxy_on_a_bench_below_ten_degrees_is_refused() => Assert.Equal("build/too-cold", Curing.Of(Epoxy, 9, Start).Refused!.Code);
+    public void Epoxy_on_a_bench_below_ten_degrees_is_refused() =>
+        Assert.Equal("build/too-cold", Curing.Of(Epoxy, 9, Start).Refused!.Code);
 
     [Fact]
     public void What_comes_after_a_bond_waits_until_it_can_be_handled_and_release_until_full_strength()

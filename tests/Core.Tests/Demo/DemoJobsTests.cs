@@ -11,13 +11,23 @@ namespace Zygotome.Core.Tests.Demo;
 public sealed class DemoJobsTests
 {
     private static readonly DateTimeOffset Now = new(2026, 11, 24, 15, 0, 0, TimeSpan.Zero);
-    private static readonly JsonElement Shop = JsonDocument.Parse(File.ReadAllText(ProjectFolder.File("demo", "shop.json"))).RootElement;
+    private static readonly JsonElement Shop = JsonDocument
+        .Parse(File.ReadAllText(ProjectFolder.File("demo", "shop.json")))
+        .RootElement;
 
-    public static TheoryData<string> Jobs => [.. Directory.GetFiles(ProjectFolder.File("demo", "jobs")).Select(f => Path.GetFileName(f).Split('.')[0]).Order(StringComparer.Ordinal)];
+    public static TheoryData<string> Jobs =>
+        [
+            .. Directory
+                .GetFiles(ProjectFolder.File("demo", "jobs"))
+                .Select(f => Path.GetFileName(f).Split('.')[0])
+                .Order(StringComparer.Ordinal),
+        ];
 
     private static (JobState State, List<Entry> Journal) Play(string id)
     {
-        var file = JsonDocument.Parse(File.ReadAllText(ProjectFolder.File("demo", "jobs", $"{id}.journal.json"))).RootElement;
+        var file = JsonDocument
+            .Parse(File.ReadAllText(ProjectFolder.File("demo", "jobs", $"{id}.journal.json")))
+            .RootElement;
         var journal = new List<Entry>();
         JobState? state = null;
         foreach (var e in file.GetProperty("entries").EnumerateArray())
@@ -32,13 +42,45 @@ public sealed class DemoJobsTests
 
             if (body.TryGetProperty("partsDueInDays", out var due))
             {
-                body = JsonSerializer.SerializeToElement(new { claim = body.GetProperty("claim"), answer = body.GetProperty("answer"), words = body.GetProperty("words"), partsDue = DateOnly.FromDateTime(Now.UtcDateTime).AddDays(due.GetInt32()) });
+                body = JsonSerializer.SerializeToElement(
+                    new
+                    {
+                        claim = body.GetProperty("claim"),
+                        answer = body.GetProperty("answer"),
+                        words = body.GetProperty("words"),
+                        partsDue = DateOnly.FromDateTime(Now.UtcDateTime).AddDays(due.GetInt32()),
+                    }
+                );
             }
 
-            var read = Core.Jobs.Stages.Kinds.ReadPosted(e.GetProperty("type").GetString()!, body).Match(b => b, r => throw new InvalidOperationException($"{id}-{journal.Count + 1}: {r.Where} {r.Text}"));
+            var read = Core
+                .Jobs.Stages.Kinds.ReadPosted(e.GetProperty("type").GetString()!, body)
+                .Match(
+                    b => b,
+                    r => throw new InvalidOperationException($"{id}-{journal.Count + 1}: {r.Where} {r.Text}")
+                );
             // The letter is the server's to write.
-            read = read is ClaimSent claim ? claim with { Number = 1, To = state.Receive.Supplier, Shortages = [.. claim.Parts.Select(p => new ClaimedShortage(p, p, Claims.Short(state, p), state.Sheet.Part(p)!.Bag))], LetterHash = "letter" } : read;
-            var by = Shop.GetProperty("staff").EnumerateArray().Single(s => s.GetProperty("id").GetString() == e.GetProperty("by").GetString()).Deserialize<Person>(EntryJson.Lenient)!;
+            read = read is ClaimSent claim
+                ? claim with
+                {
+                    Number = 1,
+                    To = state.Receive.Supplier,
+                    Shortages =
+                    [
+                        .. claim.Parts.Select(p => new ClaimedShortage(
+                            p,
+                            p,
+                            Claims.Short(state, p),
+                            state.Sheet.Part(p)!.Bag
+                        )),
+                    ],
+                    LetterHash = "letter",
+                }
+                : read;
+            var by = Shop.GetProperty("staff")
+                .EnumerateArray()
+                .Single(s => s.GetProperty("id").GetString() == e.GetProperty("by").GetString())
+                .Deserialize<Person>(EntryJson.Lenient)!;
             var entry = new Entry(id, state.Seq + 1, $"{id}-{journal.Count + 1}", read, by, at, at, "demo");
             var answer = Admission.Ask(state, entry, state.Seq);
             Assert.True(answer.Ok, $"{entry.EntryId}: {answer.Refused?.Text}");
@@ -58,10 +100,17 @@ public sealed class DemoJobsTests
 
     private static JsonElement Opening(JsonElement body, JobState state, DateTimeOffset at)
     {
-        JsonElement Of(string list, string key, string name) => Shop.GetProperty(list).EnumerateArray().Single(s => s.GetProperty(key).GetString() == body.GetProperty(name).GetString());
-        var fields = body.EnumerateObject().Where(p => p.Name != "promisedInDays").ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
+        JsonElement Of(string list, string key, string name) =>
+            Shop.GetProperty(list)
+                .EnumerateArray()
+                .Single(s => s.GetProperty(key).GetString() == body.GetProperty(name).GetString());
+        var fields = body.EnumerateObject()
+            .Where(p => p.Name != "promisedInDays")
+            .ToDictionary(p => p.Name, p => (object)p.Value, StringComparer.Ordinal);
         fields["sheetHash"] = state.Sheet.Hash;
-        fields["promised"] = DateOnly.FromDateTime(Now.UtcDateTime).AddDays(body.GetProperty("promisedInDays").GetInt32());
+        fields["promised"] = DateOnly
+            .FromDateTime(Now.UtcDateTime)
+            .AddDays(body.GetProperty("promisedInDays").GetInt32());
         fields["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime);
         fields["rules"] = new ShopRules("Demo", "Europe/London", false, 1, false);
         fields["supplier"] = Of("suppliers", "id", "supplier");
@@ -91,8 +140,14 @@ public sealed class DemoJobsTests
     {
         var (state, _) = Play("J-0150");
         Assert.Equal(2, Claims.DaysLeft(state, DateOnly.FromDateTime(Now.UtcDateTime)));
-        Assert.Equal(["aileron-left", "body-fuselage", "lower-wing-right"], state.Unpack.Findings.Select(f => f.Place).Order(StringComparer.Ordinal));
-        Assert.Equal([Origin.Transport, Origin.Transport, Origin.Factory], state.Unpack.Findings.Select(f => f.Origin.Origin));
+        Assert.Equal(
+            ["aileron-left", "body-fuselage", "lower-wing-right"],
+            state.Unpack.Findings.Select(f => f.Place).Order(StringComparer.Ordinal)
+        );
+        Assert.Equal(
+            [Origin.Transport, Origin.Transport, Origin.Factory],
+            state.Unpack.Findings.Select(f => f.Origin.Origin)
+        );
         Assert.Equal(2, Claims.Short(state, "screw-m3x12"));
     }
 
@@ -105,17 +160,28 @@ public sealed class DemoJobsTests
     }
 
     [Fact]
-    public void The_sailplanes_claim_window_is_over_by_two_days() => Assert.Equal(-2, Claims.DaysLeft(Play("J-0148").State, DateOnly.FromDateTime(Now.UtcDateTime)));
+    public void The_sailplanes_claim_window_is_over_by_two_days() =>
+        Assert.Equal(-2, Claims.DaysLeft(Play("J-0148").State, DateOnly.FromDateTime(Now.UtcDateTime)));
 
     [Fact]
     public void The_sailplanes_missing_pushrod_was_promised_for_yesterday_and_is_not_here()
     {
         var (state, _) = Play("J-0148");
         var claim = Assert.Single(Claims.OnTheWay(state));
-        Assert.Equal((DateOnly.FromDateTime(Now.UtcDateTime).AddDays(-1), "pushrod"), (claim.Answer!.PartsDue, claim.Shortages.Single().Part));
-        Assert.Contains(state.Sheet.Steps, s => s.Parts.ContainsKey("pushrod") && Core.Build.StepGraph.Of(state, s, Now).WaitsFor.Any(w => w.Contains("Pushrod", StringComparison.Ordinal)));
+        Assert.Equal(
+            (DateOnly.FromDateTime(Now.UtcDateTime).AddDays(-1), "pushrod"),
+            (claim.Answer!.PartsDue, claim.Shortages.Single().Part)
+        );
+        Assert.Contains(
+            state.Sheet.Steps,
+            s =>
+                s.Parts.ContainsKey("pushrod")
+                && Core.Build.StepGraph.Of(state, s, Now)
+                    .WaitsFor.Any(w => w.Contains("Pushrod", StringComparison.Ordinal))
+        );
     }
 
     [Fact]
-    public void Two_kits_of_one_owner_share_an_order() => Assert.Equal(Play("J-0153").State.Receive.Order, Play("J-0154").State.Receive.Order);
+    public void Two_kits_of_one_owner_share_an_order() =>
+        Assert.Equal(Play("J-0153").State.Receive.Order, Play("J-0154").State.Receive.Order);
 }

@@ -88,19 +88,28 @@ public sealed class AdmissionTests
     public void A_decision_taken_on_an_older_state_is_overtaken_and_a_fact_is_not()
     {
         var bench = new Bench();
-        Entry Make(EntryBody body) => new("J-0001", bench.State.Seq + 1, "x", body, Bench.Vane, bench.Now, bench.Now, "look-1");
+        Entry Make(EntryBody body) =>
+            new("J-0001", bench.State.Seq + 1, "x", body, Bench.Vane, bench.Now, bench.Now, "look-1");
         bench.Do(new Counted("pushrod", 1));
         Assert.True(Admission.Ask(bench.State, Make(new CountSet("pushrod", 2)), bench.State.Seq - 1).Overtaken);
         Assert.True(Admission.Ask(bench.State, Make(new Counted("pushrod", 1)), bench.State.Seq - 1).Ok);
-        Assert.Equal("entry/expected-seq", Admission.Ask(bench.State, Make(new CountSet("pushrod", 2)), null).Refused!.Code);
+        Assert.Equal(
+            "entry/expected-seq",
+            Admission.Ask(bench.State, Make(new CountSet("pushrod", 2)), null).Refused!.Code
+        );
     }
 
     [Fact]
     public void Flight_critical_damage_is_never_used_as_it_is_and_its_repair_is_inspected_by_somebody_else()
     {
         var bench = new Bench();
-        var finding = bench.Do(new FindingRaised("elevon-left", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("3 mm"), 380, -200, ""));
-        Assert.Equal("unpack/never-as-is", bench.Refused(new Disposed(finding.EntryId, Disposition.UseAsIs, "small"), Bench.Thorne)!.Code);
+        var finding = bench.Do(
+            new FindingRaised("elevon-left", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("3 mm"), 380, -200, "")
+        );
+        Assert.Equal(
+            "unpack/never-as-is",
+            bench.Refused(new Disposed(finding.EntryId, Disposition.UseAsIs, "small"), Bench.Thorne)!.Code
+        );
         bench.Do(new Disposed(finding.EntryId, Disposition.Repair, ""));
         bench.Do(new Repaired(finding.EntryId, "New hinge"));
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding.EntryId, true))!.Code);
@@ -148,7 +157,9 @@ public sealed class AdmissionTests
     public void A_wrong_direction_and_a_motor_that_runs_in_failsafe_are_never_conceded()
     {
         var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
-        bench.Do(new DirectionSeen("elevator", [new("elevon-left", Movement.Down), new("elevon-right", Movement.Down)]));
+        bench.Do(
+            new DirectionSeen("elevator", [new("elevon-left", Movement.Down), new("elevon-right", Movement.Down)])
+        );
         bench.Do(new FailsafeSeen(FailsafeBehaviour.MotorRuns));
         Assert.Equal("handover/never", bench.Refused(new Conceded("direction/elevator", "no"), Bench.Thorne)!.Code);
         Assert.Equal("handover/never", bench.Refused(new Conceded("bind/failsafe", "no"), Bench.Thorne)!.Code);
@@ -159,7 +170,10 @@ public sealed class AdmissionTests
     {
         var bench = Bench.Ready();
         bench.Do(bench.Weighing(181));
-        Assert.Equal("handover/owner", bench.Refused(new Conceded("balance/as flown", "He wants it so."), Bench.Thorne)!.Code);
+        Assert.Equal(
+            "handover/owner",
+            bench.Refused(new Conceded("balance/as flown", "He wants it so."), Bench.Thorne)!.Code
+        );
         bench.Do(new Conceded("balance/as flown", "He wants it so.", "I accept 181 mm. P. O."), Bench.Thorne);
         Assert.Equal(Standing.Conceded, bench.Line("balance/as flown").Standing);
     }

@@ -16,11 +16,18 @@ namespace Zygotome.Core.Tests.Jobs;
 /// <summary>No job comes to a dead end: whatever the ledger asks for, there is an entry that shows it.</summary>
 public sealed class FinishedTests
 {
-    public static TheoryData<string> Sheets => [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Select(f => Path.GetFileName(f).Split('.')[0]).Order(StringComparer.Ordinal)];
+    public static TheoryData<string> Sheets =>
+        [
+            .. Directory
+                .GetFiles(ProjectFolder.File("demo", "sheets"))
+                .Select(f => Path.GetFileName(f).Split('.')[0])
+                .Order(StringComparer.Ordinal),
+        ];
 
     public static TheoryData<string> Classes => [.. ArchetypeList.All.Select(a => a.Key)];
 
-    private static SpecSheet Read(JsonObject file) => SheetReader.Read(Encoding.UTF8.GetBytes(file.ToJsonString())).Sheet!;
+    private static SpecSheet Read(JsonObject file) =>
+        SheetReader.Read(Encoding.UTF8.GetBytes(file.ToJsonString())).Sheet!;
 
     [Theory]
     [MemberData(nameof(DemoJobsTests.Jobs), MemberType = typeof(DemoJobsTests))]
@@ -37,38 +44,69 @@ public sealed class FinishedTests
 
     [Theory]
     [MemberData(nameof(Sheets))]
-    public void Every_demo_sheet_is_built_from_the_box_to_a_sealed_record(string name) => Sealed(new Finisher(new Bench(Bench.Sheet(name))).Finish());
+    public void Every_demo_sheet_is_built_from_the_box_to_a_sealed_record(string name) =>
+        Sealed(new Finisher(new Bench(Bench.Sheet(name))).Finish());
 
     [Theory]
     [MemberData(nameof(Classes))]
     public void A_kit_of_any_class_begun_from_the_lids_numbers_can_be_finished_once_a_lead_answers_its_gaps(string type)
     {
-        var file = ArchetypeSheet.Begin(new ArchetypeRequest(type, "Made Up 14", "Nobody", 1400, 1050, 1200, "EPO", ["flaps", "wheels"])).Match(f => f, r => throw new InvalidOperationException(r.Text));
+        var file = ArchetypeSheet
+            .Begin(new ArchetypeRequest(type, "Made Up 14", "Nobody", 1400, 1050, 1200, "EPO", ["flaps", "wheels"]))
+            .Match(f => f, r => throw new InvalidOperationException(r.Text));
         var bench = new Finisher(new Bench(Read(file))).Finish();
         Sealed(bench);
-        Assert.All(bench.State.HandOver.Release!.Ledger.Where(l => l.Id.StartsWith("sheet/assumed/", StringComparison.Ordinal)), l => Assert.Equal("I. Thorne", l.ConcededBy));
+        Assert.All(
+            bench.State.HandOver.Release!.Ledger.Where(l =>
+                l.Id.StartsWith("sheet/assumed/", StringComparison.Ordinal)
+            ),
+            l => Assert.Equal("I. Thorne", l.ConcededBy)
+        );
     }
 
     /// <summary>Radio percent, holes by their place, marks to balance on, a contradiction: all that manuals say can be shown.</summary>
     [Fact]
     public void Whatever_a_manual_says_in_its_own_way_can_be_shown_and_the_job_finished()
     {
-        var file = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
-        file["throws"]!.AsArray().Add(JsonNode.Parse("""{ "surfaces": "rudder", "rate": "percent", "right": "65 %", "left": "60 % to 70 %", "page": "11" }"""));
-        file["throws"]!.AsArray().Add(JsonNode.Parse("""{ "surfaces": "aileron", "rate": "angle", "up": "20 deg ± 2 deg", "down": "15 deg", "measure": "angle" }"""));
-        file["holes"] = JsonNode.Parse("""[{ "surfaces": "rudder", "arm": "second from the outside", "horn": "outermost", "page": "12" }]""");
-        file["balance"]!["configurations"]!.AsArray().Add(JsonNode.Parse("""{ "name": "by marks", "marks": "moulded arrows under the wing" }"""));
+        var file = JsonNode
+            .Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!
+            .AsObject();
+        file["throws"]!
+            .AsArray()
+            .Add(
+                JsonNode.Parse(
+                    """{ "surfaces": "rudder", "rate": "percent", "right": "65 %", "left": "60 % to 70 %", "page": "11" }"""
+                )
+            );
+        file["throws"]!
+            .AsArray()
+            .Add(
+                JsonNode.Parse(
+                    """{ "surfaces": "aileron", "rate": "angle", "up": "20 deg ± 2 deg", "down": "15 deg", "measure": "angle" }"""
+                )
+            );
+        file["holes"] = JsonNode.Parse(
+            """[{ "surfaces": "rudder", "arm": "second from the outside", "horn": "outermost", "page": "12" }]"""
+        );
+        file["balance"]!["configurations"]!
+            .AsArray()
+            .Add(JsonNode.Parse("""{ "name": "by marks", "marks": "moulded arrows under the wing" }"""));
         var bench = new Bench(Read(file));
         Assert.Equal("arm: second from the outside hole, horn: outermost hole", bench.Line("hole/rudder").Limits);
         Assert.Contains("moulded arrows", bench.Line("balance/by marks").Why, StringComparison.Ordinal);
         Sealed(new Finisher(bench).Finish());
-        Assert.Equal("65 %", bench.Line("throw/rudder/rudder/percent/right").Reading.Replace("65.0", "65", StringComparison.Ordinal));
+        Assert.Equal(
+            "65 %",
+            bench.Line("throw/rudder/rudder/percent/right").Reading.Replace("65.0", "65", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void Pushrods_in_other_holes_than_the_manual_names_are_not_met_until_moved_or_conceded()
     {
-        var file = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
+        var file = JsonNode
+            .Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!
+            .AsObject();
         file["holes"] = JsonNode.Parse("""[{ "surfaces": "rudder", "arm": "second from the outside" }]""");
         var bench = new Bench(Read(file));
         bench.Do(new HolesSeen("rudder", false));
@@ -88,6 +126,9 @@ public sealed class FinishedTests
         var again = Replay.Of(bench.State.Filed, [.. bench.Journal]);
         Assert.Equal(release.Ledger, again.HandOver.Release!.Ledger);
         Assert.Empty(again.Unsupported);
-        Assert.All(again.Unpack.Findings.Where(f => f.Grading.Grade == Grade.FlightCritical), f => Assert.True(f.Sound && f.Repair!.By.Id != f.ReinspectedBy!.Id));
+        Assert.All(
+            again.Unpack.Findings.Where(f => f.Grading.Grade == Grade.FlightCritical),
+            f => Assert.True(f.Sound && f.Repair!.By.Id != f.ReinspectedBy!.Id)
+        );
     }
 }

@@ -53,7 +53,9 @@ internal sealed class Finisher(Bench bench)
             }
         }
 
-        throw new InvalidOperationException($"{bench.State.JobId} cannot be finished: {string.Join("; ", bench.Open().Select(l => $"{l.Id}: {l.Why}"))}");
+        throw new InvalidOperationException(
+            $"{bench.State.JobId} cannot be finished: {string.Join("; ", bench.Open().Select(l => $"{l.Id}: {l.Why}"))}"
+        );
     }
 
     private bool Asked(string id) => bench.Open().Any(l => l.Id == id);
@@ -76,7 +78,16 @@ internal sealed class Finisher(Bench bench)
 
         if (Asked("receive/pack-suits"))
         {
-            bench.Do(new PackBrought("as the sheet says", bench.State.Receive.Battery! with { Cells = PackPower.Named(bench.State.Sheet)[0], CRating = 100 }));
+            bench.Do(
+                new PackBrought(
+                    "as the sheet says",
+                    bench.State.Receive.Battery! with
+                    {
+                        Cells = PackPower.Named(bench.State.Sheet)[0],
+                        CRating = 100,
+                    }
+                )
+            );
             bench.Do(new PackChosen("as the sheet says"));
         }
 
@@ -84,7 +95,17 @@ internal sealed class Finisher(Bench bench)
         {
             var bay = bench.State.Sheet.Geometry.Bay!;
             Core.Quantities.Quantity Mm(double d) => Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
-            bench.Do(new PackBrought("another", bench.State.Receive.Battery! with { Length = Mm(bay.To - bay.From - 20), Width = Mm(bay.Width - 1), Height = Mm(bay.Height - 1) }));
+            bench.Do(
+                new PackBrought(
+                    "another",
+                    bench.State.Receive.Battery! with
+                    {
+                        Length = Mm(bay.To - bay.From - 20),
+                        Width = Mm(bay.Width - 1),
+                        Height = Mm(bay.Height - 1),
+                    }
+                )
+            );
             bench.Do(new PackChosen("another"));
         }
 
@@ -99,13 +120,14 @@ internal sealed class Finisher(Bench bench)
         }
     }
 
-    private string Value(string gap) => gap switch
-    {
-        "weight" => "1800 g",
-        _ when gap.StartsWith("balance/", StringComparison.Ordinal) => "60 mm to 70 mm",
-        _ when gap.StartsWith("neutral/", StringComparison.Ordinal) => "0 mm",
-        _ => FormattableString.Invariant($"{bench.State.Sheet.Surface(gap.Split('/')[1])!.Chord * 0.2:0.#} mm"),
-    };
+    private string Value(string gap) =>
+        gap switch
+        {
+            "weight" => "1800 g",
+            _ when gap.StartsWith("balance/", StringComparison.Ordinal) => "60 mm to 70 mm",
+            _ when gap.StartsWith("neutral/", StringComparison.Ordinal) => "0 mm",
+            _ => FormattableString.Invariant($"{bench.State.Sheet.Surface(gap.Split('/')[1])!.Chord * 0.2:0.#} mm"),
+        };
 
     private void Box()
     {
@@ -128,7 +150,9 @@ internal sealed class Finisher(Bench bench)
             }
         }
 
-        foreach (var bag in bench.State.Sheet.Parts.Select(p => p.Bag).Distinct().Where(b => Asked($"bag/{b}")).ToArray())
+        foreach (
+            var bag in bench.State.Sheet.Parts.Select(p => p.Bag).Distinct().Where(b => Asked($"bag/{b}")).ToArray()
+        )
         {
             bench.Do(new BagCounted(bag, true));
         }
@@ -148,18 +172,32 @@ internal sealed class Finisher(Bench bench)
         {
             if (finding.Disposition is not (Disposition.Repair or Disposition.Replace))
             {
-                bench.Do(new Disposed(finding.Id, Mending.Of(finding.PlaceKind, finding.Kind).Possible ? Disposition.Repair : Disposition.Replace, "mended here"), Bench.Thorne);
+                bench.Do(
+                    new Disposed(
+                        finding.Id,
+                        Mending.Of(finding.PlaceKind, finding.Kind).Possible ? Disposition.Repair : Disposition.Replace,
+                        "mended here"
+                    ),
+                    Bench.Thorne
+                );
             }
             else if (finding.Repair is not null)
             {
-                bench.Do(new Reinspected(finding.Id, true), finding.Repair.By.Id == Bench.Thorne.Id ? Bench.Vane : Bench.Thorne);
+                bench.Do(
+                    new Reinspected(finding.Id, true),
+                    finding.Repair.By.Id == Bench.Thorne.Id ? Bench.Vane : Bench.Thorne
+                );
             }
         }
     }
 
     private void Work()
     {
-        foreach (var step in StepGraph.Of(bench.State, bench.Now).Where(s => s.Standing is StepStanding.CanStart or StepStanding.UnderWay))
+        foreach (
+            var step in StepGraph
+                .Of(bench.State, bench.Now)
+                .Where(s => s.Standing is StepStanding.CanStart or StepStanding.UnderWay)
+        )
         {
             if (step.Standing == StepStanding.CanStart)
             {
@@ -178,7 +216,14 @@ internal sealed class Finisher(Bench bench)
 
     private void Radio()
     {
-        if (!bench.Open().Any(l => l.Id.StartsWith("bind/", StringComparison.Ordinal) || l.Id.StartsWith("direction/", StringComparison.Ordinal)))
+        if (
+            !bench
+                .Open()
+                .Any(l =>
+                    l.Id.StartsWith("bind/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("direction/", StringComparison.Ordinal)
+                )
+        )
         {
             return;
         }
@@ -196,7 +241,9 @@ internal sealed class Finisher(Bench bench)
 
         foreach (var call in Directions.Calls(bench.State.Sheet).Where(c => Asked($"direction/{c.Function}")))
         {
-            bench.Do(new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]));
+            bench.Do(
+                new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))])
+            );
         }
     }
 
@@ -211,8 +258,18 @@ internal sealed class Finisher(Bench bench)
         bench.Power();
         foreach (var target in ThrowTargets.Of(bench.State.Sheet, bench.State.Receive.Rules).Where(t => Asked(t.Id)))
         {
-            var middle = Bench.Q(FormattableString.Invariant($"{target.Band!.Middle:0.###} {(target.Unit == "°" ? "deg" : target.Unit)}"));
-            bench.Do(new ThrowRead(target.Id, [middle], target.Measure, target.Measure == ThrowMeasure.Angle ? new Instrument("gauge", 0.3) : Bench.Rule, 100));
+            var middle = Bench.Q(
+                FormattableString.Invariant($"{target.Band!.Middle:0.###} {(target.Unit == "°" ? "deg" : target.Unit)}")
+            );
+            bench.Do(
+                new ThrowRead(
+                    target.Id,
+                    [middle],
+                    target.Measure,
+                    target.Measure == ThrowMeasure.Angle ? new Instrument("gauge", 0.3) : Bench.Rule,
+                    100
+                )
+            );
         }
 
         foreach (var line in bench.Open().Where(l => l.Stage == Stage.Throws).ToArray())
@@ -221,8 +278,12 @@ internal sealed class Finisher(Bench bench)
             switch (line.Id.Split('/')[0])
             {
                 case "neutral":
-                    var offset = bench.State.Sheet.Neutral.First(n => bench.State.Sheet.Named(n.Surfaces).Any(s => s.Id == surface)).Offset.Nominal;
-                    bench.Do(new NeutralRead(surface, Bench.Q(FormattableString.Invariant($"{offset} mm")), Bench.Rule));
+                    var offset = bench
+                        .State.Sheet.Neutral.First(n => bench.State.Sheet.Named(n.Surfaces).Any(s => s.Id == surface))
+                        .Offset.Nominal;
+                    bench.Do(
+                        new NeutralRead(surface, Bench.Q(FormattableString.Invariant($"{offset} mm")), Bench.Rule)
+                    );
                     break;
                 case "freedom":
                     bench.Do(new FreedomSeen(surface, true));
@@ -237,9 +298,16 @@ internal sealed class Finisher(Bench bench)
     // As flown, on three supports, in the middle of the target band and of the weight allowed.
     private void Weigh()
     {
-        foreach (var configuration in bench.State.Sheet.Balance.Configurations.Where(c => Asked($"balance/{c.Name}") || Asked($"weight/{c.Name}") || Asked($"lateral/{c.Name}")))
+        foreach (
+            var configuration in bench.State.Sheet.Balance.Configurations.Where(c =>
+                Asked($"balance/{c.Name}") || Asked($"weight/{c.Name}") || Asked($"lateral/{c.Name}")
+            )
+        )
         {
-            if (BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.Receive.BalanceSchool) is not { } target || BalanceTarget.AllUpWeight(bench.State.Sheet) is not { } weight)
+            if (
+                BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.Receive.BalanceSchool) is not { } target
+                || BalanceTarget.AllUpWeight(bench.State.Sheet) is not { } weight
+            )
             {
                 continue;
             }
@@ -250,10 +318,27 @@ internal sealed class Finisher(Bench bench)
                 bench.Do(new PropellerSaid(PropellerSeen.Fitted));
             }
 
-            var (x, g) = (target.Target.Middle, weight.Low is { } low ? (low + weight.High!.Value) / 2 : weight.High!.Value * 0.97);
-            WeighedSupport On(double at, double across, double share) => new(Bench.Q(FormattableString.Invariant($"{at:0.####} mm")), Bench.Q(FormattableString.Invariant($"{across} mm")), Bench.Q(FormattableString.Invariant($"{g * share:0.####} g")));
+            var (x, g) = (
+                target.Target.Middle,
+                weight.Low is { } low ? (low + weight.High!.Value) / 2 : weight.High!.Value * 0.97
+            );
+            WeighedSupport On(double at, double across, double share) =>
+                new(
+                    Bench.Q(FormattableString.Invariant($"{at:0.####} mm")),
+                    Bench.Q(FormattableString.Invariant($"{across} mm")),
+                    Bench.Q(FormattableString.Invariant($"{g * share:0.####} g"))
+                );
             var front = PackPlaces.Fronts(bench.State)?.First ?? 0;
-            bench.Do(new Weighed(configuration.Name, [On(x - 150, 0, 0.5), On(x + 150, -140, 0.25), On(x + 150, 140, 0.25)], Bench.Q(FormattableString.Invariant($"{front} mm")), false, true, new Instrument("scales", 1)));
+            bench.Do(
+                new Weighed(
+                    configuration.Name,
+                    [On(x - 150, 0, 0.5), On(x + 150, -140, 0.25), On(x + 150, 140, 0.25)],
+                    Bench.Q(FormattableString.Invariant($"{front} mm")),
+                    false,
+                    true,
+                    new Instrument("scales", 1)
+                )
+            );
         }
     }
 }

@@ -10,7 +10,8 @@ namespace Zygotome.Core.Tests.Jobs;
 /// <summary>The one line that says where a job stands and what holds it up.</summary>
 public sealed class OutlookTests
 {
-    private static JobOutlook Of(Bench bench) => JobOutlook.Of(bench.State, Ledger.Of(bench.State, bench.Now), bench.Now);
+    private static JobOutlook Of(Bench bench) =>
+        JobOutlook.Of(bench.State, Ledger.Of(bench.State, bench.Now), bench.Now);
 
     [Fact]
     public void A_job_just_received_waits_for_its_papers_and_one_ready_for_its_release()
@@ -32,7 +33,10 @@ public sealed class OutlookTests
         var bench = new Bench();
         bench.Do(new PackBrought("long", Bench.Battery() with { Length = Bench.Q("190 mm") }));
         bench.Do(new PackChosen("long"));
-        Assert.Equal((Stage.Receive, "The pack fits its bay: The pack is 20 mm too long for its bay."), (Of(bench).Stage, Of(bench).Holds));
+        Assert.Equal(
+            (Stage.Receive, "The pack fits its bay: The pack is 20 mm too long for its bay."),
+            (Of(bench).Stage, Of(bench).Holds)
+        );
         bench.Do(new FindingRaised("wing-left", PlaceKind.Spar, FindingKind.Crack, Bench.Q("30 mm"), 200, -150, ""));
         Assert.Equal(Grade.FlightCritical, bench.State.Unpack.Findings[0].Grading.Grade);
         Assert.StartsWith("F1: crack of 30 mm, wing left", Of(bench).Holds, StringComparison.Ordinal);
@@ -54,10 +58,16 @@ public sealed class OutlookTests
     public void Glue_that_sets_is_what_the_bench_waits_for_and_is_not_said_any_more_once_it_can_be_handled()
     {
         var bench = new Bench().Unpacked();
-        while (StepGraph.Of(bench.State, bench.Now).FirstOrDefault(s => s.Standing == StepStanding.CanStart) is { } next)
+        while (
+            StepGraph.Of(bench.State, bench.Now).FirstOrDefault(s => s.Standing == StepStanding.CanStart) is { } next
+        )
         {
             bench.Do(new StepStarted(next.Step.Id));
-            bench.Do(next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, new Adhesive("slow", "slow epoxy", 60, 720, true), 20));
+            bench.Do(
+                next.Step.Bond is null
+                    ? new StepDone(next.Step.Id)
+                    : new StepDone(next.Step.Id, new Adhesive("slow", "slow epoxy", 60, 720, true), 20)
+            );
             if (next.Step.Bond is not null)
             {
                 break;
@@ -77,6 +87,9 @@ public sealed class OutlookTests
         Assert.Equal(ids.Length, ids.Distinct().Count());
         Assert.Contains("sides/aileron/aileron/high/up", ids);
         Assert.Contains("sides/aileron-lower/aileron/high/up", ids);
-        Assert.Equal("Left against right, aileron lower up, high", bench.Line("sides/aileron-lower/aileron/high/up").Text);
+        Assert.Equal(
+            "Left against right, aileron lower up, high",
+            bench.Line("sides/aileron-lower/aileron/high/up").Text
+        );
     }
 }

@@ -40,9 +40,15 @@ public sealed class RefusedTests
         var good = Bench.Battery();
         (Battery Pack, string Code, string Where)[] bad =
         [
-            (good with { Mass = Bench.Q("4 g") }, "receive/impossible", "mass"), (good with { Mass = Bench.Q("105 mm") }, "receive/unit", "mass"), (good with { Length = Bench.Q("401 mm") }, "receive/impossible", "length"),
-            (good with { Width = Bench.Q("262 g") }, "receive/unit", "width"), (good with { Height = Bench.Q("1 mm") }, "receive/impossible", "height"), (good with { Capacity = Bench.Q("40 A") }, "receive/unit", "capacity"),
-            (good with { Cells = 15 }, "receive/impossible", "cells"), (good with { CRating = 301 }, "receive/impossible", "cRating"), (good with { Connector = new string('x', 61) }, "text/too-long", "connector"),
+            (good with { Mass = Bench.Q("4 g") }, "receive/impossible", "mass"),
+            (good with { Mass = Bench.Q("105 mm") }, "receive/unit", "mass"),
+            (good with { Length = Bench.Q("401 mm") }, "receive/impossible", "length"),
+            (good with { Width = Bench.Q("262 g") }, "receive/unit", "width"),
+            (good with { Height = Bench.Q("1 mm") }, "receive/impossible", "height"),
+            (good with { Capacity = Bench.Q("40 A") }, "receive/unit", "capacity"),
+            (good with { Cells = 15 }, "receive/impossible", "cells"),
+            (good with { CRating = 301 }, "receive/impossible", "cRating"),
+            (good with { Connector = new string('x', 61) }, "text/too-long", "connector"),
         ];
         foreach (var (pack, code, where) in bad)
         {
@@ -74,15 +80,36 @@ public sealed class RefusedTests
         Refuses(bench, new TransmitterBrought("", ""), "text/missing", "body.name");
         Refuses(bench, new AddOnBrought("camera", Bench.Q("40 g"), Bench.Q("40 g")), "receive/place", "body.at");
         Refuses(bench, new CartonSeen(Carton.Crushed, Long), "text/too-long", "body.note");
-        Refuses(bench, new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 4000, 10)), "receive/claim-days", "body.supplier.claimDays");
-        Refuses(bench, new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 30, -1)), "receive/parts-days", "body.supplier.partsDays");
-        Refuses(bench, new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 30, 10), today.AddDays(3)), "receive/received-on", "body.receivedOn");
+        Refuses(
+            bench,
+            new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 4000, 10)),
+            "receive/claim-days",
+            "body.supplier.claimDays"
+        );
+        Refuses(
+            bench,
+            new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 30, -1)),
+            "receive/parts-days",
+            "body.supplier.partsDays"
+        );
+        Refuses(
+            bench,
+            new SupplierSaid(new Supplier("marrack", "Marrack Wholesale", "", 30, 10), today.AddDays(3)),
+            "receive/received-on",
+            "body.receivedOn"
+        );
         Refuses(bench, new SchoolChosen("which way up", "any"), "receive/school", "body.school");
         Refuses(bench, new SchoolChosen(Schools.FirstFlightBalance, "aft"), "receive/school-option", "body.option");
         Refuses(bench, new SchoolChosen(Schools.FirstFlightBalance, "owners"), "receive/lead", "body.option");
         Refuses(bench, new ToBuySaid("glue", BuyState.Ordered, today.AddDays(800)), "receive/due", "body.due");
         Refuses(bench, new BoxPhotographed("not a hash"), "photo/hash", "body.hash");
-        Refuses(bench, new ValueGiven("weight", Bench.Q("900 g"), "scales"), "receive/no-gap", "body.for", Bench.Thorne);
+        Refuses(
+            bench,
+            new ValueGiven("weight", Bench.Q("900 g"), "scales"),
+            "receive/no-gap",
+            "body.for",
+            Bench.Thorne
+        );
         Refuses(bench, new SheetMoved(2, "0000", "new numbers"), "receive/sheet", "body.sheetHash");
     }
 
@@ -109,7 +136,8 @@ public sealed class RefusedTests
     public void A_finding_is_somewhere_on_this_aircraft_and_has_a_size()
     {
         var bench = new Bench();
-        FindingRaised At(string place, string size, double x, double y) => new(place, PlaceKind.Skin, FindingKind.Crack, Bench.Q(size), x, y, "");
+        FindingRaised At(string place, string size, double x, double y) =>
+            new(place, PlaceKind.Skin, FindingKind.Crack, Bench.Q(size), x, y, "");
         Refuses(bench, At("third-wing", "18 mm", 200, -150), "unpack/place", "body.place");
         Refuses(bench, At("wing-left", "18 g", 200, -150), "unpack/size", "body.size");
         Refuses(bench, At("wing-left", "4000 mm", 200, -150), "unpack/size", "body.size");
@@ -133,7 +161,13 @@ public sealed class RefusedTests
         Refuses(bench, new Reinspected(id, true), "unpack/curing", "body.finding");
         Refuses(bench, new FindingPhotographed("none", new string('a', 64)), "unpack/finding-unknown", "body.finding");
         Refuses(bench, new OriginSaid(id, Origin.Shop, ""), "text/missing", "body.reason");
-        Refuses(bench, new Regraded(id, bench.State.Unpack.Findings[0].Grading.Grade, "same"), "unpack/same-grade", "body.grade", Bench.Thorne);
+        Refuses(
+            bench,
+            new Regraded(id, bench.State.Unpack.Findings[0].Grading.Grade, "same"),
+            "unpack/same-grade",
+            "body.grade",
+            Bench.Thorne
+        );
         Refuses(bench, new Regraded(id, Grade.FlightCritical, "worse"), "unpack/lead", "body.grade");
     }
 
@@ -144,8 +178,28 @@ public sealed class RefusedTests
         Refuses(bench, new ClaimAnswered("none", ClaimAnswerKind.Accepted, ""), "claim/unknown", "body.claim");
         Refuses(bench, new PartsArrived("none"), "claim/unknown", "body.claim");
         bench.Do(new BagCounted("A", false));
-        var claim = bench.Do(new ClaimSent([], [bench.State.Sheet.Parts.First(p => p.Bag == "A").Id], "", 1, bench.State.Receive.Supplier, [], "letter"));
-        Refuses(bench, new ClaimAnswered(claim.EntryId, ClaimAnswerKind.Accepted, "", DateOnly.FromDateTime(bench.Now.UtcDateTime).AddDays(900)), "claim/due", "body.partsDue");
+        var claim = bench.Do(
+            new ClaimSent(
+                [],
+                [bench.State.Sheet.Parts.First(p => p.Bag == "A").Id],
+                "",
+                1,
+                bench.State.Receive.Supplier,
+                [],
+                "letter"
+            )
+        );
+        Refuses(
+            bench,
+            new ClaimAnswered(
+                claim.EntryId,
+                ClaimAnswerKind.Accepted,
+                "",
+                DateOnly.FromDateTime(bench.Now.UtcDateTime).AddDays(900)
+            ),
+            "claim/due",
+            "body.partsDue"
+        );
         bench.Do(new PartsArrived(claim.EntryId));
         Refuses(bench, new PartsArrived(claim.EntryId), "claim/arrived", "body.claim");
     }
@@ -157,7 +211,8 @@ public sealed class RefusedTests
         var glue = new Adhesive("slow", "slow epoxy", 60, 720, true);
         Refuses(bench, new StepStarted("fly"), "build/step-unknown", "body.step");
         Refuses(bench, new StepDone("fly"), "build/step-unknown", "body.step");
-        StepNow[] CanStart() => [.. StepGraph.Of(bench.State, bench.Now).Where(s => s.Standing == StepStanding.CanStart)];
+        StepNow[] CanStart() =>
+            [.. StepGraph.Of(bench.State, bench.Now).Where(s => s.Standing == StepStanding.CanStart)];
         while (CanStart().All(s => s.Step.Bond is null))
         {
             bench.Do(new StepStarted(CanStart()[0].Step.Id));
@@ -195,7 +250,12 @@ public sealed class RefusedTests
     public void Loops_are_opened_with_what_they_are_about_and_closed_once()
     {
         var bench = new Bench();
-        Refuses(bench, new LoopOpened(LoopKind.LeadMovedForBinding, "", "smoke"), "build/loop-function", "body.function");
+        Refuses(
+            bench,
+            new LoopOpened(LoopKind.LeadMovedForBinding, "", "smoke"),
+            "build/loop-function",
+            "body.function"
+        );
         Refuses(bench, new LoopOpened(LoopKind.Other, " "), "text/missing", "body.detail");
         Refuses(bench, new LoopClosed("none"), "build/loop-unknown", "body.loop");
         var loop = bench.Do(new LoopOpened(LoopKind.TrayOut, ""));
@@ -227,14 +287,43 @@ public sealed class RefusedTests
         var target = ThrowTargets.Of(bench.State.Sheet, bench.State.Receive.Rules)[0].Id;
         var read = bench.Reading(target, "9 mm");
         Refuses(bench, read with { Readings = [] }, "throws/readings", "body.readings");
-        Refuses(bench, read with { Readings = [.. Enumerable.Repeat(Bench.Q("9 mm"), 21)] }, "throws/readings", "body.readings");
+        Refuses(
+            bench,
+            read with
+            {
+                Readings = [.. Enumerable.Repeat(Bench.Q("9 mm"), 21)],
+            },
+            "throws/readings",
+            "body.readings"
+        );
         Refuses(bench, read with { Readings = [Bench.Q("9 mm"), Bench.Q("3/8")] }, "throws/unit", "body.readings[1]");
         Refuses(bench, read with { Travel = double.NaN }, "throws/travel", "body.travel");
-        Refuses(bench, read with { Instrument = new Instrument("rule", 0) }, "instrument/uncertainty", "body.instrument.u");
-        Refuses(bench, read with { Instrument = new Instrument("rule", double.PositiveInfinity) }, "instrument/uncertainty", "body.instrument.u");
+        Refuses(
+            bench,
+            read with
+            {
+                Instrument = new Instrument("rule", 0),
+            },
+            "instrument/uncertainty",
+            "body.instrument.u"
+        );
+        Refuses(
+            bench,
+            read with
+            {
+                Instrument = new Instrument("rule", double.PositiveInfinity),
+            },
+            "instrument/uncertainty",
+            "body.instrument.u"
+        );
         Refuses(bench, new TravelSet(target, 20), "throws/travel", "body.percent");
         Refuses(bench, new NeutralRead("canard", Bench.Q("1 mm"), Bench.Rule), "surface/unknown", "body.surface");
-        Refuses(bench, new NeutralRead("elevon-left", Bench.Q("900 mm"), Bench.Rule), "throws/impossible", "body.offset");
+        Refuses(
+            bench,
+            new NeutralRead("elevon-left", Bench.Q("900 mm"), Bench.Rule),
+            "throws/impossible",
+            "body.offset"
+        );
         Refuses(bench, new HolesSeen("canard", true), "surface/unknown", "body.surface");
     }
 
@@ -244,21 +333,74 @@ public sealed class RefusedTests
         var bench = new Bench();
         bench.Do(new PackSaid(PackSeen.InBay));
         var good = bench.Weighing(166);
-        Weighed With(int at, Func<WeighedSupport, WeighedSupport> change) => good with { Supports = good.Supports.SetItem(at, change(good.Supports[at])) };
+        Weighed With(int at, Func<WeighedSupport, WeighedSupport> change) =>
+            good with
+            {
+                Supports = good.Supports.SetItem(at, change(good.Supports[at])),
+            };
         Refuses(bench, good with { Configuration = "on floats" }, "balance/configuration", "body.configuration");
         Refuses(bench, With(1, s => s with { X = Bench.Q("9 g") }), "balance/unit", "body.supports[1].x");
         Refuses(bench, With(2, s => s with { Y = Bench.Q("9 g") }), "balance/unit", "body.supports[2].y");
         Refuses(bench, With(0, s => s with { Reading = Bench.Q("9 mm") }), "balance/unit", "body.supports[0].reading");
-        Refuses(bench, With(0, s => s with { Reading = Bench.Q("0 g") }), "balance/impossible", "body.supports[0].reading");
+        Refuses(
+            bench,
+            With(0, s => s with { Reading = Bench.Q("0 g") }),
+            "balance/impossible",
+            "body.supports[0].reading"
+        );
         Refuses(bench, With(0, s => s with { X = Bench.Q("20000 mm") }), "balance/impossible", "body.supports[0].x");
         Refuses(bench, good with { Supports = good.Supports[..1] }, "balance/supports", "body.supports");
-        Refuses(bench, good with { Supports = [.. good.Supports.Select(s => s with { X = Bench.Q("60 mm") })] }, "balance/one-line", "body.supports");
-        Refuses(bench, good with { Level = false, Pitch = Bench.Q("45 deg"), Height = Bench.Q("60 mm") }, "balance/pitch", "body.pitch");
-        Refuses(bench, good with { Supports = [.. good.Supports.Select(s => s with { Reading = Bench.Q("80 g") })] }, "balance/impossible", "body.supports");
-        Refuses(bench, good with { Instrument = new Instrument("kitchen scales", 60) }, "instrument/uncertainty", "body.instrument.u");
+        Refuses(
+            bench,
+            good with
+            {
+                Supports = [.. good.Supports.Select(s => s with { X = Bench.Q("60 mm") })],
+            },
+            "balance/one-line",
+            "body.supports"
+        );
+        Refuses(
+            bench,
+            good with
+            {
+                Level = false,
+                Pitch = Bench.Q("45 deg"),
+                Height = Bench.Q("60 mm"),
+            },
+            "balance/pitch",
+            "body.pitch"
+        );
+        Refuses(
+            bench,
+            good with
+            {
+                Supports = [.. good.Supports.Select(s => s with { Reading = Bench.Q("80 g") })],
+            },
+            "balance/impossible",
+            "body.supports"
+        );
+        Refuses(
+            bench,
+            good with
+            {
+                Instrument = new Instrument("kitchen scales", 60),
+            },
+            "instrument/uncertainty",
+            "body.instrument.u"
+        );
         Refuses(bench, new BallastFitted("moon", 1), "balance/station", "body.station");
-        Refuses(bench, new BallastFitted(bench.State.Sheet.Geometry.BallastStations[0].Name, 0), "balance/pieces", "body.pieces");
-        Refuses(bench, new BallastFitted(bench.State.Sheet.Geometry.BallastStations[0].Name, 1000), "balance/limit", "body.pieces");
+        Refuses(
+            bench,
+            new BallastFitted(bench.State.Sheet.Geometry.BallastStations[0].Name, 0),
+            "balance/pieces",
+            "body.pieces"
+        );
+        Refuses(
+            bench,
+            new BallastFitted(bench.State.Sheet.Geometry.BallastStations[0].Name, 1000),
+            "balance/limit",
+            "body.pieces"
+        );
     }
 
     [Fact]
@@ -288,9 +430,26 @@ public sealed class RefusedTests
     {
         var fresh = new JobState(Bench.Delta);
         var at = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
-        Assert.Equal("job/not-opened", Admission.Ask(fresh, new Entry("J-1", 1, "e1", new PapersFound("manual"), Bench.Vane, at, at, "l"), 0).Refused!.Code);
+        Assert.Equal(
+            "job/not-opened",
+            Admission
+                .Ask(fresh, new Entry("J-1", 1, "e1", new PapersFound("manual"), Bench.Vane, at, at, "l"), 0)
+                .Refused!.Code
+        );
         var bench = new Bench();
         Refuses(bench, bench.Journal[0].Body, "job/opened", "");
-        Assert.Equal(("entry/future", "observedAt"), Admission.Ask(bench.State, new Entry("J-0001", 2, "e2", new PapersFound("manual"), Bench.Vane, at.AddHours(1), at, "l"), 1).Refused is { } r ? (r.Code, r.Where) : default);
+        Assert.Equal(
+            ("entry/future", "observedAt"),
+            Admission
+                .Ask(
+                    bench.State,
+                    new Entry("J-0001", 2, "e2", new PapersFound("manual"), Bench.Vane, at.AddHours(1), at, "l"),
+                    1
+                )
+                .Refused
+                is { } r
+                ? (r.Code, r.Where)
+                : default
+        );
     }
 }

@@ -11,7 +11,8 @@ namespace Zygotome.Core.Tests.Jobs;
 
 public sealed class StalenessTests
 {
-    private static string[] Stale(Bench bench) => [.. Ledger.Of(bench.State, bench.Now).Where(l => l.Standing == Standing.Stale).Select(l => l.Id)];
+    private static string[] Stale(Bench bench) =>
+        [.. Ledger.Of(bench.State, bench.Now).Where(l => l.Standing == Standing.Stale).Select(l => l.Id)];
 
     private static string[] StaleAfter(EntryBody body)
     {
@@ -23,7 +24,10 @@ public sealed class StalenessTests
 
     [Fact]
     public void Another_battery_makes_the_weighing_stale_and_nothing_else() =>
-        Assert.Equal(["balance/as flown", "weight/as flown", "lateral/as flown"], StaleAfter(new BatteryGiven(Bench.Battery("290 g"))));
+        Assert.Equal(
+            ["balance/as flown", "weight/as flown", "lateral/as flown"],
+            StaleAfter(new BatteryGiven(Bench.Battery("290 g")))
+        );
 
     [Fact]
     public void A_moved_pushrod_makes_what_was_measured_through_it_stale_with_the_cause()
@@ -31,9 +35,21 @@ public sealed class StalenessTests
         var bench = Bench.Ready();
         bench.Do(new LinkageMoved("elevon-left", LinkagePart.Pushrod));
         var stale = Stale(bench);
-        Assert.All(stale, id => Assert.True(id.Contains("elevon-left", StringComparison.Ordinal) || id.StartsWith("direction/", StringComparison.Ordinal), id));
+        Assert.All(
+            stale,
+            id =>
+                Assert.True(
+                    id.Contains("elevon-left", StringComparison.Ordinal)
+                        || id.StartsWith("direction/", StringComparison.Ordinal),
+                    id
+                )
+        );
         Assert.Equal(13, stale.Length); // 9 throws, neutral, free movement, and the directions of both functions
-        Assert.Contains("Pushrod of the left elevon moved", bench.Line("throw/elevon-left/aileron/high/up").Why, StringComparison.Ordinal);
+        Assert.Contains(
+            "Pushrod of the left elevon moved",
+            bench.Line("throw/elevon-left/aileron/high/up").Why,
+            StringComparison.Ordinal
+        );
         Assert.Equal(Standing.NotShown, bench.Line("sides/elevon/aileron/high/up").Standing);
         Assert.False(bench.Line("throw/elevon-right/aileron/high/up").Open);
     }
@@ -42,7 +58,9 @@ public sealed class StalenessTests
     public void A_repair_makes_the_balance_stale_and_at_a_surface_its_throws_too()
     {
         var bench = Bench.Ready();
-        var finding = bench.Do(new FindingRaised("elevon-right", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("4 mm"), 380, 200, ""));
+        var finding = bench.Do(
+            new FindingRaised("elevon-right", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("4 mm"), 380, 200, "")
+        );
         bench.Do(new Disposed(finding.EntryId, Disposition.Repair, ""));
         bench.Do(new Repaired(finding.EntryId, "New hinge tape"));
         var stale = Stale(bench);
@@ -57,8 +75,14 @@ public sealed class StalenessTests
     [Fact]
     public void A_travel_set_anew_disturbs_every_rate_that_scales_it_and_no_other_way() =>
         Assert.Equal(
-            ["throw/elevon-left/aileron/high/up", "throw/elevon-left/aileron/low/up", "throw/elevon-left/combined/high/up"],
-            StaleAfter(new TravelSet("throw/elevon-left/aileron/high/up", 95)).Where(id => id.StartsWith("throw/", StringComparison.Ordinal)));
+            [
+                "throw/elevon-left/aileron/high/up",
+                "throw/elevon-left/aileron/low/up",
+                "throw/elevon-left/combined/high/up",
+            ],
+            StaleAfter(new TravelSet("throw/elevon-left/aileron/high/up", 95))
+                .Where(id => id.StartsWith("throw/", StringComparison.Ordinal))
+        );
 
     [Fact]
     public void A_reversed_channel_makes_directions_and_failsafe_stale()

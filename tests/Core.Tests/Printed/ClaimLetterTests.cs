@@ -20,13 +20,34 @@ public sealed class ClaimLetterTests
         var pictures = new Dictionary<string, byte[]>();
         for (var i = 0; i < findings; i++)
         {
-            bench.Do(new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Bench.Q($"{12 + i} mm"), 200, -150, $"Number {i + 1} <b>bold</b>.", sides.Length > 0 ? sides[i % sides.Length] : DrawingSide.Plan));
+            bench.Do(
+                new FindingRaised(
+                    "wing-left",
+                    PlaceKind.Skin,
+                    FindingKind.Crack,
+                    Bench.Q($"{12 + i} mm"),
+                    200,
+                    -150,
+                    $"Number {i + 1} <b>bold</b>.",
+                    sides.Length > 0 ? sides[i % sides.Length] : DrawingSide.Plan
+                )
+            );
             var hash = i.ToString("x64", System.Globalization.CultureInfo.InvariantCulture);
             bench.Do(new FindingPhotographed(bench.State.Unpack.Findings[^1].Id, hash, $"close, {i + 1}"));
             pictures[hash] = Jpeg(i % 2 == 0 ? 640 : 200, 480);
         }
 
-        return new ClaimPaper(bench.State, 1, to ?? Marrack, bench.State.Unpack.Findings, [new ClaimedShortage("horn", "Control horn", 2, "B")], wish, Bench.Vane, bench.Now, pictures);
+        return new ClaimPaper(
+            bench.State,
+            1,
+            to ?? Marrack,
+            bench.State.Unpack.Findings,
+            [new ClaimedShortage("horn", "Control horn", 2, "B")],
+            wish,
+            Bench.Vane,
+            bench.Now,
+            pictures
+        );
     }
 
     private static byte[] Jpeg(int width, int height)
@@ -37,7 +58,8 @@ public sealed class ClaimLetterTests
         return data.ToArray();
     }
 
-    private static string Words(PdfDocument document) => string.Join(" ", document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
+    private static string Words(PdfDocument document) =>
+        string.Join(" ", document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
 
     [Theory]
     [InlineData(1)]
@@ -58,8 +80,25 @@ public sealed class ClaimLetterTests
         Assert.Contains("Number 1 <b>bold</b>.", text, StringComparison.Ordinal);
         foreach (var page in pdf.GetPages())
         {
-            Assert.All(page.GetWords(), w => Assert.True(w.BoundingBox.Left >= 0 && w.BoundingBox.Right <= page.Width && w.BoundingBox.Bottom >= 0 && w.BoundingBox.Top <= page.Height, $"\"{w.Text}\" leaves its page"));
-            Assert.All(page.GetImages(), i => Assert.True(i.BoundingBox.Left >= 0 && i.BoundingBox.Right <= page.Width && i.BoundingBox.Bottom >= 0, "a picture leaves its page"));
+            Assert.All(
+                page.GetWords(),
+                w =>
+                    Assert.True(
+                        w.BoundingBox.Left >= 0
+                            && w.BoundingBox.Right <= page.Width
+                            && w.BoundingBox.Bottom >= 0
+                            && w.BoundingBox.Top <= page.Height,
+                        $"\"{w.Text}\" leaves its page"
+                    )
+            );
+            Assert.All(
+                page.GetImages(),
+                i =>
+                    Assert.True(
+                        i.BoundingBox.Left >= 0 && i.BoundingBox.Right <= page.Width && i.BoundingBox.Bottom >= 0,
+                        "a picture leaves its page"
+                    )
+            );
         }
     }
 
@@ -88,15 +127,29 @@ public sealed class ClaimLetterTests
     [InlineData("0000 555 200", "unknown@supplier.invalid")]
     [InlineData("", "unknown@supplier.invalid")]
     [InlineData("evil\r\nBcc: all@everywhere.invalid", "unknown@supplier.invalid")]
-    public void The_mail_goes_to_the_suppliers_address_alone_and_carries_letter_and_pictures(string contact, string address)
+    public void The_mail_goes_to_the_suppliers_address_alone_and_carries_letter_and_pictures(
+        string contact,
+        string address
+    )
     {
-        var paper = Paper(2, "Soon.\r\nThanks.", Marrack with { Name = "Marrack \r\nSubject: other", Contact = contact });
+        var paper = Paper(
+            2,
+            "Soon.\r\nThanks.",
+            Marrack with
+            {
+                Name = "Marrack \r\nSubject: other",
+                Contact = contact,
+            }
+        );
         var letter = ClaimLetter.Pdf(paper);
         using var stream = new MemoryStream(ClaimLetter.Eml(paper, letter));
         using var mail = MimeMessage.Load(stream, TestContext.Current.CancellationToken);
         Assert.Equal([address], mail.GetRecipients().Select(m => m.Address));
         Assert.Equal("Claim J-0001-1: Skerrow 64, 2 damaged, 1 short", mail.Subject);
-        Assert.Equal(["Claim-J-0001-1.pdf", "F1-1.jpg", "F2-1.jpg"], mail.Attachments.OfType<MimePart>().Select(a => a.FileName));
+        Assert.Equal(
+            ["Claim-J-0001-1.pdf", "F1-1.jpg", "F2-1.jpg"],
+            mail.Attachments.OfType<MimePart>().Select(a => a.FileName)
+        );
         using var attached = new MemoryStream();
         mail.Attachments.OfType<MimePart>().First().Content!.DecodeTo(attached, TestContext.Current.CancellationToken);
         Assert.Equal(letter, attached.ToArray());

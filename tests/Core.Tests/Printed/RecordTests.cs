@@ -16,7 +16,10 @@ public sealed class RecordTests
         return Words(Printed(bench, bench.Release()));
     }
 
-    private static byte[] Printed(Bench bench, Released released) => RecordPdf.Render(new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet)));
+    private static byte[] Printed(Bench bench, Released released) =>
+        RecordPdf.Render(
+            new RecordPaper(bench.State, released, Bench.Vane, bench.Now, Drawings.Plan(bench.State.Sheet))
+        );
 
     /// <summary>A sheet built to the end, and its record.</summary>
     private static (Bench Bench, byte[] Pdf) Finished(string sheet)
@@ -31,7 +34,12 @@ public sealed class RecordTests
         return string.Join(" ", document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
     }
 
-    private static string Hurt(Bench bench, string size, FindingKind kind = FindingKind.Crack, PlaceKind place = PlaceKind.Skin)
+    private static string Hurt(
+        Bench bench,
+        string size,
+        FindingKind kind = FindingKind.Crack,
+        PlaceKind place = PlaceKind.Skin
+    )
     {
         bench.Do(new FindingRaised("wing-left", place, kind, Bench.Q(size), 200, -150, "Seen under the lamp."));
         return bench.State.Unpack.Findings[^1].Id;
@@ -48,7 +56,16 @@ public sealed class RecordTests
         bench.Do(new Conceded($"finding/{id}", "The owner was waiting; he looks at it himself."), Bench.Thorne);
         var text = Record(bench);
         Assert.Contains("Contact glue under tape. Not re-inspected.", text, StringComparison.Ordinal);
-        Assert.DoesNotContain("sound", text[text.IndexOf("Findings and repairs", StringComparison.Ordinal)..text.IndexOf("Every requirement", StringComparison.Ordinal)], StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "sound",
+            text[
+                text.IndexOf("Findings and repairs", StringComparison.Ordinal)..text.IndexOf(
+                    "Every requirement",
+                    StringComparison.Ordinal
+                )
+            ],
+            StringComparison.Ordinal
+        );
         Assert.Contains("Conceded by I. Thorne", text, StringComparison.Ordinal);
         Assert.Contains("The owner was waiting", text, StringComparison.Ordinal);
     }
@@ -57,7 +74,11 @@ public sealed class RecordTests
     public void What_was_used_as_it_is_left_alone_or_looked_at_by_its_own_repairer_is_said_so()
     {
         var bench = Bench.Ready();
-        var (scuff, crack, own) = (Hurt(bench, "8 mm", FindingKind.Scuff, PlaceKind.Decal), Hurt(bench, "14 mm"), Hurt(bench, "15 mm"));
+        var (scuff, crack, own) = (
+            Hurt(bench, "8 mm", FindingKind.Scuff, PlaceKind.Decal),
+            Hurt(bench, "14 mm"),
+            Hurt(bench, "15 mm")
+        );
         bench.Do(new Disposed(scuff, Disposition.UseAsIs, "Under the decal."));
         bench.Do(new Disposed(own, Disposition.Repair, ""));
         bench.Do(new Repaired(own, "Glued"));
@@ -104,12 +125,34 @@ public sealed class RecordTests
     {
         var (bench, pdf) = Finished(name);
         using var document = PdfDocument.Open(pdf);
-        var words = document.GetPages().SelectMany(p => p.GetWords().Select(w => w.Text)).GroupBy(w => w).ToDictionary(g => g.Key, g => g.Count());
-        foreach (var group in bench.State.HandOver.Release!.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3)).GroupBy(w => w))
+        var words = document
+            .GetPages()
+            .SelectMany(p => p.GetWords().Select(w => w.Text))
+            .GroupBy(w => w)
+            .ToDictionary(g => g.Key, g => g.Count());
+        foreach (
+            var group in bench
+                .State.HandOver.Release!.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3))
+                .GroupBy(w => w)
+        )
         {
-            Assert.True(words.GetValueOrDefault(group.Key) >= group.Count(), $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record {words.GetValueOrDefault(group.Key)}");
+            Assert.True(
+                words.GetValueOrDefault(group.Key) >= group.Count(),
+                $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record {words.GetValueOrDefault(group.Key)}"
+            );
         }
 
-        Assert.All(document.GetPages(), p => Assert.All(p.GetWords(), w => Assert.True(w.BoundingBox.Right <= p.Width && w.BoundingBox.Left >= 0 && w.BoundingBox.Bottom >= 0, $"\"{w.Text}\" leaves its page")));
+        Assert.All(
+            document.GetPages(),
+            p =>
+                Assert.All(
+                    p.GetWords(),
+                    w =>
+                        Assert.True(
+                            w.BoundingBox.Right <= p.Width && w.BoundingBox.Left >= 0 && w.BoundingBox.Bottom >= 0,
+                            $"\"{w.Text}\" leaves its page"
+                        )
+                )
+        );
     }
 }

@@ -18,7 +18,8 @@ public sealed class JudgementTests
     [InlineData(13.5, Verdict.OutClose)]
     [InlineData(13.6, Verdict.Out)]
     [InlineData(10.4, Verdict.Out)]
-    public void The_verdict_counts_the_rulers_own_uncertainty(double reading, Verdict verdict) => Assert.Equal(verdict, Judgement.Of(reading, 0.5, Band).Verdict);
+    public void The_verdict_counts_the_rulers_own_uncertainty(double reading, Verdict verdict) =>
+        Assert.Equal(verdict, Judgement.Of(reading, 0.5, Band).Verdict);
 
     [Fact]
     public void In_and_in_close_release_and_a_guarded_shop_takes_in_only()
@@ -30,19 +31,27 @@ public sealed class JudgementTests
 
     [Fact]
     public void Limits_are_inclusive_for_every_nominal_and_tolerance_in_tenths() =>
-        Gen.Select(Gen.Int[1, 600], Gen.Int[1, 60]).Sample((n, t) =>
-        {
-            var band = Band.Of(n / 10m - t / 10m, n / 10m + t / 10m, "mm");
-            return Judgement.Of((n / 10.0) + (t / 10.0), 0, band).Releases && Judgement.Of((n / 10.0) - (t / 10.0), 0, band).Releases;
-        });
+        Gen.Select(Gen.Int[1, 600], Gen.Int[1, 60])
+            .Sample(
+                (n, t) =>
+                {
+                    var band = Band.Of(n / 10m - t / 10m, n / 10m + t / 10m, "mm");
+                    return Judgement.Of((n / 10.0) + (t / 10.0), 0, band).Releases
+                        && Judgement.Of((n / 10.0) - (t / 10.0), 0, band).Releases;
+                }
+            );
 
     [Fact]
     public void What_is_shown_never_contradicts_the_verdict() =>
-        Gen.Select(Gen.Double[0, 30], Gen.Double[0, 2]).Sample((x, u) =>
-        {
-            var j = Judgement.Of(x, u, Band);
-            return !j.Phrase.Contains(" 0.0 ", StringComparison.Ordinal) && (j.Side == Side.Within) == j.Phrase.StartsWith("In", StringComparison.Ordinal);
-        });
+        Gen.Select(Gen.Double[0, 30], Gen.Double[0, 2])
+            .Sample(
+                (x, u) =>
+                {
+                    var j = Judgement.Of(x, u, Band);
+                    return !j.Phrase.Contains(" 0.0 ", StringComparison.Ordinal)
+                        && (j.Side == Side.Within) == j.Phrase.StartsWith("In", StringComparison.Ordinal);
+                }
+            );
 
     [Fact]
     public void A_band_too_narrow_for_the_instrument_is_said_to_be()

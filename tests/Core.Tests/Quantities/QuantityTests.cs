@@ -6,7 +6,8 @@ namespace Zygotome.Core.Tests.Quantities;
 
 public sealed class QuantityTests
 {
-    private static Quantity Parse(string text) => QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
+    private static Quantity Parse(string text) =>
+        QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
 
     [Theory]
     [InlineData("12 mm", 12)]
@@ -27,10 +28,12 @@ public sealed class QuantityTests
     [InlineData("14,4 mm", 14.4)]
     [InlineData("0,500 g", 0.5)]
     [InlineData("-5 mm", -5)]
-    public void A_manuals_single_value_is_read_in_canonical_units(string text, decimal canonical) => Assert.Equal(canonical, Math.Round(Parse(text).Nominal, 10));
+    public void A_manuals_single_value_is_read_in_canonical_units(string text, decimal canonical) =>
+        Assert.Equal(canonical, Math.Round(Parse(text).Nominal, 10));
 
     [Fact]
-    public void A_kilogram_centimetre_is_0_0980665_newton_metres() => Assert.Equal(0.1765197m, Parse("1.8 kg cm").Nominal);
+    public void A_kilogram_centimetre_is_0_0980665_newton_metres() =>
+        Assert.Equal(0.1765197m, Parse("1.8 kg cm").Nominal);
 
     [Theory]
     [InlineData("3 to 4", 3, 4)]
@@ -45,7 +48,8 @@ public sealed class QuantityTests
     [InlineData("1 mm up ± 0.5 mm", 0.5, 1.5)]
     [InlineData("3 mm down", -3, -3)]
     [InlineData("3 mm down ± 1 mm", -4, -2)]
-    public void A_band_keeps_its_limits_and_its_sign(string text, decimal low, decimal high) => Assert.Equal((low, high), (Parse(text).Low, Parse(text).High));
+    public void A_band_keeps_its_limits_and_its_sign(string text, decimal low, decimal high) =>
+        Assert.Equal((low, high), (Parse(text).Low, Parse(text).High));
 
     [Fact]
     public void A_descending_pair_is_asked_about_and_not_turned_round()
@@ -71,10 +75,12 @@ public sealed class QuantityTests
     [InlineData("12 mm ±")]
     [InlineData("12 mm to 3 in")]
     [InlineData("99999999999999999999999999999999 mm")]
-    public void What_is_no_quantity_is_refused_and_nothing_throws(string text) => Assert.NotNull(QuantityParser.Parse(text).Refused);
+    public void What_is_no_quantity_is_refused_and_nothing_throws(string text) =>
+        Assert.NotNull(QuantityParser.Parse(text).Refused);
 
     [Fact]
-    public void Nothing_typed_ever_throws() => Gen.String.Sample(text => QuantityParser.Parse(text).Match(_ => true, r => r.Text.Length > 0));
+    public void Nothing_typed_ever_throws() =>
+        Gen.String.Sample(text => QuantityParser.Parse(text).Match(_ => true, r => r.Text.Length > 0));
 
     [Fact]
     public void The_manuals_own_words_are_kept() => Assert.Equal("1-5/8 in", Parse(" 1-5/8 in ").Text);
@@ -86,10 +92,12 @@ public sealed class QuantityTests
         Gen.Select(Values, Values, Units, (a, b, u) => Quantity.Pair(a, b, u)),
         Gen.Select(Values, Values, Units, (v, t, u) => Quantity.Tolerance(v, Math.Abs(t), Math.Abs(t), u)),
         Gen.Select(Values, Values, Values, Units, (v, p, m, u) => Quantity.Tolerance(v, Math.Abs(p), Math.Abs(m), u)),
-        Gen.Select(Values, Units, Gen.Enum<Way>(), (v, u, w) => Quantity.Single(Math.Abs(v), u, w)));
+        Gen.Select(Values, Units, Gen.Enum<Way>(), (v, u, w) => Quantity.Single(Math.Abs(v), u, w))
+    );
 
     [Fact]
-    public void What_is_printed_reads_back_as_the_same_quantity() => Any.Sample(q => Parse(QuantityPrinter.Print(q)).Equals(q));
+    public void What_is_printed_reads_back_as_the_same_quantity() =>
+        Any.Sample(q => Parse(QuantityPrinter.Print(q)).Equals(q));
 
     [Fact]
     public void A_propeller_is_diameter_by_pitch_in_inches()

@@ -12,7 +12,20 @@ public sealed class CounterTests
 {
     private static readonly SpecSheet Canard = Bench.Sheet("merle-1200");
 
-    private static PackHeld Pack(double grams, double mm = 112) => new("pack", new Battery(Bench.Q($"{grams} g"), Bench.Q($"{mm} mm"), Bench.Q("34 mm"), Bench.Q("32 mm"), 4, Bench.Q("2400 mAh"), 30, "shop's flat pair"));
+    private static PackHeld Pack(double grams, double mm = 112) =>
+        new(
+            "pack",
+            new Battery(
+                Bench.Q($"{grams} g"),
+                Bench.Q($"{mm} mm"),
+                Bench.Q("34 mm"),
+                Bench.Q("32 mm"),
+                4,
+                Bench.Q("2400 mAh"),
+                30,
+                "shop's flat pair"
+            )
+        );
 
     private static PackOutlook Outlook(SpecSheet sheet, PackHeld pack, params AddOn[] addOns) =>
         Assert.Single(Budget.Of(new Budget.Asked(sheet, [pack], null, [.. addOns], BalanceSchool.ForwardThird)).Packs);
@@ -20,12 +33,26 @@ public sealed class CounterTests
     [Fact]
     public void The_usual_pack_of_every_demo_sheet_balances_within_its_bay()
     {
-        foreach (var name in new[] { "merle-1200", "brindle-pair", "saltern-1500", "wicken-1350", "tansy-needle", "lowen-2600", "plimsey-1400" })
+        foreach (
+            var name in new[]
+            {
+                "merle-1200",
+                "brindle-pair",
+                "saltern-1500",
+                "wicken-1350",
+                "tansy-needle",
+                "lowen-2600",
+                "plimsey-1400",
+            }
+        )
         {
             var sheet = Bench.Sheet(name);
             var usual = sheet.Power.Packs[0];
             var outlook = Outlook(sheet, Pack(usual.Mass!.Value * usual.Count, usual.Length!.Value));
-            Assert.True(outlook is { Fits: true, Balances: true, WeightInLimit: true, Pieces: 0 }, $"{name}: {outlook.Words}");
+            Assert.True(
+                outlook is { Fits: true, Balances: true, WeightInLimit: true, Pieces: 0 },
+                $"{name}: {outlook.Words}"
+            );
         }
     }
 
@@ -49,29 +76,50 @@ public sealed class CounterTests
 
     /// <summary>What is shown never contradicts the verdict: the weight said is the weight judged, ballast included.</summary>
     [Fact]
-    public void The_weight_that_is_said_is_the_weight_that_is_judged() => Gen.Double[60, 600].Sample(grams =>
-    {
-        var pack = Outlook(Canard, Pack(Math.Round(grams), 98));
-        return pack.WeightInLimit == (pack.TotalGrams is >= 1200 and <= 1420);
-    });
+    public void The_weight_that_is_said_is_the_weight_that_is_judged() =>
+        Gen.Double[60, 600]
+            .Sample(grams =>
+            {
+                var pack = Outlook(Canard, Pack(Math.Round(grams), 98));
+                return pack.WeightInLimit == (pack.TotalGrams is >= 1200 and <= 1420);
+            });
 
     /// <summary>Putting the pack where the budget says, with the ballast it names, lands inside the target band, or it says that nothing can.</summary>
     [Fact]
-    public void Taking_the_budgets_advice_lands_in_the_target_band() => Gen.Select(Gen.Double[60, 420], Gen.Double[40, 216], Gen.Double[0, 150], Gen.Double[-540, 240]).Sample((grams, mm, extra, at) =>
-    {
-        (grams, mm, extra, at) = (Math.Round(grams), Math.Round(mm), Math.Round(extra), Math.Round(at));
-        var budget = Budget.Of(new Budget.Asked(Canard, [Pack(grams, mm)], null, [new AddOn("camera", Bench.Q($"{extra} g"), Bench.Q($"{at} mm"), AddOnState.Recorded)], BalanceSchool.Middle));
-        var pack = budget.Packs[0];
-        if (pack.Balances != true)
-        {
-            return pack.Balances == false && pack.Words.Contains("cannot", StringComparison.Ordinal);
-        }
+    public void Taking_the_budgets_advice_lands_in_the_target_band() =>
+        Gen.Select(Gen.Double[60, 420], Gen.Double[40, 216], Gen.Double[0, 150], Gen.Double[-540, 240])
+            .Sample(
+                (grams, mm, extra, at) =>
+                {
+                    (grams, mm, extra, at) = (Math.Round(grams), Math.Round(mm), Math.Round(extra), Math.Round(at));
+                    var budget = Budget.Of(
+                        new Budget.Asked(
+                            Canard,
+                            [Pack(grams, mm)],
+                            null,
+                            [new AddOn("camera", Bench.Q($"{extra} g"), Bench.Q($"{at} mm"), AddOnState.Recorded)],
+                            BalanceSchool.Middle
+                        )
+                    );
+                    var pack = budget.Packs[0];
+                    if (pack.Balances != true)
+                    {
+                        return pack.Balances == false && pack.Words.Contains("cannot", StringComparison.Ordinal);
+                    }
 
-        var station = Canard.Geometry.BallastStations.FirstOrDefault(s => s.Name == pack.Station);
-        var placed = budget.Parts.Select(p => (p.Grams, At: p.At ?? budget.Target!.Middle)).Append((grams, pack.Front!.Value + (mm / 2))).Append((pack.BallastGrams, station?.At ?? 0)).ToArray();
-        var x = placed.Sum(p => p.Item1 * p.Item2) / placed.Sum(p => p.Item1);
-        return x >= budget.Target!.Low - 0.06 && x <= budget.Target.High + 0.06 && pack.Front >= Canard.Geometry.Bay!.From - 0.06 && pack.Front + mm <= Canard.Geometry.Bay.To + 0.06;
-    });
+                    var station = Canard.Geometry.BallastStations.FirstOrDefault(s => s.Name == pack.Station);
+                    var placed = budget
+                        .Parts.Select(p => (p.Grams, At: p.At ?? budget.Target!.Middle))
+                        .Append((grams, pack.Front!.Value + (mm / 2)))
+                        .Append((pack.BallastGrams, station?.At ?? 0))
+                        .ToArray();
+                    var x = placed.Sum(p => p.Item1 * p.Item2) / placed.Sum(p => p.Item1);
+                    return x >= budget.Target!.Low - 0.06
+                        && x <= budget.Target.High + 0.06
+                        && pack.Front >= Canard.Geometry.Bay!.From - 0.06
+                        && pack.Front + mm <= Canard.Geometry.Bay.To + 0.06;
+                }
+            );
 
     [Theory]
     [InlineData(4, 30.0, true, "as the sheet says")]
@@ -79,7 +127,12 @@ public sealed class CounterTests
     [InlineData(3, 30.0, false, "3 cells where the sheet says 4")]
     [InlineData(4, 12.0, false, "28.8 A; up to 35 A")]
     [InlineData(4, null, true, "as the sheet says")]
-    public void A_pack_of_other_cells_or_of_too_little_current_is_not_for_this_aircraft(int cells, double? rating, bool suits, string why)
+    public void A_pack_of_other_cells_or_of_too_little_current_is_not_for_this_aircraft(
+        int cells,
+        double? rating,
+        bool suits,
+        string why
+    )
     {
         var pack = new PackHeld("pack", Pack(172, 98).Battery with { Cells = cells, CRating = rating });
         var outlook = Outlook(Canard, pack);
@@ -94,9 +147,16 @@ public sealed class CounterTests
     [Fact]
     public void What_is_only_assumed_of_packs_and_controllers_judges_nobodys_pack()
     {
-        var assumed = Canard with { Assumed = [.. Canard.Assumed, "$.power.packs[0]", "$.power.controllers[0]", "$.power.motors[0].draw"] };
+        var assumed = Canard with
+        {
+            Assumed = [.. Canard.Assumed, "$.power.packs[0]", "$.power.controllers[0]", "$.power.motors[0].draw"],
+        };
         Assert.Null(PackPower.Judge(assumed, Pack(172).Battery with { Cells = 6, CRating = 5 }));
-        Assert.Contains("2 packs together", PackPower.Together(Bench.Sheet("carrow-mail-1900")), StringComparison.Ordinal);
+        Assert.Contains(
+            "2 packs together",
+            PackPower.Together(Bench.Sheet("carrow-mail-1900")),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -110,12 +170,30 @@ public sealed class CounterTests
 
     [Fact]
     public void Of_several_packs_the_one_to_fly_fits_balances_and_asks_for_the_least_ballast() =>
-        Gen.Select(Gen.Double[60, 420], Gen.Double[40, 240]).List[1, 6].Sample(packs =>
-        {
-            var budget = Budget.Of(new Budget.Asked(Canard, [.. packs.Select((p, i) => Pack(Math.Round(p.Item1), Math.Round(p.Item2)) with { Name = $"pack {i}" })], null, [], BalanceSchool.Middle));
-            var able = budget.Packs.Where(p => p.Fits && p.Suits && p.Balances == true && p.WeightInLimit != false).ToList();
-            return budget.Best is { } best ? able.Contains(best) && able.All(p => p.BallastGrams >= best.BallastGrams) : able.Count == 0;
-        });
+        Gen.Select(Gen.Double[60, 420], Gen.Double[40, 240])
+            .List[1, 6]
+            .Sample(packs =>
+            {
+                var budget = Budget.Of(
+                    new Budget.Asked(
+                        Canard,
+                        [
+                            .. packs.Select(
+                                (p, i) => Pack(Math.Round(p.Item1), Math.Round(p.Item2)) with { Name = $"pack {i}" }
+                            ),
+                        ],
+                        null,
+                        [],
+                        BalanceSchool.Middle
+                    )
+                );
+                var able = budget
+                    .Packs.Where(p => p.Fits && p.Suits && p.Balances == true && p.WeightInLimit != false)
+                    .ToList();
+                return budget.Best is { } best
+                    ? able.Contains(best) && able.All(p => p.BallastGrams >= best.BallastGrams)
+                    : able.Count == 0;
+            });
 
     private static readonly Stock Shop = new(["hex driver 2.5 mm"], ["slow epoxy"], [150, 300, 600]);
 
@@ -131,7 +209,9 @@ public sealed class CounterTests
         Assert.Contains("glue/foam-safe-contact", lines.Keys);
         Assert.Contains("tool/cross-driver-1", lines.Keys);
         Assert.DoesNotContain("tool/hex-driver-2.5-mm", lines.Keys);
-        bench.Do(new ToBuySaid("adapter/pack", BuyState.Ordered, DateOnly.FromDateTime(bench.Now.UtcDateTime).AddDays(3)));
+        bench.Do(
+            new ToBuySaid("adapter/pack", BuyState.Ordered, DateOnly.FromDateTime(bench.Now.UtcDateTime).AddDays(3))
+        );
         Assert.Equal(BuyState.Ordered, ToBuy.Of(bench.State, Shop).Single(l => l.Id == "adapter/pack").State);
     }
 
@@ -154,7 +234,10 @@ public sealed class CounterTests
         Assert.Null(bench.State.Sheet.Step("fit-tail"));
         Assert.Contains("fit-tail-screws", bench.State.Sheet.Step("linkages")!.After);
         Assert.DoesNotContain("fit-tail", bench.State.Sheet.Step("linkages")!.After);
-        Assert.Equal("receive/school-sheet", new Bench(Canard).Refused(new SchoolChosen(Schools.TailFixing, "screws"))!.Code);
+        Assert.Equal(
+            "receive/school-sheet",
+            new Bench(Canard).Refused(new SchoolChosen(Schools.TailFixing, "screws"))!.Code
+        );
         Assert.Equal("receive/school-option", bench.Refused(new SchoolChosen(Schools.TailFixing, "tape"))!.Code);
     }
 
@@ -162,7 +245,10 @@ public sealed class CounterTests
     public void Every_school_has_a_default_a_reason_and_an_effect()
     {
         Assert.True(Schools.All.Length >= 28);
-        Assert.All(Schools.All.SelectMany(s => s.Options), o => Assert.True(o.Reason.Length > 5 && o.Effect.Length > 5, o.Id));
+        Assert.All(
+            Schools.All.SelectMany(s => s.Options),
+            o => Assert.True(o.Reason.Length > 5 && o.Effect.Length > 5, o.Id)
+        );
         Assert.All(Schools.All, s => Assert.Equal(s.Options.Length, s.Options.Select(o => o.Id).Distinct().Count()));
     }
 
@@ -194,14 +280,28 @@ public sealed class CounterTests
     [Fact]
     public void Only_a_lead_gives_a_value_in_the_makers_place_and_the_ledger_says_whose_it_is()
     {
-        var sheet = Canard with { Balance = Canard.Balance with { Configurations = [Canard.Balance.Configurations[0] with { Range = null, Marks = "moulded arrows" }] } };
+        var sheet = Canard with
+        {
+            Balance = Canard.Balance with
+            {
+                Configurations = [Canard.Balance.Configurations[0] with { Range = null, Marks = "moulded arrows" }],
+            },
+        };
         var bench = new Bench(sheet);
         Assert.Contains("moulded arrows", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
         var given = new ValueGiven("balance/as flown", Bench.Q("-40 mm to -32 mm"), "Measured between the arrows.");
         Assert.Equal("receive/lead", bench.Refused(given)!.Code);
         Assert.Equal("receive/unit", bench.Refused(given with { Value = Bench.Q("40 g") }, Bench.Thorne)!.Code);
         bench.Do(given, Bench.Thorne);
-        Assert.Equal("-40 to -32 mm", BalanceTarget.Of(bench.State.Sheet, bench.State.Sheet.Balance.Configurations[0], BalanceSchool.Middle)!.Range.ToString());
-        Assert.Equal("receive/no-gap", bench.Refused(given with { For = "throw/rudder-left/rudder/high/left" }, Bench.Thorne)!.Code);
+        Assert.Equal(
+            "-40 to -32 mm",
+            BalanceTarget
+                .Of(bench.State.Sheet, bench.State.Sheet.Balance.Configurations[0], BalanceSchool.Middle)!
+                .Range.ToString()
+        );
+        Assert.Equal(
+            "receive/no-gap",
+            bench.Refused(given with { For = "throw/rudder-left/rudder/high/left" }, Bench.Thorne)!.Code
+        );
     }
 }

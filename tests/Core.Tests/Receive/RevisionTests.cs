@@ -35,12 +35,21 @@ public sealed class RevisionTests
             n["steps"]![2]!["title"] = "Glue both fins, toed in";
         });
         var (bench, move) = Knowing(second);
-        var preview = MovePreview.Of(bench.State, second, bench.Now, Bench.Vane).ToDictionary(p => p.Id, StringComparer.Ordinal);
+        var preview = MovePreview
+            .Of(bench.State, second, bench.Now, Bench.Vane)
+            .ToDictionary(p => p.Id, StringComparer.Ordinal);
         Assert.Equal(Standing.Stale, preview["throw/elevon-left/aileron/high/up"].StandsAfter);
         Assert.Equal(Standing.NotShown, preview["step/fit-fins"].StandsAfter);
         Assert.False(bench.Line("throw/elevon-left/aileron/high/up").Open);
         bench.Do(move);
-        Assert.All(preview, p => Assert.Equal(p.Value.StandsAfter, Ledger.Of(bench.State, bench.Now).SingleOrDefault(l => l.Id == p.Key)?.Standing));
+        Assert.All(
+            preview,
+            p =>
+                Assert.Equal(
+                    p.Value.StandsAfter,
+                    Ledger.Of(bench.State, bench.Now).SingleOrDefault(l => l.Id == p.Key)?.Standing
+                )
+        );
         Assert.Equal(2, bench.State.Receive.SheetRevision);
         Assert.Equal(1, bench.State.Filed.Kit.Revision);
     }

@@ -8,7 +8,12 @@ namespace Zygotome.Core.Tests.SpecSheets;
 /// <summary>A place in a sheet file is found, filled and emptied by its path, and what is no path changes nothing.</summary>
 public sealed class JsonPathTests
 {
-    private static JsonObject File_() => JsonNode.Parse("""{ "kit": { "name": "Heron" }, "throws": [{ "up": "12 mm" }, { "up": { "assumed": "9 mm" } }], "servos": { "assumed": [{ "id": "a" }] } }""")!.AsObject();
+    private static JsonObject File_() =>
+        JsonNode
+            .Parse(
+                """{ "kit": { "name": "Heron" }, "throws": [{ "up": "12 mm" }, { "up": { "assumed": "9 mm" } }], "servos": { "assumed": [{ "id": "a" }] } }"""
+            )!
+            .AsObject();
 
     [Theory]
     [InlineData("$.kit.name", "Heron")]
@@ -18,7 +23,8 @@ public sealed class JsonPathTests
     [InlineData("$.throws[7].up", null)]
     [InlineData("$.kit[0]", null)]
     [InlineData("$.nowhere.at.all", null)]
-    public void What_is_at_a_path_is_found_through_what_is_assumed(string path, string? found) => Assert.Equal(found, JsonPath.Get(File_(), path)?.ToString());
+    public void What_is_at_a_path_is_found_through_what_is_assumed(string path, string? found) =>
+        Assert.Equal(found, JsonPath.Get(File_(), path)?.ToString());
 
     [Theory]
     [InlineData("")]
@@ -56,13 +62,16 @@ public sealed class JsonPathTests
     public void What_was_put_somewhere_is_found_there()
     {
         var name = Gen.Char['a', 'e'].Select(c => c.ToString());
-        Gen.Select(name, Gen.Int[0, 1], name, name).Sample((a, i, b, c) =>
-        {
-            var file = new JsonObject { [a] = new JsonArray(new JsonObject(), new JsonObject()) };
-            var path = $"$.{a}[{i}].{b}.{c}";
-            Assert.True(JsonPath.Set(file, path, "there"));
-            Assert.Equal("there", JsonPath.Get(file, path)!.ToString());
-            Assert.Equal($"$.{a}.{b}.{c}", JsonPath.WithoutIndices(path));
-        });
+        Gen.Select(name, Gen.Int[0, 1], name, name)
+            .Sample(
+                (a, i, b, c) =>
+                {
+                    var file = new JsonObject { [a] = new JsonArray(new JsonObject(), new JsonObject()) };
+                    var path = $"$.{a}[{i}].{b}.{c}";
+                    Assert.True(JsonPath.Set(file, path, "there"));
+                    Assert.Equal("there", JsonPath.Get(file, path)!.ToString());
+                    Assert.Equal($"$.{a}.{b}.{c}", JsonPath.WithoutIndices(path));
+                }
+            );
     }
 }

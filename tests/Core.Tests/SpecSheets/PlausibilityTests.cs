@@ -10,8 +10,16 @@ namespace Zygotome.Core.Tests.SpecSheets;
 
 public sealed class PlausibilityTests
 {
-    private static readonly byte[] Parasol = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"));
-    private static readonly byte[][] Sheets = [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Order(StringComparer.Ordinal).Select(File.ReadAllBytes)];
+    private static readonly byte[] Parasol = File.ReadAllBytes(
+        ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")
+    );
+    private static readonly byte[][] Sheets =
+    [
+        .. Directory
+            .GetFiles(ProjectFolder.File("demo", "sheets"))
+            .Order(StringComparer.Ordinal)
+            .Select(File.ReadAllBytes),
+    ];
 
     private static IReadOnlyList<Flag> Flags(Action<JsonNode> change)
     {
@@ -20,7 +28,8 @@ public sealed class PlausibilityTests
         return Plausible.Of(Drawable.Part(SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Rough!));
     }
 
-    private static Flag Doubted(string path, Action<JsonNode> change) => Assert.Single(Flags(change), f => f.Path == path);
+    private static Flag Doubted(string path, Action<JsonNode> change) =>
+        Assert.Single(Flags(change), f => f.Path == path);
 
     [Fact]
     public void Of_the_nine_demo_sheets_only_the_misprinted_collar_is_doubted()
@@ -57,12 +66,19 @@ public sealed class PlausibilityTests
 
     [Fact]
     public void A_low_rate_that_is_not_less_than_the_high_one_is_doubted() =>
-        Assert.Contains("exchanged", Doubted("$.throws[1].up", n => n["throws"]![1]!["up"] = "20 mm to 22 mm").Reason, StringComparison.Ordinal);
+        Assert.Contains(
+            "exchanged",
+            Doubted("$.throws[1].up", n => n["throws"]![1]!["up"] = "20 mm to 22 mm").Reason,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void A_balance_range_behind_the_neutral_point_is_doubted_with_the_margin_said()
     {
-        var flag = Doubted("$.balance.configurations[0].range", n => n["balance"]!["configurations"]![0]!["range"] = "128 mm to 140 mm");
+        var flag = Doubted(
+            "$.balance.configurations[0].range",
+            n => n["balance"]!["configurations"]![0]!["range"] = "128 mm to 140 mm"
+        );
         Assert.Contains("static margin of -", flag.Reason, StringComparison.Ordinal);
     }
 
@@ -76,7 +92,11 @@ public sealed class PlausibilityTests
 
     [Fact]
     public void A_listed_screw_that_cannot_fit_is_called_a_misprint() =>
-        Assert.Contains("misprint", Doubted("$.parts[2].fastener.length", n => n["parts"]![2]!["fastener"]!["length"] = "30 mm").Reason, StringComparison.OrdinalIgnoreCase);
+        Assert.Contains(
+            "misprint",
+            Doubted("$.parts[2].fastener.length", n => n["parts"]![2]!["fastener"]!["length"] = "30 mm").Reason,
+            StringComparison.OrdinalIgnoreCase
+        );
 
     [Fact]
     public void Steps_use_more_of_a_part_than_is_listed_only_counting_one_option_of_a_school()
@@ -100,7 +120,11 @@ public sealed class PlausibilityTests
         }
 
         Assert.DoesNotContain(Flags(n => Use(n, "tail-fixing")), f => f.Path == "$.parts[0].quantity");
-        Assert.Contains("The steps use", Doubted("$.parts[0].quantity", n => Use(n, null)).Reason, StringComparison.Ordinal);
+        Assert.Contains(
+            "The steps use",
+            Doubted("$.parts[0].quantity", n => Use(n, null)).Reason,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -116,46 +140,75 @@ public sealed class PlausibilityTests
     [Fact]
     public void Doubting_never_throws_on_any_sheet_however_it_is_mangled()
     {
-        string[] junk = ["0 mm", "-5 mm", "1e9 mm", "99999 mm", "16 to 12", "abc", "", "45 A", "3 mm down", "0 %", "1/64 in", "-300 g"];
-        Gen.Select(Gen.Int[0, Sheets.Length - 1], Gen.Int[0, 100_000], Gen.Int[0, junk.Length + 3], Gen.Int[1, 4]).Sample(
-            (sheet, leaf, kind, times) =>
-            {
-                var node = JsonNode.Parse(Sheets[sheet])!;
-                for (var i = 0; i < times; i++)
+        string[] junk =
+        [
+            "0 mm",
+            "-5 mm",
+            "1e9 mm",
+            "99999 mm",
+            "16 to 12",
+            "abc",
+            "",
+            "45 A",
+            "3 mm down",
+            "0 %",
+            "1/64 in",
+            "-300 g",
+        ];
+        Gen.Select(Gen.Int[0, Sheets.Length - 1], Gen.Int[0, 100_000], Gen.Int[0, junk.Length + 3], Gen.Int[1, 4])
+            .Sample(
+                (sheet, leaf, kind, times) =>
                 {
-                    Mangle(node, leaf + (i * 7919), kind, junk);
-                }
+                    var node = JsonNode.Parse(Sheets[sheet])!;
+                    for (var i = 0; i < times; i++)
+                    {
+                        Mangle(node, leaf + (i * 7919), kind, junk);
+                    }
 
-                var reading = SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString()));
-                if (reading.Rough is { } rough)
-                {
-                    _ = Plausible.Of(Drawable.Part(rough));
-                    _ = Core.Airframe.Drawings.Plan(Drawable.Part(rough));
-                }
-            },
-            iter: 3000);
+                    var reading = SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString()));
+                    if (reading.Rough is { } rough)
+                    {
+                        _ = Plausible.Of(Drawable.Part(rough));
+                        _ = Core.Airframe.Drawings.Plan(Drawable.Part(rough));
+                    }
+                },
+                iter: 3000
+            );
     }
 
     private static void Mangle(JsonNode node, int leaf, int kind, string[] junk)
     {
         var leaves = Leaves(node).ToArray();
         var target = leaves[leaf % leaves.Length];
-        JsonNode? value = kind < junk.Length ? junk[kind] : (kind - junk.Length) switch { 0 => 5, 1 => null, 2 => new JsonObject { ["assumed"] = true }, _ => new JsonArray() };
+        JsonNode? value =
+            kind < junk.Length
+                ? junk[kind]
+                : (kind - junk.Length) switch
+                {
+                    0 => 5,
+                    1 => null,
+                    2 => new JsonObject { ["assumed"] = true },
+                    _ => new JsonArray(),
+                };
         target.ReplaceWith(value);
     }
 
-    private static IEnumerable<JsonNode> Leaves(JsonNode node) => node switch
-    {
-        JsonObject o => o.Where(p => p.Value is not null && p.Key != "format").SelectMany(p => Leaves(p.Value!)),
-        JsonArray { Count: > 0 } a => a.Where(i => i is not null).SelectMany(i => Leaves(i!)).Append(a),
-        _ => node.Parent is null ? [] : [node],
-    };
+    private static IEnumerable<JsonNode> Leaves(JsonNode node) =>
+        node switch
+        {
+            JsonObject o => o.Where(p => p.Value is not null && p.Key != "format").SelectMany(p => Leaves(p.Value!)),
+            JsonArray { Count: > 0 } a => a.Where(i => i is not null).SelectMany(i => Leaves(i!)).Append(a),
+            _ => node.Parent is null ? [] : [node],
+        };
 
     [Fact]
     public void A_doubt_answered_once_is_not_asked_again_when_a_row_above_it_goes()
     {
-        var file = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!.AsObject();
-        static Flag[] Doubts(JsonObject f) => [.. Plausible.Of(SheetReader.Read(Encoding.UTF8.GetBytes(f.ToJsonString())).Sheet!)];
+        var file = JsonNode
+            .Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!
+            .AsObject();
+        static Flag[] Doubts(JsonObject f) =>
+            [.. Plausible.Of(SheetReader.Read(Encoding.UTF8.GetBytes(f.ToJsonString())).Sheet!)];
         var before = Assert.Single(Doubts(file));
         file["parts"]!.AsArray().RemoveAt(0);
         file["steps"]!.AsArray().Clear();
@@ -164,7 +217,9 @@ public sealed class PlausibilityTests
         Assert.Equal(before.Id, after.Id);
 
         // Two rows of one name are told apart by where they stand.
-        file["throws"] = JsonNode.Parse("""[{ "surfaces": "aileron", "rate": "high", "up": "60 mm" }, { "surfaces": "aileron", "rate": "high", "up": "60 mm" }]""");
+        file["throws"] = JsonNode.Parse(
+            """[{ "surfaces": "aileron", "rate": "high", "up": "60 mm" }, { "surfaces": "aileron", "rate": "high", "up": "60 mm" }]"""
+        );
         var twins = Doubts(file).Where(f => f.Path.EndsWith(".up", StringComparison.Ordinal)).ToArray();
         Assert.True(twins.Length >= 2);
         Assert.Equal(twins.Length, twins.Select(f => f.Id).Distinct().Count());

@@ -8,9 +8,12 @@ namespace Zygotome.Core.Tests.SpecSheets;
 
 public sealed class SheetTests
 {
-    private static readonly byte[] Delta = File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json"));
+    private static readonly byte[] Delta = File.ReadAllBytes(
+        ProjectFolder.File("demo", "sheets", "skerrow-64.sheet.json")
+    );
 
-    public static TheoryData<string> Files => [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Select(f => Path.GetFileName(f))];
+    public static TheoryData<string> Files =>
+        [.. Directory.GetFiles(ProjectFolder.File("demo", "sheets")).Select(f => Path.GetFileName(f))];
 
     private static SheetReading Change(Action<JsonNode> change)
     {
@@ -32,24 +35,31 @@ public sealed class SheetTests
     {
         var bytes = await File.ReadAllBytesAsync(ProjectFolder.File("demo", "sheets", file));
         Assert.Empty(SheetReader.Read(bytes).Errors);
-        var schema = await NJsonSchema.JsonSchema.FromFileAsync(ProjectFolder.File("docs", "formats", "spec-sheet-1.schema.json"));
+        var schema = await NJsonSchema.JsonSchema.FromFileAsync(
+            ProjectFolder.File("docs", "formats", "spec-sheet-1.schema.json")
+        );
         Assert.Empty(schema.Validate(Encoding.UTF8.GetString(bytes)).Select(e => e.ToString()));
     }
 
     [Fact]
-    public void A_wrong_number_is_named_with_its_path_in_the_file() => OneMistake("$.throws[0].up", "not a number", n => n["throws"]![0]!["up"] = "abc");
+    public void A_wrong_number_is_named_with_its_path_in_the_file() =>
+        OneMistake("$.throws[0].up", "not a number", n => n["throws"]![0]!["up"] = "abc");
 
     [Fact]
-    public void A_mass_where_a_length_belongs_is_named() => OneMistake("$.surfaces[1].chord", "a length is needed", n => n["surfaces"]![1]!["chord"] = "48 g");
+    public void A_mass_where_a_length_belongs_is_named() =>
+        OneMistake("$.surfaces[1].chord", "a length is needed", n => n["surfaces"]![1]!["chord"] = "48 g");
 
     [Fact]
-    public void An_unknown_surface_in_the_throw_table_is_named() => OneMistake("$.throws[2].surfaces", "flaperon", n => n["throws"]![2]!["surfaces"] = "flaperon");
+    public void An_unknown_surface_in_the_throw_table_is_named() =>
+        OneMistake("$.throws[2].surfaces", "flaperon", n => n["throws"]![2]!["surfaces"] = "flaperon");
 
     [Fact]
-    public void A_step_that_disturbs_something_unknown_is_named() => OneMistake("$.steps[1].disturbs[0]", "luck", n => n["steps"]![1]!["disturbs"]![0] = "luck");
+    public void A_step_that_disturbs_something_unknown_is_named() =>
+        OneMistake("$.steps[1].disturbs[0]", "luck", n => n["steps"]![1]!["disturbs"]![0] = "luck");
 
     [Fact]
-    public void A_part_that_no_list_has_is_named() => OneMistake("$.steps[1].parts.wing-nut", "no part", n => n["steps"]![1]!["parts"]!["wing-nut"] = 2);
+    public void A_part_that_no_list_has_is_named() =>
+        OneMistake("$.steps[1].parts.wing-nut", "no part", n => n["steps"]![1]!["parts"]!["wing-nut"] = 2);
 
     [Fact]
     public void Steps_that_wait_for_each_other_are_refused_with_the_circle_named() =>
@@ -91,7 +101,9 @@ public sealed class SheetTests
     public void An_undecided_descending_pair_has_no_limits_until_somebody_decides()
     {
         var sheet = Change(n => n["throws"]![2]!["up"] = "16 mm to 12 mm").Sheet!;
-        var target = Core.Throws.ThrowTargets.Of(sheet, Core.Receive.ShopRules.Default).First(t => t.Id == "throw/elevon-left/elevator/high/up");
+        var target = Core
+            .Throws.ThrowTargets.Of(sheet, Core.Receive.ShopRules.Default)
+            .First(t => t.Id == "throw/elevon-left/elevator/high/up");
         Assert.Null(target.Band);
         Assert.Equal("16 mm to 12 mm", target.Printed);
     }

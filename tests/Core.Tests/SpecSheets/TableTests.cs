@@ -9,9 +9,11 @@ namespace Zygotome.Core.Tests.SpecSheets;
 
 public sealed class TableTests
 {
-    private static CsvRows Read(string text, string list = "parts") => SheetCsv.Read(Encoding.UTF8.GetBytes(text), list);
+    private static CsvRows Read(string text, string list = "parts") =>
+        SheetCsv.Read(Encoding.UTF8.GetBytes(text), list);
 
-    private static string Written(JsonObject sheet, string list = "parts") => Encoding.UTF8.GetString(SheetCsv.Write(sheet, list));
+    private static string Written(JsonObject sheet, string list = "parts") =>
+        Encoding.UTF8.GetString(SheetCsv.Write(sheet, list));
 
     public static TheoryData<string, string> Lists()
     {
@@ -46,7 +48,10 @@ public sealed class TableTests
     public void Commas_semicolons_tabs_quotes_and_a_byte_order_mark_are_understood(string text)
     {
         var row = Read(text).Rows![0]!;
-        Assert.Equal(("s", 4, "16 mm"), (row["id"]!.ToString(), row["quantity"]!.GetValue<int>(), row["fastener"]!["length"]!.ToString()));
+        Assert.Equal(
+            ("s", 4, "16 mm"),
+            (row["id"]!.ToString(), row["quantity"]!.GetValue<int>(), row["fastener"]!["length"]!.ToString())
+        );
     }
 
     [Fact]
@@ -64,7 +69,18 @@ public sealed class TableTests
     [InlineData("'quoted")]
     public void What_a_table_program_would_run_is_made_harmless_and_comes_back_as_it_was(string name)
     {
-        var sheet = new JsonObject { ["parts"] = new JsonArray(new JsonObject { ["id"] = "p", ["name"] = name, ["bag"] = "A", ["quantity"] = 1 }) };
+        var sheet = new JsonObject
+        {
+            ["parts"] = new JsonArray(
+                new JsonObject
+                {
+                    ["id"] = "p",
+                    ["name"] = name,
+                    ["bag"] = "A",
+                    ["quantity"] = 1,
+                }
+            ),
+        };
         var text = Written(sheet);
         Assert.DoesNotContain($",{name},", text, StringComparison.Ordinal);
         Assert.Contains($",'{name},", text, StringComparison.Ordinal);
@@ -74,7 +90,17 @@ public sealed class TableTests
     [Fact]
     public void A_negative_quantity_is_a_number_and_stays_one()
     {
-        var sheet = new JsonObject { ["throws"] = new JsonArray(new JsonObject { ["surfaces"] = "flap", ["rate"] = "high", ["down"] = "-5 mm to 3 mm" }) };
+        var sheet = new JsonObject
+        {
+            ["throws"] = new JsonArray(
+                new JsonObject
+                {
+                    ["surfaces"] = "flap",
+                    ["rate"] = "high",
+                    ["down"] = "-5 mm to 3 mm",
+                }
+            ),
+        };
         Assert.Contains(",-5 mm to 3 mm,", Written(sheet, "throws"), StringComparison.Ordinal);
     }
 
@@ -89,24 +115,41 @@ public sealed class TableTests
     [Fact]
     public void A_list_of_ten_thousand_lines_is_refused_with_its_limit_and_nothing_is_taken()
     {
-        var read = Read("id,name,quantity\n" + string.Concat(Enumerable.Range(0, 10_000).Select(i => $"p{i},Part {i},1\n")));
+        var read = Read(
+            "id,name,quantity\n" + string.Concat(Enumerable.Range(0, 10_000).Select(i => $"p{i},Part {i},1\n"))
+        );
         Assert.Null(read.Rows);
         Assert.Contains("1000", Assert.Single(read.Mistakes).Text, StringComparison.Ordinal);
     }
 
     [Fact]
-    public void What_is_no_text_at_all_is_said_so() => Assert.Contains("UTF-8", Assert.Single(SheetCsv.Read([0xff, 0xfe, 0x00, 0xd8], "parts").Mistakes).Text, StringComparison.Ordinal);
+    public void What_is_no_text_at_all_is_said_so() =>
+        Assert.Contains(
+            "UTF-8",
+            Assert.Single(SheetCsv.Read([0xff, 0xfe, 0x00, 0xd8], "parts").Mistakes).Text,
+            StringComparison.Ordinal
+        );
 
     [Fact]
-    public void Any_part_written_is_read_back_the_same() => Gen.Select(Gen.String[Gen.Char[' ', '~'], 1, 20], Gen.String[Gen.Char['!', '~'], 1, 6], Gen.Int[1, 9999]).Sample((name, bag, quantity) =>
-    {
-        var part = new JsonObject { ["id"] = "p", ["name"] = name.Trim(), ["bag"] = bag.Trim(), ["quantity"] = quantity };
-        if (name.Trim().Length == 0 || bag.Trim().Length == 0)
-        {
-            return true;
-        }
+    public void Any_part_written_is_read_back_the_same() =>
+        Gen.Select(Gen.String[Gen.Char[' ', '~'], 1, 20], Gen.String[Gen.Char['!', '~'], 1, 6], Gen.Int[1, 9999])
+            .Sample(
+                (name, bag, quantity) =>
+                {
+                    var part = new JsonObject
+                    {
+                        ["id"] = "p",
+                        ["name"] = name.Trim(),
+                        ["bag"] = bag.Trim(),
+                        ["quantity"] = quantity,
+                    };
+                    if (name.Trim().Length == 0 || bag.Trim().Length == 0)
+                    {
+                        return true;
+                    }
 
-        var read = Read(Written(new JsonObject { ["parts"] = new JsonArray(part.DeepClone()) }));
-        return read.Rows is { Count: 1 } rows && JsonNode.DeepEquals(rows[0], part);
-    });
+                    var read = Read(Written(new JsonObject { ["parts"] = new JsonArray(part.DeepClone()) }));
+                    return read.Rows is { Count: 1 } rows && JsonNode.DeepEquals(rows[0], part);
+                }
+            );
 }

@@ -19,11 +19,16 @@ public sealed class ThrowTests
 
     [Fact]
     public void A_throw_converted_there_and_back_is_the_same_throw() =>
-        Gen.Select(Gen.Double[1, 70], Gen.Double[5, 300], Gen.Enum<ThrowMeasure>()).Sample((degrees, chord, measure) =>
-        {
-            var (value, u) = ThrowMeasures.FromAngle(new ThrowAngle(degrees, 0.3), measure, chord);
-            return ThrowMeasures.ToAngle(value, u, measure, chord).Try(out var back, out _) && Math.Abs(back.Degrees - degrees) < 1e-6 && Math.Abs(back.U - 0.3) < 1e-6;
-        });
+        Gen.Select(Gen.Double[1, 70], Gen.Double[5, 300], Gen.Enum<ThrowMeasure>())
+            .Sample(
+                (degrees, chord, measure) =>
+                {
+                    var (value, u) = ThrowMeasures.FromAngle(new ThrowAngle(degrees, 0.3), measure, chord);
+                    return ThrowMeasures.ToAngle(value, u, measure, chord).Try(out var back, out _)
+                        && Math.Abs(back.Degrees - degrees) < 1e-6
+                        && Math.Abs(back.U - 0.3) < 1e-6;
+                }
+            );
 
     [Fact]
     public void A_throw_longer_than_its_chord_is_impossible()
@@ -32,8 +37,21 @@ public sealed class ThrowTests
         Assert.Equal("throws/too-steep", ThrowMeasures.ToAngle(39.5, 0.5, ThrowMeasure.UprightRuler, 40).Refused!.Code);
     }
 
-    private static ThrowTarget Target(double chord, double low, double high) => new(
-        "throw/x/aileron/high/up", new Surface("x", "aileron", ["aileron"], "right", "wing", 0, 1, chord, "X"), "aileron", "high", Way.Up, new Band(low, high, "mm"), (low + high) / 2, ThrowMeasure.UprightRuler, false, "", false, "");
+    private static ThrowTarget Target(double chord, double low, double high) =>
+        new(
+            "throw/x/aileron/high/up",
+            new Surface("x", "aileron", ["aileron"], "right", "wing", 0, 1, chord, "X"),
+            "aileron",
+            "high",
+            Way.Up,
+            new Band(low, high, "mm"),
+            (low + high) / 2,
+            ThrowMeasure.UprightRuler,
+            false,
+            "",
+            false,
+            ""
+        );
 
     [Fact]
     public void At_112_percent_a_reading_of_14_4_on_44_mm_asks_for_93_percent_to_reach_12()
@@ -47,26 +65,41 @@ public sealed class ThrowTests
 
     [Fact]
     public void Setting_the_advised_travel_lands_where_it_was_predicted_or_the_refusal_names_the_limit() =>
-        Gen.Select(Gen.Double[20, 100], Gen.Double[0.1, 0.8], Gen.Double[0.1, 0.8], Gen.Double[40, 125]).Sample((chord, readShare, wantShare, travel) =>
-        {
-            Assert.True(ThrowMeasures.ToAngle(chord * readShare, 0.5, ThrowMeasure.UprightRuler, chord).Try(out var read, out _));
-            var wanted = Target(chord, (chord * wantShare) - 1, (chord * wantShare) + 1);
-            if (!TravelAdvice.Next(wanted, travel, read, wanted.Band!.Middle, []).Try(out var advice, out var refusal))
-            {
-                return refusal.Code == "throws/travel-limit";
-            }
+        Gen.Select(Gen.Double[20, 100], Gen.Double[0.1, 0.8], Gen.Double[0.1, 0.8], Gen.Double[40, 125])
+            .Sample(
+                (chord, readShare, wantShare, travel) =>
+                {
+                    Assert.True(
+                        ThrowMeasures
+                            .ToAngle(chord * readShare, 0.5, ThrowMeasure.UprightRuler, chord)
+                            .Try(out var read, out _)
+                    );
+                    var wanted = Target(chord, (chord * wantShare) - 1, (chord * wantShare) + 1);
+                    if (
+                        !TravelAdvice
+                            .Next(wanted, travel, read, wanted.Band!.Middle, [])
+                            .Try(out var advice, out var refusal)
+                    )
+                    {
+                        return refusal.Code == "throws/travel-limit";
+                    }
 
-            // A surface that answers in proportion: the setting's own half step is all that is left.
-            var lands = chord * Math.Sin(read.Degrees * advice.Percent / travel * Numbers.RadiansPerDegree);
-            return Math.Abs(lands - advice.Expect) < 1e-6 && Math.Abs(lands - wanted.Band.Middle) <= advice.U + 1e-6;
-        });
+                    // A surface that answers in proportion: the setting's own half step is all that is left.
+                    var lands = chord * Math.Sin(read.Degrees * advice.Percent / travel * Numbers.RadiansPerDegree);
+                    return Math.Abs(lands - advice.Expect) < 1e-6
+                        && Math.Abs(lands - wanted.Band.Middle) <= advice.U + 1e-6;
+                }
+            );
 
     [Fact]
     public void The_same_setting_is_never_advised_twice_and_a_surface_that_does_not_move_points_to_directions()
     {
         Assert.True(ThrowMeasures.ToAngle(14.4, 0.5, ThrowMeasure.UprightRuler, 44).Try(out var read, out _));
         Assert.Equal("throws/tried", TravelAdvice.Next(Target(44, 11, 13), 112, read, 12, [112, 93]).Refused!.Code);
-        Assert.Equal("throws/direction", TravelAdvice.Next(Target(44, 11, 13), 112, new ThrowAngle(-3, 0.3), 12, []).Refused!.Code);
+        Assert.Equal(
+            "throws/direction",
+            TravelAdvice.Next(Target(44, 11, 13), 112, new ThrowAngle(-3, 0.3), 12, []).Refused!.Code
+        );
     }
 
     [Fact]
@@ -87,20 +120,40 @@ public sealed class ThrowTests
     [Fact]
     public void A_single_value_has_the_sheets_tolerance_and_without_one_the_shops_marked_as_such()
     {
-        var elevator = ThrowTargets.Of(Bench.Parasol, Core.Receive.ShopRules.Default).First(t => t.Id == "throw/elevator-left/elevator/high/up");
+        var elevator = ThrowTargets
+            .Of(Bench.Parasol, Core.Receive.ShopRules.Default)
+            .First(t => t.Id == "throw/elevator-left/elevator/high/up");
         Assert.Equal("14.88 to 16.88 mm", elevator.Band!.ToString());
         Assert.False(elevator.ShopTolerance);
         var bare = Bench.Parasol with { Defaults = Bench.Parasol.Defaults with { ThrowTolerance = null } };
-        Assert.Contains("shop's tolerance", ThrowTargets.Of(bare, Core.Receive.ShopRules.Default).First(t => t.Id == elevator.Id).Limits, StringComparison.Ordinal);
+        Assert.Contains(
+            "shop's tolerance",
+            ThrowTargets.Of(bare, Core.Receive.ShopRules.Default).First(t => t.Id == elevator.Id).Limits,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public void A_reading_in_degrees_or_inches_is_judged_in_the_sheets_own_kind()
     {
         var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
-        bench.Do(new ThrowRead("throw/aileron-left/aileron/high/down", [Bench.Q("15.8°")], ThrowMeasure.Angle, new Instrument("gauge", 0.3)));
+        bench.Do(
+            new ThrowRead(
+                "throw/aileron-left/aileron/high/down",
+                [Bench.Q("15.8°")],
+                ThrowMeasure.Angle,
+                new Instrument("gauge", 0.3)
+            )
+        );
         Assert.Equal("12.0 mm", bench.Line("throw/aileron-left/aileron/high/down").Reading);
-        bench.Do(new ThrowRead("throw/elevator-left/elevator/high/up", [Bench.Q("5/8 in")], ThrowMeasure.UprightRuler, Bench.Rule));
+        bench.Do(
+            new ThrowRead(
+                "throw/elevator-left/elevator/high/up",
+                [Bench.Q("5/8 in")],
+                ThrowMeasure.UprightRuler,
+                Bench.Rule
+            )
+        );
         Assert.Equal(Standing.Met, bench.Line("throw/elevator-left/elevator/high/up").Standing);
     }
 

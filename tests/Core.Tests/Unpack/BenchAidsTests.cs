@@ -14,7 +14,14 @@ public sealed class BenchAidsTests
     public void The_rules_of_grading_are_printed_in_the_guide_as_they_are_applied()
     {
         var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
-        Assert.All(FindingGrades.Rules, r => Assert.True(guide.Contains(r.Id, StringComparison.Ordinal) && guide.Contains(r.Text, StringComparison.Ordinal), $"{r.Id} is not in the guide as it is applied: {r.Text}"));
+        Assert.All(
+            FindingGrades.Rules,
+            r =>
+                Assert.True(
+                    guide.Contains(r.Id, StringComparison.Ordinal) && guide.Contains(r.Text, StringComparison.Ordinal),
+                    $"{r.Id} is not in the guide as it is applied: {r.Text}"
+                )
+        );
         Assert.Equal(FindingGrades.Rules.Count(), FindingGrades.Rules.Select(r => r.Id).Distinct().Count());
     }
 
@@ -22,21 +29,37 @@ public sealed class BenchAidsTests
     public void What_is_never_mended_is_printed_in_the_guide_and_refused_as_a_repair_and_its_help_says_why()
     {
         var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
-        var never = Enum.GetValues<PlaceKind>().SelectMany(p => Enum.GetValues<FindingKind>().Select(k => (Place: p, Kind: k, Mending: Mending.Of(p, k)))).Where(m => !m.Mending.Possible).ToList();
+        var never = Enum.GetValues<PlaceKind>()
+            .SelectMany(p => Enum.GetValues<FindingKind>().Select(k => (Place: p, Kind: k, Mending: Mending.Of(p, k))))
+            .Where(m => !m.Mending.Possible)
+            .ToList();
         Assert.Contains(never, m => m is { Place: PlaceKind.Propeller, Kind: FindingKind.Crack });
         foreach (var (place, kind, mending) in never)
         {
             Assert.Contains(mending.Words, guide, StringComparison.Ordinal);
             var bench = new Bench();
-            var part = Drawings.Plan(bench.State.Sheet).Parts.First(p => FindingGrades.PlacesOn(bench.State.Sheet, p.Id).Contains(place));
+            var part = Drawings
+                .Plan(bench.State.Sheet)
+                .Parts.First(p => FindingGrades.PlacesOn(bench.State.Sheet, p.Id).Contains(place));
             bench.Do(new FindingRaised(part.Id, place, kind, Bench.Q("8 mm"), 100, 0, ""));
             var finding = bench.State.Unpack.Findings[^1];
             Assert.Equal("unpack/not-mended", bench.Refused(new Disposed(finding.Id, Disposition.Repair, ""))!.Code);
-            Assert.False(RepairHelp.For(bench.State, finding, new DateOnly(2026, 11, 2)).Single(w => w.Disposition == Disposition.Repair).Allowed);
+            Assert.False(
+                RepairHelp
+                    .For(bench.State, finding, new DateOnly(2026, 11, 2))
+                    .Single(w => w.Disposition == Disposition.Repair)
+                    .Allowed
+            );
             bench.Do(new Disposed(finding.Id, Disposition.Replace, ""));
             var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding.Id);
             Assert.Null(step.Bond);
-            Assert.Equal(RepairHelp.For(bench.State, finding, new DateOnly(2026, 11, 2)).Single(w => w.Disposition == Disposition.Replace).Minutes, step.HandsOn);
+            Assert.Equal(
+                RepairHelp
+                    .For(bench.State, finding, new DateOnly(2026, 11, 2))
+                    .Single(w => w.Disposition == Disposition.Replace)
+                    .Minutes,
+                step.HandsOn
+            );
         }
     }
 
@@ -52,7 +75,14 @@ public sealed class BenchAidsTests
 
     [Fact]
     public void Whatever_size_is_typed_its_outline_can_be_drawn() =>
-        Gen.Select(Gen.Double, Gen.Double).Sample((d, l) => double.IsNaN(d) || double.IsNaN(l) || FastenerOutline.Of(d, l) is { Width: > 0 and < 200, Height: > 0 and < 50 } o && !o.Path.Contains("NaN", StringComparison.Ordinal));
+        Gen.Select(Gen.Double, Gen.Double)
+            .Sample(
+                (d, l) =>
+                    double.IsNaN(d)
+                    || double.IsNaN(l)
+                    || FastenerOutline.Of(d, l) is { Width: > 0 and < 200, Height: > 0 and < 50 } o
+                        && !o.Path.Contains("NaN", StringComparison.Ordinal)
+            );
 
     [Theory]
     [InlineData("aileron-left", PlaceKind.Hinge)]
@@ -60,7 +90,8 @@ public sealed class BenchAidsTests
     [InlineData("body-fuselage", PlaceKind.Canopy)]
     [InlineData("motor-main", PlaceKind.Propeller)]
     [InlineData("wheel-left-main", PlaceKind.GearRetention)]
-    public void The_places_offered_on_a_part_are_those_it_can_have(string part, PlaceKind has) => Assert.Contains(has, FindingGrades.PlacesOn(Bench.Parasol, part));
+    public void The_places_offered_on_a_part_are_those_it_can_have(string part, PlaceKind has) =>
+        Assert.Contains(has, FindingGrades.PlacesOn(Bench.Parasol, part));
 
     [Fact]
     public void Every_place_is_said_in_words()
@@ -76,7 +107,13 @@ public sealed class BenchAidsTests
         var bench = new Bench(Bench.Parasol).Unpacked();
         foreach (var (id, minutes) in new[] { ("slow", 60), ("quick", 20) })
         {
-            var step = StepGraph.Of(bench.State, bench.Now).First(s => s.Standing == StepStanding.CanStart && s.Step.Bond is not null || s.Standing == StepStanding.CanStart).Step;
+            var step = StepGraph
+                .Of(bench.State, bench.Now)
+                .First(s =>
+                    s.Standing == StepStanding.CanStart && s.Step.Bond is not null
+                    || s.Standing == StepStanding.CanStart
+                )
+                .Step;
             while (step.Bond is null)
             {
                 bench.Do(new StepStarted(step.Id));

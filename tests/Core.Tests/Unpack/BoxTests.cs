@@ -12,7 +12,13 @@ public sealed class BoxTests
 {
     private static readonly SpecSheet Biplane = Bench.Sheet("brindle-pair");
 
-    private static Finding Raise(Bench bench, PlaceKind kind = PlaceKind.Skin, FindingKind what = FindingKind.Crack, string size = "34 mm", string place = "body-fuselage")
+    private static Finding Raise(
+        Bench bench,
+        PlaceKind kind = PlaceKind.Skin,
+        FindingKind what = FindingKind.Crack,
+        string size = "34 mm",
+        string place = "body-fuselage"
+    )
     {
         var entry = bench.Do(new FindingRaised(place, kind, what, Bench.Q(size), 100, 10, ""));
         return bench.State.Unpack.Find(entry.EntryId)!;
@@ -26,9 +32,16 @@ public sealed class BoxTests
     [InlineData("3 mm", "12 mm", false, "2 mm too short")]
     [InlineData("3 mm", "22 mm", false, "2 mm too long")]
     [InlineData("2.5 mm", "16 mm", false, "Another thread")]
-    public void A_substitute_is_judged_by_the_fastener_rule_with_its_numbers(string diameter, string length, bool fits, string words)
+    public void A_substitute_is_judged_by_the_fastener_rule_with_its_numbers(
+        string diameter,
+        string length,
+        bool fits,
+        string words
+    )
     {
-        var verdict = new SubstituteAccepted("screw-m3x16", 1, Bench.Q(diameter), Bench.Q(length)).Judge(Bench.Parasol).OrDefault()!;
+        var verdict = new SubstituteAccepted("screw-m3x16", 1, Bench.Q(diameter), Bench.Q(length))
+            .Judge(Bench.Parasol)
+            .OrDefault()!;
         Assert.Equal(fits, verdict.Fits);
         Assert.Contains(words, verdict.Why, StringComparison.Ordinal);
     }
@@ -38,7 +51,12 @@ public sealed class BoxTests
     [InlineData("metal", 1.5)]
     public void Engagement_is_twice_the_diameter_in_plastic_and_one_and_a_half_in_metal(string into, double times)
     {
-        var place = new FastenerSpec(3, 16) { Stack = 8, Depth = 12, Into = into };
+        var place = new FastenerSpec(3, 16)
+        {
+            Stack = 8,
+            Depth = 12,
+            Into = into,
+        };
         Assert.Equal(8 + (3 * times), Fasteners.Judge(place, 3, 16).Least);
         Assert.Equal(20, Fasteners.Judge(place, 3, 16).Most);
     }
@@ -46,14 +64,29 @@ public sealed class BoxTests
     [Fact]
     public void What_the_sheet_does_not_state_is_measured_at_the_bench_and_a_misfit_is_refused()
     {
-        var bench = new Bench(Biplane with { Parts = [.. Biplane.Parts.Select(p => p.Id == "screw-m3x12" ? p with { Fastener = new FastenerSpec(3, 12) } : p)] });
+        var bench = new Bench(
+            Biplane with
+            {
+                Parts =
+                [
+                    .. Biplane.Parts.Select(p =>
+                        p.Id == "screw-m3x12" ? p with { Fastener = new FastenerSpec(3, 12) } : p
+                    ),
+                ],
+            }
+        );
         var other = new SubstituteAccepted("screw-m3x12", 2, Bench.Q("3 mm"), Bench.Q("14 mm"));
         Assert.Contains("measure both", bench.Refused(other)!.Text, StringComparison.Ordinal);
         bench.Do(new Counted("screw-m3x12", 10));
         bench.Do(new WrongCounted("screw-m3x12", 2, "3 × 14"));
         bench.Do(other with { Stack = Bench.Q("5 mm"), Depth = Bench.Q("12 mm") });
         Assert.Equal((12, 0), (bench.State.Unpack.CountOf("screw-m3x12"), bench.State.Unpack.Wrong["screw-m3x12"]));
-        Assert.Equal("unpack/substitute", bench.Refused(other with { Length = Bench.Q("40 mm"), Stack = Bench.Q("5 mm"), Depth = Bench.Q("12 mm") })!.Code);
+        Assert.Equal(
+            "unpack/substitute",
+            bench
+                .Refused(other with { Length = Bench.Q("40 mm"), Stack = Bench.Q("5 mm"), Depth = Bench.Q("12 mm") })!
+                .Code
+        );
         Assert.Equal("unpack/not-a-fastener", bench.Refused(other with { Part = "cowl" })!.Code);
     }
 
@@ -79,7 +112,18 @@ public sealed class BoxTests
         Assert.Contains("edition 3", bench.Line("papers/balance").Why, StringComparison.Ordinal);
     }
 
-    public static TheoryData<string> Sheets => ["plimsey-1400", "carrow-mail-1900", "tansy-needle", "brindle-pair", "skerrow-64", "lowen-2600", "wicken-1350", "merle-1200", "saltern-1500"];
+    public static TheoryData<string> Sheets =>
+        [
+            "plimsey-1400",
+            "carrow-mail-1900",
+            "tansy-needle",
+            "brindle-pair",
+            "skerrow-64",
+            "lowen-2600",
+            "wicken-1350",
+            "merle-1200",
+            "saltern-1500",
+        ];
 
     [Theory]
     [MemberData(nameof(Sheets))]
@@ -88,27 +132,77 @@ public sealed class BoxTests
         var sheet = Bench.Sheet(name);
         var points = InspectionRoute.Of(sheet);
         Assert.Equal(points.Length, points.Select(p => p.Id).Distinct().Count());
-        Assert.All(sheet.Surfaces, s => Assert.Equal(2, points.Count(p => p.Part == s.Id && p.Kind is PlaceKind.Hinge or PlaceKind.Horn)));
-        Assert.All(sheet.Geometry.Wheels.Select((_, i) => $"leg/{i + 1}"), id => Assert.Contains(points, p => p.Id == id));
+        Assert.All(
+            sheet.Surfaces,
+            s => Assert.Equal(2, points.Count(p => p.Part == s.Id && p.Kind is PlaceKind.Hinge or PlaceKind.Horn))
+        );
+        Assert.All(
+            sheet.Geometry.Wheels.Select((_, i) => $"leg/{i + 1}"),
+            id => Assert.Contains(points, p => p.Id == id)
+        );
         Assert.All(sheet.Power.Motors, m => Assert.Contains(points, p => p.Id == $"motor/{m.Id}"));
         Assert.All(sheet.Leads, l => Assert.Contains(points, p => p.Id == $"lead/{l.Id}"));
-        Assert.All(sheet.Geometry.Lifting.Where(l => l.Role == "wing"), w => Assert.Contains(points, p => p.Id == $"spar/{w.Id}-right"));
+        Assert.All(
+            sheet.Geometry.Lifting.Where(l => l.Role == "wing"),
+            w => Assert.Contains(points, p => p.Id == $"spar/{w.Id}-right")
+        );
         var parts = Drawings.Plan(sheet).Parts.Select(p => p.Id).ToHashSet();
         Assert.All(points, p => Assert.Contains(p.Part, parts));
         var bench = new Bench(sheet);
         Assert.All(points, p => Assert.Equal(Standing.NotShown, bench.Line($"walk/{p.Id}").Standing));
     }
 
-    public static TheoryData<string, string[]> Ways => new()
-    {
-        { "plimsey-1400", ["motor/nose", "joint/wing-left", "hinge/aileron-left", "skin/body", "hinge/rudder", "hinge/aileron-right", "joint/wing-right", "under"] },
-        { "merle-1200", ["canopy", "skin/foreplane-left", "joint/wing-left", "joint/fin-1", "skin/body", "motor/tail", "joint/fin-2", "joint/wing-right"] },
-        { "carrow-mail-1900", ["motor/nose", "canopy", "motor/left", "joint/wing-left", "skin/body", "joint/fin-1", "joint/fin-2", "joint/wing-right", "motor/right"] },
-    };
+    public static TheoryData<string, string[]> Ways =>
+        new()
+        {
+            {
+                "plimsey-1400",
+                [
+                    "motor/nose",
+                    "joint/wing-left",
+                    "hinge/aileron-left",
+                    "skin/body",
+                    "hinge/rudder",
+                    "hinge/aileron-right",
+                    "joint/wing-right",
+                    "under",
+                ]
+            },
+            {
+                "merle-1200",
+                [
+                    "canopy",
+                    "skin/foreplane-left",
+                    "joint/wing-left",
+                    "joint/fin-1",
+                    "skin/body",
+                    "motor/tail",
+                    "joint/fin-2",
+                    "joint/wing-right",
+                ]
+            },
+            {
+                "carrow-mail-1900",
+                [
+                    "motor/nose",
+                    "canopy",
+                    "motor/left",
+                    "joint/wing-left",
+                    "skin/body",
+                    "joint/fin-1",
+                    "joint/fin-2",
+                    "joint/wing-right",
+                    "motor/right",
+                ]
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Ways))]
-    public void Hands_go_out_along_the_left_wing_with_what_stands_on_it_round_the_tail_and_back_along_the_right(string name, string[] order)
+    public void Hands_go_out_along_the_left_wing_with_what_stands_on_it_round_the_tail_and_back_along_the_right(
+        string name,
+        string[] order
+    )
     {
         var ids = InspectionRoute.Of(Bench.Sheet(name)).Select(p => p.Id).ToList();
         Assert.All(order, id => Assert.Contains(id, ids));
@@ -147,7 +241,8 @@ public sealed class BoxTests
         built.Do(new StepStarted("fit-spar"));
         Assert.Equal((Origin.Shop, "O1"), Inferred(built, FindingKind.Crack, "wing-left"));
 
-        static (Origin, string) Inferred(Bench bench, FindingKind kind, string place = "body-fuselage") => Origins.Of(bench.State, place, PlaceKind.Skin, kind) is var o ? (o.Origin, o.Rule) : default;
+        static (Origin, string) Inferred(Bench bench, FindingKind kind, string place = "body-fuselage") =>
+            Origins.Of(bench.State, place, PlaceKind.Skin, kind) is var o ? (o.Origin, o.Rule) : default;
     }
 
     [Fact]
@@ -233,7 +328,10 @@ public sealed class BoxTests
         var small = Raise(bench, size: "10 mm");
         foreach (var size in new[] { 20, 80, 300 })
         {
-            Assert.True(RepairPlan.Of(bench.State.Sheet, small with { Size = size }).Minutes >= RepairPlan.Of(bench.State.Sheet, small).Minutes);
+            Assert.True(
+                RepairPlan.Of(bench.State.Sheet, small with { Size = size }).Minutes
+                    >= RepairPlan.Of(bench.State.Sheet, small).Minutes
+            );
         }
     }
 }

@@ -20,8 +20,24 @@ public sealed class ClaimTests
         return bench;
     }
 
-    private static ClaimSent Letter(Bench bench, params string[] parts) => new(
-        [bench.State.Unpack.Findings[0].Id], [.. parts], "", 1, Maker, [.. parts.Select(p => new ClaimedShortage(p, p, Claims.Short(bench.State, p), bench.State.Sheet.Part(p)!.Bag))], new string('a', 64), new string('b', 64));
+    private static ClaimSent Letter(Bench bench, params string[] parts) =>
+        new(
+            [bench.State.Unpack.Findings[0].Id],
+            [.. parts],
+            "",
+            1,
+            Maker,
+            [
+                .. parts.Select(p => new ClaimedShortage(
+                    p,
+                    p,
+                    Claims.Short(bench.State, p),
+                    bench.State.Sheet.Part(p)!.Bag
+                )),
+            ],
+            new string('a', 64),
+            new string('b', 64)
+        );
 
     [Fact]
     public void Findings_and_shortages_are_gathered_by_themselves_and_the_window_runs_from_receipt()
@@ -38,7 +54,10 @@ public sealed class ClaimTests
     [InlineData(ClaimAnswerKind.AskedForMore, true)]
     [InlineData(ClaimAnswerKind.Accepted, false)]
     [InlineData(ClaimAnswerKind.Refused, false)]
-    public void Where_the_supplier_asks_for_more_it_waits_to_be_claimed_again_and_the_window_still_runs(ClaimAnswerKind answer, bool waits)
+    public void Where_the_supplier_asks_for_more_it_waits_to_be_claimed_again_and_the_window_still_runs(
+        ClaimAnswerKind answer,
+        bool waits
+    )
     {
         var bench = Damaged();
         bench.Do(Letter(bench, "pushrod", "hatch-latch"));
@@ -61,11 +80,17 @@ public sealed class ClaimTests
     [Fact]
     public void A_claim_needs_a_supplier_a_letter_and_something_to_claim()
     {
-        Assert.Equal("claim/supplier", Damaged(supplier: false) is var without ? without.Refused(Letter(without))!.Code : "");
+        Assert.Equal(
+            "claim/supplier",
+            Damaged(supplier: false) is var without ? without.Refused(Letter(without))!.Code : ""
+        );
         var late = Damaged(supplier: false);
         late.Do(new SupplierSaid(Maker, late.State.Receive.ReceivedOn.AddDays(-4)));
         Assert.Equal(6, Claims.DaysLeft(late.State, late.State.Receive.ReceivedOn.AddDays(4)));
-        Assert.Equal("receive/received-on", late.Refused(new SupplierSaid(Maker, late.State.Receive.ReceivedOn.AddDays(30)))!.Code);
+        Assert.Equal(
+            "receive/received-on",
+            late.Refused(new SupplierSaid(Maker, late.State.Receive.ReceivedOn.AddDays(30)))!.Code
+        );
         var bench = Damaged();
         Assert.Equal("claim/letter", bench.Refused(Letter(bench) with { LetterHash = "" })!.Code);
         Assert.Equal("claim/empty", bench.Refused(Letter(bench) with { Findings = [] })!.Code);

@@ -16,7 +16,13 @@ public sealed class GradeTests
     [InlineData(PlaceKind.Skin, FindingKind.Dent, 9, Grade.Cosmetic, "Z1")]
     [InlineData(PlaceKind.Canopy, FindingKind.Loose, 2, Grade.Functional, "C1")]
     [InlineData(PlaceKind.Decal, FindingKind.Scuff, 90, Grade.Cosmetic, "Z1")]
-    public void Place_kind_and_size_give_the_grade_and_its_rule(PlaceKind place, FindingKind kind, double size, Grade grade, string rule)
+    public void Place_kind_and_size_give_the_grade_and_its_rule(
+        PlaceKind place,
+        FindingKind kind,
+        double size,
+        Grade grade,
+        string rule
+    )
     {
         var grading = FindingGrades.Of(place, kind, size);
         Assert.Equal((grade, rule), (grading.Grade, grading.Rule));
@@ -24,8 +30,12 @@ public sealed class GradeTests
 
     [Fact]
     public void A_larger_finding_is_never_graded_better() =>
-        Gen.Select(Gen.Enum<PlaceKind>(), Gen.Enum<FindingKind>(), Gen.Double[0, 500], Gen.Double[0, 500]).Sample((place, kind, a, b) =>
-            FindingGrades.Of(place, kind, Math.Min(a, b)).Grade <= FindingGrades.Of(place, kind, Math.Max(a, b)).Grade);
+        Gen.Select(Gen.Enum<PlaceKind>(), Gen.Enum<FindingKind>(), Gen.Double[0, 500], Gen.Double[0, 500])
+            .Sample(
+                (place, kind, a, b) =>
+                    FindingGrades.Of(place, kind, Math.Min(a, b)).Grade
+                    <= FindingGrades.Of(place, kind, Math.Max(a, b)).Grade
+            );
 
     [Fact]
     public void A_shortage_names_the_steps_it_blocks_and_the_work_that_remains()
@@ -60,9 +70,21 @@ public sealed class GradeTests
         Assert.Equal(14, Counting.Left(bench.State, first, screw.Id));
 
         // Whoever does the second first leaves too few for the other.
-        var state = bench.State with { Build = bench.State.Build with { Steps = bench.State.Build.Steps.Add(second.Id, new Core.Build.StepProgress(bench.State.Receive.OpenedEvidence!, null, "", null, null)) } };
+        var state = bench.State with
+        {
+            Build = bench.State.Build with
+            {
+                Steps = bench.State.Build.Steps.Add(
+                    second.Id,
+                    new Core.Build.StepProgress(bench.State.Receive.OpenedEvidence!, null, "", null, null)
+                ),
+            },
+        };
         Assert.Equal([first.Title], Counting.Of(state, screw).BlocksSteps);
-        Assert.Contains(Core.Build.StepGraph.Of(state, first, bench.Now).WaitsFor, w => w.StartsWith("2 × ", StringComparison.Ordinal));
+        Assert.Contains(
+            Core.Build.StepGraph.Of(state, first, bench.Now).WaitsFor,
+            w => w.StartsWith("2 × ", StringComparison.Ordinal)
+        );
     }
 
     private static Core.SpecSheets.SpecSheet Shared()
@@ -72,7 +94,15 @@ public sealed class GradeTests
         return sheet with
         {
             Parts = [.. sheet.Parts.Select(p => p.Id == "screw-m2x8" ? p with { Quantity = 16 } : p)],
-            Steps = [.. sheet.Steps.Select(s => s with { Parts = users.Contains(s.Id) ? s.Parts.SetItem("screw-m2x8", 8) : s.Parts.Remove("screw-m2x8") })],
+            Steps =
+            [
+                .. sheet.Steps.Select(s =>
+                    s with
+                    {
+                        Parts = users.Contains(s.Id) ? s.Parts.SetItem("screw-m2x8", 8) : s.Parts.Remove("screw-m2x8"),
+                    }
+                ),
+            ],
         };
     }
 }

@@ -41,4 +41,5 @@ export async function sendBytes<T>(path: string, body: Blob, type: string): Prom
 }
 
 /** What went wrong, as a refusal, whatever it was. */
-export const refusalOf = (e: unknown) => (e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached.', ''));
+export const refusalOf = (e: unknown) =>
+  e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached.', '');

@@ -9,7 +9,9 @@ interface Shelf extends DBSchema {
   waiting: { key: string; value: Waiting };
 }
 
-const shelf = openDB<Shelf>('zygotome-outbox', 1, { upgrade: (db) => void db.createObjectStore('waiting', { keyPath: 'id' }) });
+const shelf = openDB<Shelf>('zygotome-outbox', 1, {
+  upgrade: (db) => void db.createObjectStore('waiting', { keyPath: 'id' }),
+});
 const listeners = new Set<(count: number) => void>();
 
 async function tell() {
@@ -24,7 +26,12 @@ export function onWaiting(listener: (count: number) => void) {
 }
 
 async function send(w: Waiting) {
-  return answer(await api.POST('/api/jobs/{id}/entries', { params: { path: { id: w.jobId } }, body: { entries: w.entries, look: w.look } }));
+  return answer(
+    await api.POST('/api/jobs/{id}/entries', {
+      params: { path: { id: w.jobId } },
+      body: { entries: w.entries, look: w.look },
+    }),
+  );
 }
 
 /** True when the server never got to answer: the entry may be sent again, under the same id. */
@@ -57,7 +64,9 @@ export async function flush(person: string, refused: (w: Waiting, r: Refusal) =>
   flushing = true;
   let sent = 0;
   try {
-    const waiting = (await (await shelf).getAll('waiting')).filter((w) => w.person === person).sort((a, b) => a.at - b.at);
+    const waiting = (await (await shelf).getAll('waiting'))
+      .filter((w) => w.person === person)
+      .sort((a, b) => a.at - b.at);
     for (const w of waiting) {
       try {
         await send(w);

@@ -11,17 +11,54 @@ export async function refresh(client: QueryClient, ...queryKey: readonly string[
   await client.invalidateQueries({ queryKey });
 }
 
-export const useJobs = (find = '') => useQuery({ queryKey: ['jobs', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/jobs', { params: { query: { find } } })) });
-export const useSheets = (find = '') => useQuery({ queryKey: ['sheets', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/sheets', { params: { query: { find } } })) });
-export const useCustomers = (find = '') => useQuery({ queryKey: ['customers', find], placeholderData: keep, queryFn: async () => answer(await api.GET('/api/customers', { params: { query: { find } } })) });
-export const useBench = () => useQuery({ queryKey: ['jobs', 'bench'], queryFn: async () => answer(await api.GET('/api/bench')) });
-export const useDrafts = () => useQuery({ queryKey: ['drafts'], queryFn: async () => answer(await api.GET('/api/drafts')) });
-export const useDraft = (id: string) => useQuery({ queryKey: ['draft', id], retry: false, queryFn: async () => answer(await api.GET('/api/drafts/{id}', { params: { path: { id } } })) });
+export const useJobs = (find = '') =>
+  useQuery({
+    queryKey: ['jobs', find],
+    placeholderData: keep,
+    queryFn: async () => answer(await api.GET('/api/jobs', { params: { query: { find } } })),
+  });
+export const useSheets = (find = '') =>
+  useQuery({
+    queryKey: ['sheets', find],
+    placeholderData: keep,
+    queryFn: async () => answer(await api.GET('/api/sheets', { params: { query: { find } } })),
+  });
+export const useCustomers = (find = '') =>
+  useQuery({
+    queryKey: ['customers', find],
+    placeholderData: keep,
+    queryFn: async () => answer(await api.GET('/api/customers', { params: { query: { find } } })),
+  });
+export const useBench = () =>
+  useQuery({ queryKey: ['jobs', 'bench'], queryFn: async () => answer(await api.GET('/api/bench')) });
+export const useDrafts = () =>
+  useQuery({ queryKey: ['drafts'], queryFn: async () => answer(await api.GET('/api/drafts')) });
+export const useDraft = (id: string) =>
+  useQuery({
+    queryKey: ['draft', id],
+    retry: false,
+    queryFn: async () => answer(await api.GET('/api/drafts/{id}', { params: { path: { id } } })),
+  });
 export const useTurned = (id: string, side: string, seq: number) =>
-  useQuery({ queryKey: ['job', id, 'drawing', side, seq], enabled: side !== 'plan', placeholderData: keep, queryFn: async () => answer(await api.GET('/api/jobs/{id}/drawing/{side}', { params: { path: { id, side } } })) });
-export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
-export const useCures = () => useQuery({ queryKey: ['cures'], queryFn: async () => answer(await api.GET('/api/bench/cures')), refetchInterval: 30_000 });
-export const useJob = (id: string) => useQuery({ queryKey: ['job', id], queryFn: async () => answer(await api.GET('/api/jobs/{id}', { params: { path: { id } } })) });
+  useQuery({
+    queryKey: ['job', id, 'drawing', side, seq],
+    enabled: side !== 'plan',
+    placeholderData: keep,
+    queryFn: async () => answer(await api.GET('/api/jobs/{id}/drawing/{side}', { params: { path: { id, side } } })),
+  });
+export const useShop = () =>
+  useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
+export const useCures = () =>
+  useQuery({
+    queryKey: ['cures'],
+    queryFn: async () => answer(await api.GET('/api/bench/cures')),
+    refetchInterval: 30_000,
+  });
+export const useJob = (id: string) =>
+  useQuery({
+    queryKey: ['job', id],
+    queryFn: async () => answer(await api.GET('/api/jobs/{id}', { params: { path: { id } } })),
+  });
 
 const STAGES = ['receive', 'unpack', 'steps', 'bind', 'throws', 'balance', 'handover'] as const;
 type StageView = (typeof STAGES)[number];
@@ -63,7 +100,11 @@ export function useLive(signedIn: boolean) {
   const client = useQueryClient();
   useEffect(() => {
     if (!signedIn) return;
-    const hub = new HubConnectionBuilder().withUrl('/live').withAutomaticReconnect().configureLogging(LogLevel.None).build();
+    const hub = new HubConnectionBuilder()
+      .withUrl('/live')
+      .withAutomaticReconnect()
+      .configureLogging(LogLevel.None)
+      .build();
     hub.on('moved', (job: string) => {
       void refresh(client, 'job', job);
       void refresh(client, 'jobs');

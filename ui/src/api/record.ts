@@ -72,10 +72,23 @@ export type Bodies = {
 };
 
 const DECISIONS = new Set<keyof Bodies>([
-  'receive/promised', 'receive/value-given', 'receive/sheet-moved', 'receive/pack-chosen', 'receive/school', 'unpack/origin', 'unpack/regraded', 'unpack/claim-sent',
-  'unpack/count-set', 'unpack/disposition', 'handover/conceded', 'handover/released', 'handover/reopened', 'job/retracted',
+  'receive/promised',
+  'receive/value-given',
+  'receive/sheet-moved',
+  'receive/pack-chosen',
+  'receive/school',
+  'unpack/origin',
+  'unpack/regraded',
+  'unpack/claim-sent',
+  'unpack/count-set',
+  'unpack/disposition',
+  'handover/conceded',
+  'handover/released',
+  'handover/reopened',
+  'job/retracted',
 ]);
-const isDecision = (type: keyof Bodies, body: unknown) => DECISIONS.has(type) || (type === 'build/pack' && (body as Bodies['build/pack']).state === 'connected');
+const isDecision = (type: keyof Bodies, body: unknown) =>
+  DECISIONS.has(type) || (type === 'build/pack' && (body as Bodies['build/pack']).state === 'connected');
 
 /** An entry to be recorded with another, all or none. */
 export type Said = { type: keyof Bodies; body: Bodies[keyof Bodies] };
@@ -96,15 +109,26 @@ export function useRecord(jobId: string, seq: number) {
       const id = crypto.randomUUID();
       const said: Said[] = follow ? [{ type, body }, follow(id)] : [{ type, body }];
       const decision = said.some((s) => isDecision(s.type, s.body));
-      const entries = said.map((s, i) => ({ entryId: i === 0 ? id : crypto.randomUUID(), type: s.type, body: s.body, observedAt: new Date().toISOString(), expectedSeq: decision ? seq : null }));
+      const entries = said.map((s, i) => ({
+        entryId: i === 0 ? id : crypto.randomUUID(),
+        type: s.type,
+        body: s.body,
+        observedAt: new Date().toISOString(),
+        expectedSeq: decision ? seq : null,
+      }));
       try {
-        const answer = await post({ id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries }, decision);
+        const answer = await post(
+          { id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries },
+          decision,
+        );
         if (answer !== 'waiting') await refresh(client);
         return true;
       } catch (e) {
         // A sign-in that ran out is asked for over the screen; what was decided is decided again then.
         if (e instanceof Refusal && e.status === 401) return false;
-        setRefusal(e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''));
+        setRefusal(
+          e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''),
+        );
         if (e instanceof Refusal && e.status === 409) await refresh(client);
         return false;
       } finally {

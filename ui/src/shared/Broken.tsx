@@ -13,7 +13,9 @@ export class Broken extends Component<{ children: ReactNode }, { words: string }
     return (
       <main className="m-6 max-w-[640px] border-2 border-ink bg-paper p-6 text-ink">
         <h1 className="pb-2 text-[27px] leading-tight font-bold">This screen failed.</h1>
-        <p className="text-[18px]">Nothing that was recorded is lost. Open it again; if it goes on, tell the maintainer: {this.state.words}</p>
+        <p className="text-[18px]">
+          Nothing that was recorded is lost. Open it again; if it goes on, tell the maintainer: {this.state.words}
+        </p>
         <button className="button dark mt-4 px-6 text-[18px]" onClick={() => location.reload()}>
           Open it again
         </button>

@@ -22,28 +22,53 @@ export function CureRail() {
   const handled = async (job: string, step: string) => {
     const id = crypto.randomUUID();
     const entry = { entryId: id, type: 'build/step-handled', body: { step }, observedAt: new Date().toISOString() };
-    await post({ id, at: Date.now(), jobId: job, person: me?.id ?? '', look: currentLook(), entries: [entry] }, false).catch(() => undefined);
+    await post(
+      { id, at: Date.now(), jobId: job, person: me?.id ?? '', look: currentLook(), entries: [entry] },
+      false,
+    ).catch(() => undefined);
     await refresh(client);
   };
 
   return (
-    <section aria-label="Cures" data-region="rail" className="flex items-stretch overflow-hidden border-t-2 border-ink bg-rail text-[15px] [grid-area:rail]">
+    <section
+      aria-label="Cures"
+      data-region="rail"
+      className="flex items-stretch overflow-hidden border-t-2 border-ink bg-rail text-[15px] [grid-area:rail]"
+    >
       <span className="flex w-[92px] shrink-0 items-center pl-[14px]">Setting</span>
       {ready.map((c) => (
-        <button key={c.jobId + c.id} onClick={() => void handled(c.jobId, c.id)} className="flex min-w-0 shrink items-center gap-2 border-x border-tape-edge bg-tape px-3 text-on-tape">
-          <strong>handle now</strong> <span className="truncate">{c.jobId} {c.title}</span>
+        <button
+          key={c.jobId + c.id}
+          onClick={() => void handled(c.jobId, c.id)}
+          className="flex min-w-0 shrink items-center gap-2 border-x border-tape-edge bg-tape px-3 text-on-tape"
+        >
+          <strong>handle now</strong>{' '}
+          <span className="truncate">
+            {c.jobId} {c.title}
+          </span>
         </button>
       ))}
       <div className="relative min-w-0 flex-1">
         <svg aria-hidden className="absolute inset-0 h-full w-full" preserveAspectRatio="none" viewBox="0 0 90 48">
           {Array.from({ length: 10 }, (_, i) => (
-            <path key={i} d={`M${i * 10} 40V48`} stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+            <path
+              key={i}
+              d={`M${i * 10} 40V48`}
+              stroke="var(--ink)"
+              strokeWidth="1"
+              vectorEffect="non-scaling-stroke"
+            />
           ))}
         </svg>
         {setting.slice(0, 2).map((c, row) => {
           const left = Math.min(1, (new Date(c.handleAt).getTime() - now) / SPAN) * 60;
           return (
-            <Link key={c.jobId + c.id} to={`/jobs/${c.jobId}/build`} className="absolute left-0 flex w-full items-center" style={{ top: row * 20 + (setting.length === 1 ? 8 : 0), height: 22 }}>
+            <Link
+              key={c.jobId + c.id}
+              to={`/jobs/${c.jobId}/build`}
+              className="absolute left-0 flex w-full items-center"
+              style={{ top: row * 20 + (setting.length === 1 ? 8 : 0), height: 22 }}
+            >
               <span className="h-[6px] bg-ink" style={{ width: `${left}%` }} />
               <span className="size-[16px] shrink-0 -translate-x-2 rounded-full border-2 border-ink bg-tape" />
               <span className="truncate text-[15px]">
@@ -54,7 +79,9 @@ export function CureRail() {
         })}
         {setting.length === 0 && ready.length === 0 && (
           <span className="absolute inset-y-0 left-0 flex items-center text-quiet">
-            {later.length > 0 ? `${later[0]!.jobId} ${later[0]!.title.toLowerCase()}: full strength in ${duration((new Date(later[0]!.fullAt).getTime() - now) / 60_000)}` : 'nothing is curing'}
+            {later.length > 0
+              ? `${later[0]!.jobId} ${later[0]!.title.toLowerCase()}: full strength in ${duration((new Date(later[0]!.fullAt).getTime() - now) / 60_000)}`
+              : 'nothing is curing'}
           </span>
         )}
       </div>

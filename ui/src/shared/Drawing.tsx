@@ -28,7 +28,19 @@ type Props = {
 const STEPS = [1, 2, 5, 10, 20, 50, 100];
 
 /** The gridded mat with the airframe on it. Hidden from screen readers: a list beside it says the same. */
-export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over, tags, foot = 'nose up, seen from above', pad, lettersOut = 16 }: Props) {
+export function Drawing({
+  drawing,
+  mode,
+  selected,
+  inks,
+  highlight,
+  onTap,
+  over,
+  tags,
+  foot = 'nose up, seen from above',
+  pad,
+  lettersOut = 16,
+}: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ w: 640, h: 700 });
   useLayoutEffect(() => {
@@ -40,15 +52,21 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
   }, []);
 
   // On a phone the drawing is small and nothing is written round it.
-  const { top = 84, bottom = 48, left = 40, right = 40 } = size.h < 190 ? { top: 12, bottom: 12 } : pad ?? {};
-  const scale = Math.max(0.02, Math.min((size.w - left - right) / drawing.width, (size.h - top - bottom) / drawing.height));
+  const { top = 84, bottom = 48, left = 40, right = 40 } = size.h < 190 ? { top: 12, bottom: 12 } : (pad ?? {});
+  const scale = Math.max(
+    0.02,
+    Math.min((size.w - left - right) / drawing.width, (size.h - top - bottom) / drawing.height),
+  );
   const originX = drawing.left + drawing.width / 2 - (left + (size.w - left - right) / 2) / scale;
   const originY = drawing.top + drawing.height / 2 - (top + (size.h - top - bottom) / 2) / scale;
   const px = 1 / scale;
   const step = STEPS.find((s) => s * scale >= 9) ?? 100;
   // Always outside the tips, whichever way it is turned; from its left only that side is near.
   const middle = drawing.left + drawing.width / 2;
-  const both = [{ letter: 'L', tip: drawing.leftTip }, { letter: 'R', tip: drawing.rightTip }];
+  const both = [
+    { letter: 'L', tip: drawing.leftTip },
+    { letter: 'R', tip: drawing.rightTip },
+  ];
   const letters = drawing.leftTip.across === drawing.rightTip.across ? both.slice(0, 1) : both;
   const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, width: size.w };
 
@@ -59,7 +77,11 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
 
   return (
     <div ref={box} className="absolute inset-0 overflow-hidden bg-mat">
-      <svg aria-hidden className="absolute inset-0 h-full w-full" viewBox={`${originX} ${originY} ${size.w * px} ${size.h * px}`}>
+      <svg
+        aria-hidden
+        className="absolute inset-0 h-full w-full"
+        viewBox={`${originX} ${originY} ${size.w * px} ${size.h * px}`}
+      >
         <defs>
           <pattern id="fine" width={step} height={step} patternUnits="userSpaceOnUse">
             <path d={`M${step} 0H0V${step}`} fill="none" stroke="var(--grid)" strokeWidth={px} />
@@ -68,7 +90,13 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
             <rect width={step * 5} height={step * 5} fill="url(#fine)" />
             <path d={`M${step * 5} 0H0V${step * 5}`} fill="none" stroke="var(--coarse)" strokeWidth={px} />
           </pattern>
-          <pattern id="hatch" width={7 * px} height={7 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <pattern
+            id="hatch"
+            width={7 * px}
+            height={7 * px}
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
             <path d={`M0 0V${7 * px}`} stroke="var(--red-mat)" strokeWidth={3 * px} />
           </pattern>
           <pattern id="dots" width={7 * px} height={7 * px} patternUnits="userSpaceOnUse">
@@ -79,11 +107,32 @@ export function Drawing({ drawing, mode, selected, inks, highlight, onTap, over,
         </defs>
         <rect x={originX} y={originY} width={size.w * px} height={size.h * px} fill="url(#coarse)" />
         {drawing.parts.map((p) => (
-          <path key={p.id} d={p.path} data-part={p.id} className="part" {...look(inks?.has(p.id) ? { ...p, throws: inks.get(p.id)! } : p, mode, p.id === selected || !!highlight?.has(p.id), px)} onPointerUp={onTap ? tap(p.id) : undefined} style={onTap ? { cursor: 'crosshair' } : undefined} />
+          <path
+            key={p.id}
+            d={p.path}
+            data-part={p.id}
+            className="part"
+            {...look(
+              inks?.has(p.id) ? { ...p, throws: inks.get(p.id)! } : p,
+              mode,
+              p.id === selected || !!highlight?.has(p.id),
+              px,
+            )}
+            onPointerUp={onTap ? tap(p.id) : undefined}
+            style={onTap ? { cursor: 'crosshair' } : undefined}
+          />
         ))}
         {over?.(px)}
         {letters.map(({ letter, tip }) => (
-          <text key={letter} x={tip.across + (tip.across < middle ? -1 : 1) * lettersOut * px} y={tip.down} fontSize={20 * px} fontWeight="700" textAnchor="middle" fill="var(--quiet)">
+          <text
+            key={letter}
+            x={tip.across + (tip.across < middle ? -1 : 1) * lettersOut * px}
+            y={tip.down}
+            fontSize={20 * px}
+            fontWeight="700"
+            textAnchor="middle"
+            fill="var(--quiet)"
+          >
             {letter}
           </text>
         ))}
@@ -115,7 +164,8 @@ function look(p: Part, mode: Props['mode'], selected: boolean, px: number) {
   }
 
   if (selected) return { ...line, strokeWidth: 4 * px, fill: mode === 'fit' ? 'var(--tape-wash)' : line.fill };
-  if (mode === 'fit' && p.ink === 'notFitted') return { ...line, strokeDasharray: `${2 * px} ${5 * px}`, strokeLinecap: 'round' as const, fill: 'none' };
+  if (mode === 'fit' && p.ink === 'notFitted')
+    return { ...line, strokeDasharray: `${2 * px} ${5 * px}`, strokeLinecap: 'round' as const, fill: 'none' };
   if (mode === 'fit' && p.ink === 'inHand') return { ...line, strokeWidth: 4.5 * px };
   return line;
 }

@@ -5,13 +5,26 @@ import { useJobs } from '../api/queries';
 import { STAGE_KEYS } from './stageKeys';
 
 /** Ctrl+K: a job by number, kit or customer; a stage of this one by name. */
-export function Find({ open, onOpenChange, jobId }: { open: boolean; onOpenChange: (open: boolean) => void; jobId?: string }) {
+export function Find({
+  open,
+  onOpenChange,
+  jobId,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  jobId?: string;
+}) {
   const [text, setText] = useState('');
   const navigate = useNavigate();
   const { data } = useJobs(text);
   const wanted = text.trim().toLowerCase();
-  const stages = jobId ? STAGE_KEYS.map((s) => ({ to: `/jobs/${jobId}/${s}`, words: `This job: ${s === 'handover' ? 'hand over' : s}` })) : [];
-  const jobs = (data?.jobs ?? []).map((j) => ({ to: `/jobs/${j.id}/${j.stage.toLowerCase()}`, words: `${j.number} ${j.kit}, ${j.customer}` }));
+  const stages = jobId
+    ? STAGE_KEYS.map((s) => ({ to: `/jobs/${jobId}/${s}`, words: `This job: ${s === 'handover' ? 'hand over' : s}` }))
+    : [];
+  const jobs = (data?.jobs ?? []).map((j) => ({
+    to: `/jobs/${j.id}/${j.stage.toLowerCase()}`,
+    words: `${j.number} ${j.kit}, ${j.customer}`,
+  }));
   const found = [...jobs, ...stages.filter((f) => f.words.toLowerCase().includes(wanted))].slice(0, 9);
   const go = (to: string) => {
     onOpenChange(false);
@@ -21,9 +34,19 @@ export function Find({ open, onOpenChange, jobId }: { open: boolean; onOpenChang
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange} modal={false}>
       <Dialog.Portal>
-        <Dialog.Content aria-describedby={undefined} className="fixed top-[12vh] left-1/2 z-40 w-[min(560px,92vw)] -translate-x-1/2 border-2 border-ink bg-paper p-4 text-ink">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[12vh] left-1/2 z-40 w-[min(560px,92vw)] -translate-x-1/2 border-2 border-ink bg-paper p-4 text-ink"
+        >
           <Dialog.Title className="mb-2 text-[18px] font-bold">Find a job or stage</Dialog.Title>
-          <input autoFocus className="field text-[18px]" value={text} onChange={(e) => setText(e.target.value)} onKeyDown={(e) => e.key === 'Enter' && found[0] && go(found[0].to)} aria-label="Find" />
+          <input
+            autoFocus
+            className="field text-[18px]"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            onKeyDown={(e) => e.key === 'Enter' && found[0] && go(found[0].to)}
+            aria-label="Find"
+          />
           <ul className="mt-2">
             {found.map((f) => (
               <li key={f.to}>

@@ -62,22 +62,39 @@ export function Lamps({ job, recorder }: { job: Job; recorder: Recorder }) {
               className={`flex min-w-0 flex-1 items-center gap-[6px] border-ink px-[7px] py-1 text-left not-last:border-r ${live ? 'bg-tape text-on-tape' : ''}`}
             >
               <svg aria-hidden viewBox="-13 -12 26 24" width="21" height="20" className="shrink-0">
-                <path d={l.sign} fill={live ? 'currentColor' : 'none'} stroke="currentColor" strokeWidth="2" strokeDasharray={known ? undefined : '2 3'} />
+                <path
+                  d={l.sign}
+                  fill={live ? 'currentColor' : 'none'}
+                  stroke="currentColor"
+                  strokeWidth="2"
+                  strokeDasharray={known ? undefined : '2 3'}
+                />
               </svg>
               <span className="min-w-0 leading-tight">
                 <span className="block truncate text-[13px] tracking-tight">
                   {l.title} {l.lamp && known ? clock(l.lamp.at) : ''}
                 </span>
-                <span className="block text-[14.5px] leading-[1.15] font-bold">{known ? l.lamp!.words : 'not known, look'}</span>
+                <span className="block text-[14.5px] leading-[1.15] font-bold">
+                  {known ? l.lamp!.words : 'not known, look'}
+                </span>
               </span>
             </DropdownMenu.Trigger>
             <DropdownMenu.Portal>
-              <DropdownMenu.Content align="end" sideOffset={2} className="z-30 min-w-[250px] border-2 border-ink bg-paper text-ink">
+              <DropdownMenu.Content
+                align="end"
+                sideOffset={2}
+                className="z-30 min-w-[250px] border-2 border-ink bg-paper text-ink"
+              >
                 <DropdownMenu.Label className="px-4 pt-2 text-[14px] text-pencil">
-                  {l.title}: how is it?{l.lamp && !known ? ` Last said ${l.lamp.words}, ${clock(l.lamp.at)}, ${l.lamp.by}.` : ''}
+                  {l.title}: how is it?
+                  {l.lamp && !known ? ` Last said ${l.lamp.words}, ${clock(l.lamp.at)}, ${l.lamp.by}.` : ''}
                 </DropdownMenu.Label>
                 {l.choices.map((c) => (
-                  <DropdownMenu.Item key={c.words} onSelect={() => void c.say()} className="flex min-h-[52px] cursor-pointer items-center px-4 text-[18px] data-highlighted:bg-tape data-highlighted:text-on-tape">
+                  <DropdownMenu.Item
+                    key={c.words}
+                    onSelect={() => void c.say()}
+                    className="flex min-h-[52px] cursor-pointer items-center px-4 text-[18px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+                  >
                     {c.words}
                   </DropdownMenu.Item>
                 ))}

@@ -20,12 +20,19 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
   };
   return (
     <div className="flex min-h-[44px] shrink-0 items-center gap-2 border-t border-steel px-[18px] text-[14px] text-pencil">
-      <button className="min-h-[44px] min-w-0 flex-1 truncate text-left underline decoration-steel underline-offset-4" title="all that was recorded" onClick={() => setAll(true)}>
+      <button
+        className="min-h-[44px] min-w-0 flex-1 truncate text-left underline decoration-steel underline-offset-4"
+        title="all that was recorded"
+        onClick={() => setAll(true)}
+      >
         <span className="sr-only">all that was recorded; last </span>
         {clock(last.at)} {last.by}: {last.said}
       </button>
       {!job.released && (
-        <Link className="inline-flex min-h-[44px] items-center px-1 text-ink underline" to={`/jobs/${job.id}/unpack?room=findings`}>
+        <Link
+          className="inline-flex min-h-[44px] items-center px-1 text-ink underline"
+          to={`/jobs/${job.id}/unpack?room=findings`}
+        >
           finding
         </Link>
       )}
@@ -33,7 +40,11 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
         <Popover.Root open={open} onOpenChange={setOpen}>
           <Popover.Trigger className="min-h-[44px] px-1 text-ink underline">retract</Popover.Trigger>
           <Popover.Portal>
-            <Popover.Content side="top" align="end" className="z-30 w-[340px] border-2 border-ink bg-paper p-4 text-ink">
+            <Popover.Content
+              side="top"
+              align="end"
+              className="z-30 w-[340px] border-2 border-ink bg-paper p-4 text-ink"
+            >
               <p className="mb-2 font-bold">Retract “{last.said}”</p>
               <RetractForm said={last.said} onRetract={retract} />
             </Popover.Content>

@@ -15,7 +15,12 @@ export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose:
   if (!refusal) return null;
   const between = (refusal.detail.between as Between[] | undefined) ?? [];
   return (
-    <div ref={box} tabIndex={-1} role="alert" className="flex items-start gap-3 border-t-2 border-red bg-paper px-[18px] py-2 text-red">
+    <div
+      ref={box}
+      tabIndex={-1}
+      role="alert"
+      className="flex items-start gap-3 border-t-2 border-red bg-paper px-[18px] py-2 text-red"
+    >
       <div className="min-w-0 flex-1">
         <p className="text-[16px] leading-snug">{refusal.message}</p>
         {between.map((b) => (

@@ -1,6 +1,12 @@
 import { type ReactNode, useEffect, useRef } from 'react';
 
-type Props = { title: string; hideTitle?: boolean; onClose?: (() => void) | undefined; className?: string; children: ReactNode };
+type Props = {
+  title: string;
+  hideTitle?: boolean;
+  onClose?: (() => void) | undefined;
+  className?: string;
+  children: ReactNode;
+};
 
 /** Paper laid over the screen until it is dealt with; nothing behind it is reached meanwhile. The browser's own dialogue, which injects no style past the page's policy. Without `onClose` it stays. */
 export function Over({ title, hideTitle, onClose, className = '', children }: Props) {

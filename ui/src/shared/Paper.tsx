@@ -6,9 +6,22 @@ import { Lamps } from './Lamps';
 import { Notice } from './Notice';
 
 /** The paper at the right: lamps on top, the work, what was just recorded, and the main act at the bottom. */
-export function Paper({ job, recorder, act, children }: { job: Schemas['JobView']; recorder: Recorder; act: ReactNode; children: ReactNode }) {
+export function Paper({
+  job,
+  recorder,
+  act,
+  children,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  act: ReactNode;
+  children: ReactNode;
+}) {
   return (
-    <section aria-label="Paper" className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0">
+    <section
+      aria-label="Paper"
+      className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0"
+    >
       <Lamps job={job} recorder={recorder} />
       <div data-region="now" className="min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
         {children}

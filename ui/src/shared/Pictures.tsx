@@ -3,7 +3,12 @@ import { refusalOf, type Schemas, sendBytes } from '../api/client';
 import { Camera, hasCamera } from './Camera';
 import { Over } from './Over';
 
-type Props = { photos: readonly Schemas['PhotoMark'][]; label: string; disabled?: boolean; onTaken: (hash: string) => Promise<boolean> };
+type Props = {
+  photos: readonly Schemas['PhotoMark'][];
+  label: string;
+  disabled?: boolean;
+  onTaken: (hash: string) => Promise<boolean>;
+};
 
 const MOST = 12;
 
@@ -20,7 +25,11 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
     for (const [i, file] of files.entries()) {
       setBusy(`${i + 1} of ${files.length}`);
       try {
-        const kept = await sendBytes<Schemas['PhotoView']>('/api/photos', file, file.type || 'application/octet-stream');
+        const kept = await sendBytes<Schemas['PhotoView']>(
+          '/api/photos',
+          file,
+          file.type || 'application/octet-stream',
+        );
         if (await onTaken(kept.hash)) continue;
         // The screen says why; what comes after would be refused like it.
         not.push(...files.slice(i).map((f) => `${f.name}: not kept.`));
@@ -39,23 +48,47 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
     <div className="relative">
       <div className="flex flex-wrap gap-2">
         {photos.map((p, i) => (
-          <button key={p.hash + i} aria-label={`${label}, picture ${i + 1}`} className="border-2 border-ink" onClick={() => setOpen(p.hash)}>
+          <button
+            key={p.hash + i}
+            aria-label={`${label}, picture ${i + 1}`}
+            className="border-2 border-ink"
+            onClick={() => setOpen(p.hash)}
+          >
             <img src={`/api/photos/${p.hash}/small`} alt="" className="h-[60px] w-[80px] object-cover" />
           </button>
         ))}
         {more && (
-          <button className="button h-[64px] px-3 text-[15px]" disabled={busy !== ''} onClick={() => input.current?.click()}>
+          <button
+            className="button h-[64px] px-3 text-[15px]"
+            disabled={busy !== ''}
+            onClick={() => input.current?.click()}
+          >
             {busy ? `sending ${busy}` : photos.length === 0 ? 'Add pictures' : 'Add more'}
           </button>
         )}
         {more && hasCamera() && (
-          <button className="button h-[64px] px-3 text-[15px]" aria-label={`Camera: ${label}`} onClick={() => setLooking(true)}>
+          <button
+            className="button h-[64px] px-3 text-[15px]"
+            aria-label={`Camera: ${label}`}
+            onClick={() => setLooking(true)}
+          >
             Camera
           </button>
         )}
-        {!disabled && !more && <p className="self-center text-[15px] text-pencil">{MOST} pictures, as many as are kept</p>}
+        {!disabled && !more && (
+          <p className="self-center text-[15px] text-pencil">{MOST} pictures, as many as are kept</p>
+        )}
       </div>
-      <input ref={input} type="file" accept="image/jpeg,image/png,image/webp" multiple aria-label={`Pictures: ${label}`} className="sr-only" tabIndex={-1} onChange={(e) => void take([...(e.target.files ?? [])])} />
+      <input
+        ref={input}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        multiple
+        aria-label={`Pictures: ${label}`}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => void take([...(e.target.files ?? [])])}
+      />
       {refused.length > 0 && (
         <ul role="alert" className="pt-1 text-[15px] text-red">
           {refused.map((r, i) => (
@@ -63,7 +96,14 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
           ))}
         </ul>
       )}
-      {looking && more && <Camera label={label} busy={busy !== ''} onTake={(picture) => void take([picture])} onClose={() => setLooking(false)} />}
+      {looking && more && (
+        <Camera
+          label={label}
+          busy={busy !== ''}
+          onTake={(picture) => void take([picture])}
+          onClose={() => setLooking(false)}
+        />
+      )}
       {open && (
         <Over title={label} hideTitle onClose={() => setOpen(undefined)}>
           <img src={`/api/photos/${open}`} alt={label} className="max-h-[78vh] max-w-[86vw] object-contain" />

@@ -9,13 +9,22 @@ import { Search } from './Search';
 import { dayAndClock } from './time';
 
 /** Everything recorded in a job, newest first. A mistake of record is taken back here, with its reason; what happened at the bench is not. */
-export function Recorded({ job, recorder, onClose }: { job: Schemas['JobView']; recorder: Recorder; onClose: () => void }) {
+export function Recorded({
+  job,
+  recorder,
+  onClose,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  onClose: () => void;
+}) {
   const [find, setFind] = useState('');
   const [open, setOpen] = useState<string>();
   const { data } = useQuery({
     queryKey: ['job', job.id, 'journal', find],
     placeholderData: (before) => before,
-    queryFn: async () => answer(await api.GET('/api/jobs/{id}/journal', { params: { path: { id: job.id }, query: { find } } })),
+    queryFn: async () =>
+      answer(await api.GET('/api/jobs/{id}/journal', { params: { path: { id: job.id }, query: { find } } })),
   });
   const retract = async (entry: string, reason: string, typingError: boolean) => {
     const ok = await recorder.record('job/retracted', { entry, reason, typingError });
@@ -38,9 +47,16 @@ export function Recorded({ job, recorder, onClose }: { job: Schemas['JobView']; 
                 {dayAndClock(l.at)}
                 <span className="block">{l.by}</span>
               </span>
-              <bdi className={`min-w-0 flex-1 text-[16px] ${l.retracted ? 'text-pencil line-through' : ''}`}>{l.said}</bdi>
+              <bdi className={`min-w-0 flex-1 text-[16px] ${l.retracted ? 'text-pencil line-through' : ''}`}>
+                {l.said}
+              </bdi>
               {l.retractable && (
-                <button className="min-h-[44px] px-2 text-[15px] underline" aria-expanded={open === l.entryId} aria-label={`Retract ${l.said}`} onClick={() => setOpen(open === l.entryId ? undefined : l.entryId)}>
+                <button
+                  className="min-h-[44px] px-2 text-[15px] underline"
+                  aria-expanded={open === l.entryId}
+                  aria-label={`Retract ${l.said}`}
+                  onClick={() => setOpen(open === l.entryId ? undefined : l.entryId)}
+                >
                   retract
                 </button>
               )}
@@ -50,11 +66,19 @@ export function Recorded({ job, recorder, onClose }: { job: Schemas['JobView']; 
                 retracted by {l.retracted.by}: {l.retracted.reason}
               </p>
             )}
-            {open === l.entryId && <RetractForm said={l.said} onRetract={(reason, typing) => retract(l.entryId, reason, typing)} />}
+            {open === l.entryId && (
+              <RetractForm said={l.said} onRetract={(reason, typing) => retract(l.entryId, reason, typing)} />
+            )}
           </li>
         ))}
-        {data?.lines.length === 0 && <li className="py-4 text-[16px] text-pencil">Nothing recorded has these words.</li>}
-        {data && data.all > data.lines.length && <li className="py-3 text-[14px] text-pencil">The newest {data.lines.length} of {data.all}. Type a few words to find another.</li>}
+        {data?.lines.length === 0 && (
+          <li className="py-4 text-[16px] text-pencil">Nothing recorded has these words.</li>
+        )}
+        {data && data.all > data.lines.length && (
+          <li className="py-3 text-[14px] text-pencil">
+            The newest {data.lines.length} of {data.all}. Type a few words to find another.
+          </li>
+        )}
       </ul>
       <Notice refusal={recorder.refusal} onClose={recorder.clear} />
     </Over>

@@ -18,9 +18,18 @@ export function RetractForm({ said, onRetract }: Props) {
       </div>
       <label className="text-[14px] text-pencil">
         Why it is taken back
-        <input className="field mb-3" value={reason} onChange={(e) => setReason(e.target.value)} placeholder={typing ? 'Typed wrongly.' : ''} />
+        <input
+          className="field mb-3"
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+          placeholder={typing ? 'Typed wrongly.' : ''}
+        />
       </label>
-      <button className="button dark w-full" disabled={!typing && !reason.trim()} onClick={() => void onRetract(reason || 'Typed wrongly.', typing)}>
+      <button
+        className="button dark w-full"
+        disabled={!typing && !reason.trim()}
+        onClick={() => void onRetract(reason || 'Typed wrongly.', typing)}
+      >
         Retract
       </button>
     </div>

@@ -30,11 +30,19 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
   return (
     <>
       <JobTape job={job} className="lg:hidden [grid-area:tape]" row />
-      <nav aria-label="Stages" data-region="ruler" onKeyDown={keys} className="relative flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 lg:flex-col">
+      <nav
+        aria-label="Stages"
+        data-region="ruler"
+        onKeyDown={keys}
+        className="relative flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 lg:flex-col"
+      >
         <JobTape job={job} className="max-lg:hidden" />
         <ol ref={list} className="flex min-h-0 flex-1 max-lg:w-full phone:overflow-x-auto lg:flex-col">
           {job.ruler.map((r, i) => (
-            <li key={r.key} className="min-h-0 min-w-0 flex-1 border-steel-edge max-lg:border-r phone:min-w-[84px] lg:border-t">
+            <li
+              key={r.key}
+              className="min-h-0 min-w-0 flex-1 border-steel-edge max-lg:border-r phone:min-w-[84px] lg:border-t"
+            >
               <Link
                 to={`/jobs/${job.id}/${r.key}`}
                 aria-current={r.key === stage ? 'page' : undefined}
@@ -48,7 +56,10 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
             </li>
           ))}
         </ol>
-        <Link to="/jobs" className="flex min-h-[44px] items-center border-t border-steel-edge pl-3 text-[15px] max-lg:absolute max-lg:-top-[52px] max-lg:right-3 max-lg:border-0">
+        <Link
+          to="/jobs"
+          className="flex min-h-[44px] items-center border-t border-steel-edge pl-3 text-[15px] max-lg:absolute max-lg:-top-[52px] max-lg:right-3 max-lg:border-0"
+        >
           All jobs
         </Link>
       </nav>
@@ -83,9 +94,19 @@ function Graduations({ marks: all }: { marks: readonly Schemas['MarkView'][] }) 
           case 'notShown':
             return <path key={m.id} d={`M20 ${y}H30`} stroke="var(--pencil)" strokeWidth={weight * 0.8} />;
           case 'notMet':
-            return <path key={m.id} d={`M30 ${y}H8L1 ${y - 4}`} fill="none" stroke="var(--red)" strokeWidth={Math.max(2, weight)} />;
+            return (
+              <path
+                key={m.id}
+                d={`M30 ${y}H8L1 ${y - 4}`}
+                fill="none"
+                stroke="var(--red)"
+                strokeWidth={Math.max(2, weight)}
+              />
+            );
           case 'stale':
-            return <path key={m.id} d={`M4 ${y}H13M19 ${y}H30`} stroke="var(--ink)" strokeWidth={Math.max(1.6, weight)} />;
+            return (
+              <path key={m.id} d={`M4 ${y}H13M19 ${y}H30`} stroke="var(--ink)" strokeWidth={Math.max(1.6, weight)} />
+            );
           default:
             return <path key={m.id} d={`M4 ${y}H30`} stroke="var(--ink)" strokeWidth={weight} />;
         }
@@ -97,7 +118,9 @@ function Graduations({ marks: all }: { marks: readonly Schemas['MarkView'][] }) 
 function JobTape({ job, className, row }: { job: Job; className: string; row?: boolean }) {
   return (
     <div className={className}>
-      <div className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}>
+      <div
+        className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}
+      >
         <span className="flex items-baseline justify-between gap-3">
           <strong className="text-[20px] leading-tight whitespace-nowrap">{job.number}</strong>
           {job.shelf && <span className={row ? 'whitespace-nowrap phone:hidden' : ''}>shelf {job.shelf}</span>}

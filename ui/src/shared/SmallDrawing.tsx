@@ -1,10 +1,23 @@
 import type { Schemas } from '../api/client';
 
 /** The airframe small, inked in as far as it has got. */
-export function SmallDrawing({ drawing, width, height }: { drawing: Schemas['DrawingView']; width: number; height: number }) {
+export function SmallDrawing({
+  drawing,
+  width,
+  height,
+}: {
+  drawing: Schemas['DrawingView'];
+  width: number;
+  height: number;
+}) {
   const px = Math.max(drawing.width / width, drawing.height / height);
   return (
-    <svg aria-hidden width={width} height={height} viewBox={`${drawing.left - 2 * px} ${drawing.top - 2 * px} ${drawing.width + 4 * px} ${drawing.height + 4 * px}`}>
+    <svg
+      aria-hidden
+      width={width}
+      height={height}
+      viewBox={`${drawing.left - 2 * px} ${drawing.top - 2 * px} ${drawing.width + 4 * px} ${drawing.height + 4 * px}`}
+    >
       {drawing.parts.map((p) => {
         const surface = p.kind === 'surface';
         const inked = surface && (p.throws === 'met' || p.throws === 'close');

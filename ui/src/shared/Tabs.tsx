@@ -1,7 +1,17 @@
 export type Tab<K extends string> = { key: K; title: string; note?: string | undefined; red?: boolean };
 
 /** The rooms of one screen's paper: plain cells, the open one white with tape above. Arrow keys walk them. */
-export function Tabs<K extends string>({ label, tabs, value, onChoose }: { label: string; tabs: readonly Tab<K>[]; value: K; onChoose: (key: K) => void }) {
+export function Tabs<K extends string>({
+  label,
+  tabs,
+  value,
+  onChoose,
+}: {
+  label: string;
+  tabs: readonly Tab<K>[];
+  value: K;
+  onChoose: (key: K) => void;
+}) {
   const walk = (e: React.KeyboardEvent) => {
     const at = tabs.findIndex((t) => t.key === value);
     const to = e.key === 'ArrowRight' ? at + 1 : e.key === 'ArrowLeft' ? at - 1 : NaN;
@@ -24,7 +34,13 @@ export function Tabs<K extends string>({ label, tabs, value, onChoose }: { label
           className={`min-h-[52px] min-w-0 flex-1 border-r border-steel-edge px-1 text-center leading-tight last:border-r-0 ${t.key === value ? 'border-t-[5px] border-t-tape bg-paper font-bold' : 'border-t-[5px] border-t-transparent'}`}
         >
           <span className="block truncate text-[15px]">{t.title}</span>
-          {t.note !== undefined && <span className={`block truncate text-[13px] font-normal ${t.red ? 'text-red' : t.key === value ? 'text-pencil' : 'text-ink'}`}>{t.note}</span>}
+          {t.note !== undefined && (
+            <span
+              className={`block truncate text-[13px] font-normal ${t.red ? 'text-red' : t.key === value ? 'text-pencil' : 'text-ink'}`}
+            >
+              {t.note}
+            </span>
+          )}
         </button>
       ))}
     </div>

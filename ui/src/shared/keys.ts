@@ -10,7 +10,9 @@ export function useKeys(jobId: string, stage: string, openFind: () => void) {
   useEffect(() => {
     const focusIn = (region: string) => {
       const box = document.querySelector(`[data-region=${region}]`);
-      const target = box?.querySelector<HTMLElement>('[data-entry], [aria-current=page], button:not(:disabled), input, select, a, [tabindex="0"]');
+      const target = box?.querySelector<HTMLElement>(
+        '[data-entry], [aria-current=page], button:not(:disabled), input, select, a, [tabindex="0"]',
+      );
       target?.focus();
       return !!target;
     };

@@ -6,7 +6,9 @@ const KEY = 'zygotome-room';
 /** Bright bench by default; a dim room follows the system, or the switch when somebody used it. */
 export function useRoom(): [Room, () => void] {
   const dark = window.matchMedia('(prefers-color-scheme: dark)');
-  const [room, setRoom] = useState<Room>(() => (localStorage.getItem(KEY) as Room | null) ?? (dark.matches ? 'dim' : 'bright'));
+  const [room, setRoom] = useState<Room>(
+    () => (localStorage.getItem(KEY) as Room | null) ?? (dark.matches ? 'dim' : 'bright'),
+  );
   useEffect(() => {
     document.documentElement.dataset.room = room;
   }, [room]);

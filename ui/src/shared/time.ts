@@ -18,15 +18,28 @@ const format = (o: Intl.DateTimeFormatOptions) => {
 };
 
 export const clock = (at: string | number) => format({ hour: '2-digit', minute: '2-digit' }).format(new Date(at));
-export const dayAndClock = (at: string | number) => format({ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(at));
-export const day = (date: string) => new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));
+export const dayAndClock = (at: string | number) =>
+  format({ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+export const day = (date: string) =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).format(
+    new Date(`${date}T12:00:00Z`),
+  );
 
 /** The shop's day, or the one so many days later, as dates are written to the server. */
 export const today = (plus = 0) => {
-  const [d, m, y] = format({ year: 'numeric', month: 'numeric', day: 'numeric' }).format(new Date()).split('/').map(Number);
+  const [d, m, y] = format({ year: 'numeric', month: 'numeric', day: 'numeric' })
+    .format(new Date())
+    .split('/')
+    .map(Number);
   return new Date(Date.UTC(y!, m! - 1, d! + plus)).toISOString().slice(0, 10);
 };
 
 /** A claim window that runs, in the narrow cells of tabs and as people say it. */
-export const daysLeftShort = (days: number) => (days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} over` : daysLeft(days));
-export const daysLeft = (days: number) => (days < 0 ? `over by ${-days} ${days === -1 ? 'day' : 'days'}` : days === 0 ? 'last day' : `${days} ${days === 1 ? 'day' : 'days'} left`);
+export const daysLeftShort = (days: number) =>
+  days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} over` : daysLeft(days);
+export const daysLeft = (days: number) =>
+  days < 0
+    ? `over by ${-days} ${days === -1 ? 'day' : 'days'}`
+    : days === 0
+      ? 'last day'
+      : `${days} ${days === 1 ? 'day' : 'days'} left`;

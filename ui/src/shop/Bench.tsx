@@ -10,11 +10,16 @@ export function Bench() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_430px] items-start gap-6 text-ink max-lg:grid-cols-1">
       <section aria-label="Next" className="border-2 border-ink bg-paper">
-        <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">Bench, {day(data.today)}</h1>
+        <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">
+          Bench, {day(data.today)}
+        </h1>
         <ul data-region="list">
           {data.next.map((n) => (
             <li key={n.job} className="border-b border-steel last:border-0">
-              <Link to={`/jobs/${n.job}/${n.stage}`} className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2 phone:grid-cols-[70px_minmax(0,1fr)_84px] phone:px-3 hover:bg-tape-wash">
+              <Link
+                to={`/jobs/${n.job}/${n.stage}`}
+                className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2 phone:grid-cols-[70px_minmax(0,1fr)_84px] phone:px-3 hover:bg-tape-wash"
+              >
                 <span>
                   <strong className="block text-[17px] leading-tight">{n.number}</strong>
                   <span className="text-[14px] text-pencil">{n.stageTitle}</span>
@@ -44,16 +49,24 @@ export function Bench() {
                     <strong className="text-[17px]">
                       {c.number} <span className="font-normal">{c.kit}</span>
                     </strong>
-                    <span className={`text-[20px] font-bold whitespace-nowrap ${c.daysLeft < 3 ? 'text-red' : ''}`}>{daysLeft(c.daysLeft)}</span>
+                    <span className={`text-[20px] font-bold whitespace-nowrap ${c.daysLeft < 3 ? 'text-red' : ''}`}>
+                      {daysLeft(c.daysLeft)}
+                    </span>
                   </span>
                   <span className="block text-[15px] text-pencil">
                     {c.to}, until {day(c.until)}
                   </span>
-                  <span className="block text-[15px]">{c.what.length > 2 ? `${c.what.slice(0, 2).join('; ')} and ${c.what.length - 2} more` : c.what.join('; ')}</span>
+                  <span className="block text-[15px]">
+                    {c.what.length > 2
+                      ? `${c.what.slice(0, 2).join('; ')} and ${c.what.length - 2} more`
+                      : c.what.join('; ')}
+                  </span>
                 </Link>
               </li>
             ))}
-            {data.claims.length === 0 && <li className="px-5 py-4 text-[16px] text-pencil">Nothing waits to be claimed.</li>}
+            {data.claims.length === 0 && (
+              <li className="px-5 py-4 text-[16px] text-pencil">Nothing waits to be claimed.</li>
+            )}
           </ul>
         </section>
         <section aria-label="Parts on the way" className="border-2 border-ink bg-paper">

@@ -21,13 +21,18 @@ export function Jobs() {
         </Link>
       </div>
       {error && <p className="p-5 text-red">{error.message}</p>}
-      {data?.jobs.length === 0 && <p className="p-8 text-[18px]">{find ? 'No job has these words.' : 'No job yet. Receive a kit to begin.'}</p>}
+      {data?.jobs.length === 0 && (
+        <p className="p-8 text-[18px]">{find ? 'No job has these words.' : 'No job yet. Receive a kit to begin.'}</p>
+      )}
       <ul data-region="list">
         {data?.jobs.map((j) => {
           const late = !j.released && j.promised < data.today;
           return (
             <li key={j.id} className="border-b border-steel last:border-0">
-              <Link to={`/jobs/${j.id}/${j.stage.toLowerCase()}`} className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2 hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px] phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3">
+              <Link
+                to={`/jobs/${j.id}/${j.stage.toLowerCase()}`}
+                className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2 hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px] phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3"
+              >
                 <SmallDrawing drawing={j.drawing} width={140} height={88} />
                 <span className="min-w-0">
                   <strong className="block text-[20px] leading-tight">{j.number}</strong>
@@ -47,7 +52,11 @@ export function Jobs() {
                     {day(j.promised)}
                     {late && ', late'}
                   </span>
-                  {j.claimDaysLeft != null && <span className={`block text-[15px] ${j.claimDaysLeft < 3 ? 'font-bold text-red' : ''}`}>claim: {daysLeft(j.claimDaysLeft)}</span>}
+                  {j.claimDaysLeft != null && (
+                    <span className={`block text-[15px] ${j.claimDaysLeft < 3 ? 'font-bold text-red' : ''}`}>
+                      claim: {daysLeft(j.claimDaysLeft)}
+                    </span>
+                  )}
                 </span>
               </Link>
             </li>

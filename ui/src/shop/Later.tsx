@@ -1,9 +1,18 @@
 import { Navigate, useParams } from 'react-router';
 
 const COMING: Record<string, [string, string]> = {
-  calculators: ['Calculators', 'Here will be each computation by itself: throw conversion, linkage, travel, balance, cures, power. The stages use them already.'],
-  practice: ['Practice', 'Here will be a made-up aircraft on blue tape, to learn on. Nothing practised is ever recorded in a job.'],
-  shop: ['Shop', 'Here the shop will keep its people, instruments, adhesives and schools. Until then they are read from the shop file.'],
+  calculators: [
+    'Calculators',
+    'Here will be each computation by itself: throw conversion, linkage, travel, balance, cures, power. The stages use them already.',
+  ],
+  practice: [
+    'Practice',
+    'Here will be a made-up aircraft on blue tape, to learn on. Nothing practised is ever recorded in a job.',
+  ],
+  shop: [
+    'Shop',
+    'Here the shop will keep its people, instruments, adhesives and schools. Until then they are read from the shop file.',
+  ],
 };
 
 /** A place that is not built yet says what will be there. */

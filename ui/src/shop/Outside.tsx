@@ -20,7 +20,11 @@ export function Outside({ room, turn }: { room: string; turn: () => void }) {
   useKeys('', '', () => setFind(true));
   return (
     <div className="frame wide outside">
-      <nav aria-label="Places" data-region="ruler" className="flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 phone:overflow-x-auto lg:flex-col">
+      <nav
+        aria-label="Places"
+        data-region="ruler"
+        className="flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 phone:overflow-x-auto lg:flex-col"
+      >
         <p className="px-4 py-5 text-[22px] font-bold max-lg:hidden">Zygotome</p>
         {PLACES.map(([to, title]) => (
           <NavLink

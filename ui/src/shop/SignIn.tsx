@@ -51,14 +51,25 @@ export function SignIn() {
         <label className="label" htmlFor="pin">
           PIN{person ? ` of ${data?.people.find((p) => p.id === person)?.name}` : ''}
         </label>
-        <input id="pin" className="field text-[28px] tracking-[0.3em]" type="password" inputMode="numeric" autoComplete="off" maxLength={12} value={pin} onChange={(e) => setPin(e.target.value)} />
+        <input
+          id="pin"
+          className="field text-[28px] tracking-[0.3em]"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          maxLength={12}
+          value={pin}
+          onChange={(e) => setPin(e.target.value)}
+        />
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}
         </p>
         <button className="button dark h-[60px] w-full text-[20px] font-bold" disabled={!person || pin.length === 0}>
           {person ? 'Sign in' : 'Choose your strip of tape'}
         </button>
-        {data?.demoPin && <p className="pt-3 text-[15px] text-pencil">Demo data is loaded: every PIN is {data.demoPin}.</p>}
+        {data?.demoPin && (
+          <p className="pt-3 text-[15px] text-pencil">Demo data is loaded: every PIN is {data.demoPin}.</p>
+        )}
       </form>
     </main>
   );

@@ -32,7 +32,16 @@ export function SignInAgain({ me, onBack }: { me: Me; onBack: () => void }) {
         <label className="label" htmlFor="pin-again">
           PIN
         </label>
-        <input id="pin-again" className="field text-[28px] tracking-[0.3em]" type="password" inputMode="numeric" autoComplete="off" maxLength={12} value={pin} onChange={(e) => setPin(e.target.value)} />
+        <input
+          id="pin-again"
+          className="field text-[28px] tracking-[0.3em]"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          maxLength={12}
+          value={pin}
+          onChange={(e) => setPin(e.target.value)}
+        />
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}
         </p>

@@ -4,7 +4,21 @@ using Zygotome.Core.Airframe;
 namespace Zygotome.Core.SpecSheets.Archetypes;
 
 /// <summary>The outline in proportion, mm from the leading edge at the wing's root.</summary>
-internal sealed record ArchetypeShape(double Half, double Root, double Tip, double Sweep, double Nose, double Aft, double Width, double TailAt, double TailRoot, double TailTip, double TailHalf, double FinRoot, double FinHeight)
+internal sealed record ArchetypeShape(
+    double Half,
+    double Root,
+    double Tip,
+    double Sweep,
+    double Nose,
+    double Aft,
+    double Width,
+    double TailAt,
+    double TailRoot,
+    double TailTip,
+    double TailHalf,
+    double FinRoot,
+    double FinHeight
+)
 {
     public double MeanChord => Plan.MeanChord;
 
@@ -13,7 +27,8 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
     /// <summary>Whether fins stand on the wing tips; else on the body.</summary>
     public static bool TipFins(Archetype type) => type.Fins > 1;
 
-    private Planform Plan => Planform.Of(new LiftingSurface("wing", "wing", 0, 0, 0, [new Panel(Root, Tip, Half, Sweep, 0)]));
+    private Planform Plan =>
+        Planform.Of(new LiftingSurface("wing", "wing", 0, 0, 0, [new Panel(Root, Tip, Half, Sweep, 0)]));
 
     public static ArchetypeShape Of(Archetype type, ArchetypeRequest r)
     {
@@ -46,7 +61,11 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         double Area() => r.Span * (root + tip) / 2 * type.Wings;
         var tail = Tail(type, Area(), (root + tip) / 2, nose, aft, half);
         double Behind(double y) => Math.Max(root, root + ((sweep + tip - root) * Math.Min(1, y / half)));
-        for (var i = 0; i < 12 && type.Layout is (Layout.Tail or Layout.VTail) && Behind(tail.Half) > tail.At * 0.96; i++)
+        for (
+            var i = 0;
+            i < 12 && type.Layout is (Layout.Tail or Layout.VTail) && Behind(tail.Half) > tail.At * 0.96;
+            i++
+        )
         {
             Shrink(tail.At * 0.95, Behind(tail.Half));
             tail = Tail(type, Area(), (root + tip) / 2, nose, aft, half);
@@ -55,10 +74,31 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         var (area, (tailAt, tailRoot, tailTip, tailHalf)) = (Area(), tail);
         var finArea = area * (type.Layout == Layout.VTail ? 0 : 0.09) / type.Fins;
         var finHeight = Math.Sqrt(Math.Max(finArea, 100) * 1.3);
-        return new ArchetypeShape(half, root, tip, sweep, nose, aft, width, tailAt, tailRoot, tailTip, tailHalf, Math.Min(finHeight / 1.3 / 0.8, Math.Max(30, aft * 0.5)), finHeight);
+        return new ArchetypeShape(
+            half,
+            root,
+            tip,
+            sweep,
+            nose,
+            aft,
+            width,
+            tailAt,
+            tailRoot,
+            tailTip,
+            tailHalf,
+            Math.Min(finHeight / 1.3 / 0.8, Math.Max(30, aft * 0.5)),
+            finHeight
+        );
     }
 
-    private static (double At, double Root, double Tip, double Half) Tail(Archetype type, double area, double mean, double nose, double aft, double half)
+    private static (double At, double Root, double Tip, double Half) Tail(
+        Archetype type,
+        double area,
+        double mean,
+        double nose,
+        double aft,
+        double half
+    )
     {
         if (type.Layout == Layout.Tailless)
         {
@@ -82,11 +122,16 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         if (type.Layout == Layout.Canard)
         {
             var (wing, fore) = (plan.HalfArea, TailHalf * (TailRoot + TailTip) / 2);
-            var neutral = ((wing * 0.75 * (plan.MeanLeadingEdge + (plan.MeanChord / 4))) + (fore * (TailAt + (TailRoot / 4)))) / ((wing * 0.75) + fore);
+            var neutral =
+                ((wing * 0.75 * (plan.MeanLeadingEdge + (plan.MeanChord / 4))) + (fore * (TailAt + (TailRoot / 4))))
+                / ((wing * 0.75) + fore);
             return (neutral - (plan.MeanChord * 0.18), neutral - (plan.MeanChord * 0.10));
         }
 
-        return (plan.MeanLeadingEdge + (type.Range.From * plan.MeanChord), plan.MeanLeadingEdge + (type.Range.To * plan.MeanChord));
+        return (
+            plan.MeanLeadingEdge + (type.Range.From * plan.MeanChord),
+            plan.MeanLeadingEdge + (type.Range.To * plan.MeanChord)
+        );
     }
 
     public double MotorAt(Archetype type, int index) =>
@@ -97,40 +142,122 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         : -Root * 0.25;
 
     public double MotorY(Archetype type, int index) =>
-        type.Motors == 1 || (type.Motors == 3 && index == 0) ? 0 : (type.Motors == 2 ? index == 0 : index == 1) ? -Half * 0.3 : Half * 0.3;
+        type.Motors == 1 || (type.Motors == 3 && index == 0) ? 0
+        : (type.Motors == 2 ? index == 0 : index == 1) ? -Half * 0.3
+        : Half * 0.3;
 
     public JsonObject Json(Archetype type, ArchetypeRequest r)
     {
         var wingHeight = type.WingHeight * Width;
-        var lifting = new List<JsonNode> { Lifting("wing", "wing", 0, wingHeight, Root, Tip, Half, Sweep, type.Dihedral) };
+        var lifting = new List<JsonNode>
+        {
+            Lifting("wing", "wing", 0, wingHeight, Root, Tip, Half, Sweep, type.Dihedral),
+        };
         if (type.Wings == 2)
         {
-            lifting.Add(Lifting("lower-wing", "wing", Root * 0.15, -0.5 * Width, Root * 0.95, Tip * 0.95, Half * 0.95, Sweep, type.Dihedral));
+            lifting.Add(
+                Lifting(
+                    "lower-wing",
+                    "wing",
+                    Root * 0.15,
+                    -0.5 * Width,
+                    Root * 0.95,
+                    Tip * 0.95,
+                    Half * 0.95,
+                    Sweep,
+                    type.Dihedral
+                )
+            );
         }
 
         if (TailHalf > 0)
         {
-            lifting.Add(type.Layout switch
-            {
-                Layout.VTail => Lifting("v-tail", "v-tail", TailAt, 0, TailRoot, TailTip, TailHalf, TailRoot - TailTip, 38),
-                Layout.Canard => Lifting("foreplane", "foreplane", TailAt, 0, TailRoot, TailTip, TailHalf, (TailRoot - TailTip) / 2, 0),
-                _ => Lifting("tailplane", "tail", TailAt, 0, TailRoot, TailTip, TailHalf, (TailRoot - TailTip) * 0.8, 0),
-            });
+            lifting.Add(
+                type.Layout switch
+                {
+                    Layout.VTail => Lifting(
+                        "v-tail",
+                        "v-tail",
+                        TailAt,
+                        0,
+                        TailRoot,
+                        TailTip,
+                        TailHalf,
+                        TailRoot - TailTip,
+                        38
+                    ),
+                    Layout.Canard => Lifting(
+                        "foreplane",
+                        "foreplane",
+                        TailAt,
+                        0,
+                        TailRoot,
+                        TailTip,
+                        TailHalf,
+                        (TailRoot - TailTip) / 2,
+                        0
+                    ),
+                    _ => Lifting(
+                        "tailplane",
+                        "tail",
+                        TailAt,
+                        0,
+                        TailRoot,
+                        TailTip,
+                        TailHalf,
+                        (TailRoot - TailTip) * 0.8,
+                        0
+                    ),
+                }
+            );
         }
 
-        var (bayFrom, bayTo) = type.Layout == Layout.Tailless ? (Nose * 0.7, Root * 0.3) : type.Layout == Layout.Canard ? (Nose * 0.75, -Root * 0.1) : (Nose * 0.8, Math.Min(Root * 0.15, -Nose * 0.2));
+        var (bayFrom, bayTo) =
+            type.Layout == Layout.Tailless ? (Nose * 0.7, Root * 0.3)
+            : type.Layout == Layout.Canard ? (Nose * 0.75, -Root * 0.1)
+            : (Nose * 0.8, Math.Min(Root * 0.15, -Nose * 0.2));
         var geometry = new JsonObject
         {
             ["datum"] = ArchetypeSheet.Assumed("wing leading edge at the root"),
             ["nose"] = A(Nose),
             ["lifting"] = new JsonArray([.. lifting]),
             ["fins"] = new JsonArray([.. Fins(type)]),
-            ["bodies"] = new JsonArray(new JsonObject { ["name"] = "fuselage", ["from"] = A(Nose), ["to"] = A(Aft), ["width"] = A(Width), ["at"] = "0 mm" }),
+            ["bodies"] = new JsonArray(
+                new JsonObject
+                {
+                    ["name"] = "fuselage",
+                    ["from"] = A(Nose),
+                    ["to"] = A(Aft),
+                    ["width"] = A(Width),
+                    ["at"] = "0 mm",
+                }
+            ),
             ["wheels"] = new JsonArray([.. Wheels(type, r)]),
-            ["batteryBay"] = new JsonObject { ["from"] = A(bayFrom), ["to"] = A(bayTo), ["width"] = A(Width * 0.5), ["height"] = A(Width * 0.4) },
+            ["batteryBay"] = new JsonObject
+            {
+                ["from"] = A(bayFrom),
+                ["to"] = A(bayTo),
+                ["width"] = A(Width * 0.5),
+                ["height"] = A(Width * 0.4),
+            },
             ["ballastStations"] = new JsonArray(
-                new JsonObject { ["assumed"] = true, ["name"] = "nose", ["at"] = ArchetypeSheet.Mm(Nose + 15), ["piece"] = "5 g", ["limit"] = "60 g" },
-                new JsonObject { ["assumed"] = true, ["name"] = "tail", ["at"] = ArchetypeSheet.Mm(Aft - 20), ["piece"] = "3 g", ["limit"] = "40 g" }),
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["name"] = "nose",
+                    ["at"] = ArchetypeSheet.Mm(Nose + 15),
+                    ["piece"] = "5 g",
+                    ["limit"] = "60 g",
+                },
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["name"] = "tail",
+                    ["at"] = ArchetypeSheet.Mm(Aft - 20),
+                    ["piece"] = "3 g",
+                    ["limit"] = "40 g",
+                }
+            ),
         };
         return geometry;
     }
@@ -171,14 +298,34 @@ internal sealed record ArchetypeShape(double Half, double Root, double Tip, doub
         }
     }
 
-    private static JsonObject Lifting(string id, string role, double at, double height, double root, double tip, double span, double sweep, double dihedral) => new()
-    {
-        ["id"] = id,
-        ["role"] = role,
-        ["rootLeadingEdge"] = id == "wing" ? "0 mm" : A(at),
-        ["height"] = A(height),
-        ["panels"] = new JsonArray(new JsonObject { ["root"] = A(root), ["tip"] = A(tip), ["span"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{Math.Round(span, 1)} mm")), ["sweep"] = A(sweep), ["dihedral"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{dihedral} deg")) }),
-    };
+    private static JsonObject Lifting(
+        string id,
+        string role,
+        double at,
+        double height,
+        double root,
+        double tip,
+        double span,
+        double sweep,
+        double dihedral
+    ) =>
+        new()
+        {
+            ["id"] = id,
+            ["role"] = role,
+            ["rootLeadingEdge"] = id == "wing" ? "0 mm" : A(at),
+            ["height"] = A(height),
+            ["panels"] = new JsonArray(
+                new JsonObject
+                {
+                    ["root"] = A(root),
+                    ["tip"] = A(tip),
+                    ["span"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{Math.Round(span, 1)} mm")),
+                    ["sweep"] = A(sweep),
+                    ["dihedral"] = ArchetypeSheet.Assumed(FormattableString.Invariant($"{dihedral} deg")),
+                }
+            ),
+        };
 
     private static JsonObject A(double mm) => ArchetypeSheet.Assumed(ArchetypeSheet.Mm(mm));
 }

@@ -55,18 +55,24 @@ public static class ArchetypeSheet
     /// <summary>Small letters, digits and hyphens of a name: its id.</summary>
     public static string IdOf(string name)
     {
-        var letters = name.Trim().ToLowerInvariant().Select(c => char.IsAsciiLetterLower(c) || char.IsAsciiDigit(c) ? c : '-');
+        var letters = name.Trim()
+            .ToLowerInvariant()
+            .Select(c => char.IsAsciiLetterLower(c) || char.IsAsciiDigit(c) ? c : '-');
         var id = string.Join('-', string.Concat(letters).Split('-', StringSplitOptions.RemoveEmptyEntries));
-        return id.Length == 0 ? "kit" : id.Length > 60 ? id[..60] : id;
+        return id.Length == 0 ? "kit"
+            : id.Length > 60 ? id[..60]
+            : id;
     }
 
     internal static JsonObject Assumed(JsonNode value) => new() { ["assumed"] = value };
 
     internal static JsonObject Assumed(string value) => Assumed(JsonValue.Create(value));
 
-    internal static string Mm(double value) => $"{Math.Round(value, MidpointRounding.AwayFromZero).ToString("0", CultureInfo.InvariantCulture)} mm";
+    internal static string Mm(double value) =>
+        $"{Math.Round(value, MidpointRounding.AwayFromZero).ToString("0", CultureInfo.InvariantCulture)} mm";
 
-    private static string Grams(double value) => $"{(Math.Round(value / 5) * 5).ToString("0", CultureInfo.InvariantCulture)} g";
+    private static string Grams(double value) =>
+        $"{(Math.Round(value / 5) * 5).ToString("0", CultureInfo.InvariantCulture)} g";
 
     private static JsonObject Balance(Archetype type, ArchetypeRequest request, ArchetypeShape shape)
     {
@@ -74,10 +80,16 @@ public static class ArchetypeSheet
         var pack = request.EmptyWeight * (type.Motors == 0 ? 0.05 : 0.28);
         return new JsonObject
         {
-            ["configurations"] = new JsonArray(new JsonObject { ["name"] = "as flown", ["range"] = Assumed($"{Mm(from)} to {Mm(to)}") }),
+            ["configurations"] = new JsonArray(
+                new JsonObject { ["name"] = "as flown", ["range"] = Assumed($"{Mm(from)} to {Mm(to)}") }
+            ),
             ["allUpWeight"] = Assumed($"{Grams(request.EmptyWeight)} to {Grams((request.EmptyWeight + pack) * 1.1)}"),
             ["lateral"] = Assumed(Mm(Math.Max(2, request.Span * 0.005))),
-            ["empty"] = new JsonObject { ["mass"] = Grams(request.EmptyWeight), ["at"] = Assumed(Mm(to + (shape.MeanChord * (type.Motors == 0 ? 0.02 : 0.08)))) },
+            ["empty"] = new JsonObject
+            {
+                ["mass"] = Grams(request.EmptyWeight),
+                ["at"] = Assumed(Mm(to + (shape.MeanChord * (type.Motors == 0 ? 0.02 : 0.08)))),
+            },
         };
     }
 
@@ -85,29 +97,76 @@ public static class ArchetypeSheet
     {
         if (type.Motors == 0)
         {
-            return new JsonObject { ["motors"] = new JsonArray(), ["packs"] = new JsonArray(new JsonObject { ["assumed"] = true, ["cells"] = 2, ["capacity"] = "800 mAh to 1300 mAh" }) };
+            return new JsonObject
+            {
+                ["motors"] = new JsonArray(),
+                ["packs"] = new JsonArray(
+                    new JsonObject
+                    {
+                        ["assumed"] = true,
+                        ["cells"] = 2,
+                        ["capacity"] = "800 mAh to 1300 mAh",
+                    }
+                ),
+            };
         }
 
         // About 120 W for each kilogram of all-up weight, at 3.7 V a cell.
-        var cells = request.EmptyWeight < 350 ? 2 : request.EmptyWeight < 1100 ? 3 : request.EmptyWeight < 2600 ? 4 : 6;
-        var amperes = Math.Max(4, Math.Round(request.EmptyWeight * 1.28 * (type.MotorKind == "fan" ? 0.30 : 0.16) / (cells * 3.7)));
+        var cells =
+            request.EmptyWeight < 350 ? 2
+            : request.EmptyWeight < 1100 ? 3
+            : request.EmptyWeight < 2600 ? 4
+            : 6;
+        var amperes = Math.Max(
+            4,
+            Math.Round(request.EmptyWeight * 1.28 * (type.MotorKind == "fan" ? 0.30 : 0.16) / (cells * 3.7))
+        );
         var rating = Math.Ceiling(amperes * 1.3 / 5) * 5;
         var capacity = Math.Max(300, Math.Round(amperes * 1000 / 16 / 50) * 50);
-        var motors = Enumerable.Range(0, type.Motors).Select(i => (JsonNode)new JsonObject
-        {
-            ["assumed"] = true,
-            ["id"] = type.Motors == 1 ? "main" : type.Motors == 2 ? (i == 0 ? "left" : "right") : i switch { 0 => "nose", 1 => "left", _ => "right" },
-            ["kind"] = type.MotorKind,
-            ["at"] = Mm(shape.MotorAt(type, i)),
-            ["y"] = Mm(shape.MotorY(type, i)),
-            ["draw"] = $"{Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)} A",
-            ["controller"] = "main",
-        });
+        var motors = Enumerable
+            .Range(0, type.Motors)
+            .Select(i =>
+                (JsonNode)
+                    new JsonObject
+                    {
+                        ["assumed"] = true,
+                        ["id"] =
+                            type.Motors == 1 ? "main"
+                            : type.Motors == 2 ? (i == 0 ? "left" : "right")
+                            : i switch
+                            {
+                                0 => "nose",
+                                1 => "left",
+                                _ => "right",
+                            },
+                        ["kind"] = type.MotorKind,
+                        ["at"] = Mm(shape.MotorAt(type, i)),
+                        ["y"] = Mm(shape.MotorY(type, i)),
+                        ["draw"] =
+                            $"{Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)} A",
+                        ["controller"] = "main",
+                    }
+            );
         return new JsonObject
         {
             ["motors"] = new JsonArray([.. motors]),
-            ["controllers"] = new JsonArray(new JsonObject { ["assumed"] = true, ["id"] = "main", ["rating"] = FormattableString.Invariant($"{rating + (5 * type.Motors)} A"), ["cells"] = $"{cells}" }),
-            ["packs"] = new JsonArray(new JsonObject { ["assumed"] = true, ["cells"] = cells, ["capacity"] = FormattableString.Invariant($"{capacity} mAh to {capacity * 1.3:0} mAh") }),
+            ["controllers"] = new JsonArray(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["id"] = "main",
+                    ["rating"] = FormattableString.Invariant($"{rating + (5 * type.Motors)} A"),
+                    ["cells"] = $"{cells}",
+                }
+            ),
+            ["packs"] = new JsonArray(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["cells"] = cells,
+                    ["capacity"] = FormattableString.Invariant($"{capacity} mAh to {capacity * 1.3:0} mAh"),
+                }
+            ),
         };
     }
 
@@ -115,7 +174,9 @@ public static class ArchetypeSheet
     {
         if (type.Motors > 0)
         {
-            yield return type.MotorKind == "fan" ? "Fan: intake guarded or wires off whenever the pack is connected on the bench." : "Propeller: off or wires off whenever the pack is connected on the bench.";
+            yield return type.MotorKind == "fan"
+                ? "Fan: intake guarded or wires off whenever the pack is connected on the bench."
+                : "Propeller: off or wires off whenever the pack is connected on the bench.";
             yield return "Lithium packs: charge watched, carry apart.";
         }
 

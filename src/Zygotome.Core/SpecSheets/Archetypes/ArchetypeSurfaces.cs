@@ -3,7 +3,11 @@ using System.Text.Json.Nodes;
 namespace Zygotome.Core.SpecSheets.Archetypes;
 
 /// <summary>Control surfaces and throws usual for a class. Throws are angles of custom, turned into mm on the assumed chord.</summary>
-internal sealed record ArchetypeSurfaces(IReadOnlyList<JsonNode> Surfaces, IReadOnlyList<JsonNode> Throws, IReadOnlyList<string> Functions)
+internal sealed record ArchetypeSurfaces(
+    IReadOnlyList<JsonNode> Surfaces,
+    IReadOnlyList<JsonNode> Throws,
+    IReadOnlyList<string> Functions
+)
 {
     public static ArchetypeSurfaces Of(Archetype type, ArchetypeRequest request, ArchetypeShape shape)
     {
@@ -22,7 +26,16 @@ internal sealed record ArchetypeSurfaces(IReadOnlyList<JsonNode> Surfaces, IRead
         {
             foreach (var side in new[] { "left", "right" })
             {
-                var surface = new JsonObject { ["assumed"] = true, ["id"] = $"{name}-{side}", ["side"] = side, ["on"] = on, ["from"] = from, ["to"] = to, ["chord"] = ArchetypeSheet.Mm(Math.Max(8, chord)) };
+                var surface = new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["id"] = $"{name}-{side}",
+                    ["side"] = side,
+                    ["on"] = on,
+                    ["from"] = from,
+                    ["to"] = to,
+                    ["chord"] = ArchetypeSheet.Mm(Math.Max(8, chord)),
+                };
                 if (by.Length > 1)
                 {
                     surface["kind"] = name.Split('-')[^1] is "lower" ? "aileron" : name;
@@ -43,9 +56,24 @@ internal sealed record ArchetypeSurfaces(IReadOnlyList<JsonNode> Surfaces, IRead
             }
         }
 
-        void Row(string name, string? function, double chord, double high, double low, string up = "up", string down = "down", double? downHigh = null)
+        void Row(
+            string name,
+            string? function,
+            double chord,
+            double high,
+            double low,
+            string up = "up",
+            string down = "down",
+            double? downHigh = null
+        )
         {
-            foreach (var (rate, degrees, other) in new[] { ("high", high, downHigh ?? high), ("low", low, (downHigh ?? high) * low / high) })
+            foreach (
+                var (rate, degrees, other) in new[]
+                {
+                    ("high", high, downHigh ?? high),
+                    ("low", low, (downHigh ?? high) * low / high),
+                }
+            )
             {
                 var row = new JsonObject { ["assumed"] = true, ["surfaces"] = name };
                 if (function is not null)
@@ -83,8 +111,24 @@ internal sealed record ArchetypeSurfaces(IReadOnlyList<JsonNode> Surfaces, IRead
         if (request.Fitted.Contains("flaps") && type.Layout != Layout.Tailless)
         {
             Pair("flap", "wing", "12 %", "56 %", aileron, "flap");
-            throws.Add(new JsonObject { ["assumed"] = true, ["surfaces"] = "flap", ["position"] = "landing", ["down"] = ArchetypeSheet.Assumed(ArchetypeSheet.Mm(Throw(aileron, 35))) });
-            throws.Add(new JsonObject { ["assumed"] = true, ["surfaces"] = "flap", ["position"] = "take-off", ["down"] = ArchetypeSheet.Assumed(ArchetypeSheet.Mm(Throw(aileron, 15))) });
+            throws.Add(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["surfaces"] = "flap",
+                    ["position"] = "landing",
+                    ["down"] = ArchetypeSheet.Assumed(ArchetypeSheet.Mm(Throw(aileron, 35))),
+                }
+            );
+            throws.Add(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["surfaces"] = "flap",
+                    ["position"] = "take-off",
+                    ["down"] = ArchetypeSheet.Assumed(ArchetypeSheet.Mm(Throw(aileron, 15))),
+                }
+            );
         }
 
         var pitch = Math.Max(8, (shape.TailRoot + shape.TailTip) / 2 * 0.38);
@@ -96,14 +140,33 @@ internal sealed record ArchetypeSurfaces(IReadOnlyList<JsonNode> Surfaces, IRead
         }
         else if (type.Layout != Layout.Tailless)
         {
-            Pair("elevator", type.Layout == Layout.Canard ? "foreplane" : "tailplane", "5 %", "97 %", pitch, "elevator");
+            Pair(
+                "elevator",
+                type.Layout == Layout.Canard ? "foreplane" : "tailplane",
+                "5 %",
+                "97 %",
+                pitch,
+                "elevator"
+            );
             Row("elevator", null, pitch, 16, 11);
         }
 
         if (type.Layout is Layout.Tail)
         {
             var rudder = Math.Max(8, shape.FinRoot * 0.38);
-            surfaces.Add(new JsonObject { ["assumed"] = true, ["id"] = "rudder", ["function"] = "rudder", ["side"] = "centre", ["on"] = "fin", ["from"] = "0 %", ["to"] = "100 %", ["chord"] = ArchetypeSheet.Mm(rudder) });
+            surfaces.Add(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["id"] = "rudder",
+                    ["function"] = "rudder",
+                    ["side"] = "centre",
+                    ["on"] = "fin",
+                    ["from"] = "0 %",
+                    ["to"] = "100 %",
+                    ["chord"] = ArchetypeSheet.Mm(rudder),
+                }
+            );
             Function("rudder");
             Row("rudder", null, rudder, 25, 18, "right", "left");
         }

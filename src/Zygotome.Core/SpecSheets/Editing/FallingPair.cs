@@ -13,13 +13,20 @@ internal static class FallingPair
     public static Refusal? TwoRates(JsonObject file, string path)
     {
         var (at, way) = (path[..path.LastIndexOf('.')], path[(path.LastIndexOf('.') + 1)..]);
-        if (!at.StartsWith("$.throws[", StringComparison.Ordinal) || file["throws"] is not JsonArray rows || JsonPath.Get(file, at) is not JsonObject high)
+        if (
+            !at.StartsWith("$.throws[", StringComparison.Ordinal)
+            || file["throws"] is not JsonArray rows
+            || JsonPath.Get(file, at) is not JsonObject high
+        )
         {
             return new Refusal("sheet/pair", "Only a throw is said in two rates.", "path");
         }
 
         var stated = SheetEdits.Statements(file, path);
-        var pair = stated["statements"]!.AsArray().Select(s => QuantityParser.Parse(s?["text"]?.ToString() ?? "").OrDefault()).FirstOrDefault(q => q?.Form == QuantityForm.Descending);
+        var pair = stated["statements"]!
+            .AsArray()
+            .Select(s => QuantityParser.Parse(s?["text"]?.ToString() ?? "").OrDefault())
+            .FirstOrDefault(q => q?.Form == QuantityForm.Descending);
         if (pair is null)
         {
             return new Refusal("sheet/pair", "No falling pair is printed here.", "path");
@@ -27,11 +34,16 @@ internal static class FallingPair
 
         if (high["rate"]?.ToString() is { Length: > 0 } and not "high")
         {
-            return new Refusal("sheet/pair", $"This row is of the {high["rate"]} rate alone; a pair of rates cannot stand in it.", "path");
+            return new Refusal(
+                "sheet/pair",
+                $"This row is of the {high["rate"]} rate alone; a pair of rates cannot stand in it.",
+                "path"
+            );
         }
 
         string One(decimal value) => QuantityPrinter.Print(Quantity.Single(value, pair.Unit, pair.Way));
-        var low = rows.OfType<JsonObject>().FirstOrDefault(r => r != high && r["rate"]?.ToString() == "low" && Same(r, high));
+        var low = rows.OfType<JsonObject>()
+            .FirstOrDefault(r => r != high && r["rate"]?.ToString() == "low" && Same(r, high));
         if (low is null)
         {
             low = Copy(high);
@@ -41,9 +53,18 @@ internal static class FallingPair
         // What is there in proportion only, or looked for in vain, is no other statement of the manual.
         SheetEdits.Split(file, $"$.throws[{rows.IndexOf(low)}].{way}");
         var inProportion = low[way] is JsonObject o && (o.ContainsKey("assumed") || o.ContainsKey("notStated"));
-        if (low[way] is { } already && !inProportion && QuantityParser.Parse(already.ToString()).OrDefault()?.Nominal != Quantity.Single(pair.Second, pair.Unit, pair.Way).Nominal)
+        if (
+            low[way] is { } already
+            && !inProportion
+            && QuantityParser.Parse(already.ToString()).OrDefault()?.Nominal
+                != Quantity.Single(pair.Second, pair.Unit, pair.Way).Nominal
+        )
         {
-            return new Refusal("sheet/pair", $"The low rate of {high["surfaces"]} already says {(already is JsonValue ? already.ToString() : "something else")}.", "path");
+            return new Refusal(
+                "sheet/pair",
+                $"The low rate of {high["surfaces"]} already says {(already is JsonValue ? already.ToString() : "something else")}.",
+                "path"
+            );
         }
 
         high["rate"] = "high";
@@ -61,7 +82,8 @@ internal static class FallingPair
 
     private static readonly string[] Shared = ["surfaces", "function", "position", "measure"];
 
-    private static bool Same(JsonObject a, JsonObject b) => Shared.All(k => (a[k]?.ToString() ?? "") == (b[k]?.ToString() ?? ""));
+    private static bool Same(JsonObject a, JsonObject b) =>
+        Shared.All(k => (a[k]?.ToString() ?? "") == (b[k]?.ToString() ?? ""));
 
     private static JsonObject Copy(JsonObject high)
     {

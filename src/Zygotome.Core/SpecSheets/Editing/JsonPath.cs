@@ -24,7 +24,9 @@ public static class JsonPath
                 steps.Add(name);
             }
 
-            foreach (var index in open < 0 ? [] : piece[open..].Split(['[', ']'], StringSplitOptions.RemoveEmptyEntries))
+            foreach (
+                var index in open < 0 ? [] : piece[open..].Split(['[', ']'], StringSplitOptions.RemoveEmptyEntries)
+            )
             {
                 if (!int.TryParse(index, NumberStyles.None, CultureInfo.InvariantCulture, out var i) || i > 10_000)
                 {
@@ -38,14 +40,21 @@ public static class JsonPath
         return steps.Count == 0 ? null : steps;
     }
 
-    public static string WithoutIndices(string path) => string.Concat(path.Split('[').Select((p, i) => i == 0 ? p : p[(p.IndexOf(']') + 1)..]));
+    public static string WithoutIndices(string path) =>
+        string.Concat(path.Split('[').Select((p, i) => i == 0 ? p : p[(p.IndexOf(']') + 1)..]));
 
     /// <summary>What is there; null when nothing is.</summary>
     public static JsonNode? Get(JsonNode? root, string path)
     {
         foreach (var step in Steps(path) ?? [])
         {
-            root = root is JsonObject { } o && o.TryGetPropertyValue("assumed", out var inner) && inner is JsonObject or JsonArray && step is string ? inner : root;
+            root =
+                root is JsonObject { } o
+                && o.TryGetPropertyValue("assumed", out var inner)
+                && inner is JsonObject or JsonArray
+                && step is string
+                    ? inner
+                    : root;
             root = step switch
             {
                 string name => root is JsonObject obj ? obj[name] : null,
@@ -89,14 +98,18 @@ public static class JsonPath
         return Put(at, steps[^1], value);
     }
 
-    private static JsonNode? Child(JsonNode at, object step) => (at, step) switch
-    {
-        (JsonObject o, string name) => o[name],
-        (JsonArray a, int i) when i < a.Count => a[i],
-        _ => null,
-    };
+    private static JsonNode? Child(JsonNode at, object step) =>
+        (at, step) switch
+        {
+            (JsonObject o, string name) => o[name],
+            (JsonArray a, int i) when i < a.Count => a[i],
+            _ => null,
+        };
 
-    private static JsonNode? Unwrapped(JsonNode? node) => node is JsonObject o && o.Count == 1 && o["assumed"] is JsonArray or JsonObject ? ((JsonObject)node)["assumed"] : node;
+    private static JsonNode? Unwrapped(JsonNode? node) =>
+        node is JsonObject o && o.Count == 1 && o["assumed"] is JsonArray or JsonObject
+            ? ((JsonObject)node)["assumed"]
+            : node;
 
     private static bool Put(JsonNode at, object step, JsonNode? value)
     {

@@ -12,7 +12,8 @@ public sealed record SheetDifference(string Section, string Place, string Before
     public static IReadOnlyList<SheetDifference> Between(JsonObject before, JsonObject after)
     {
         var (old, now) = (Flat(before), Flat(after));
-        var changed = now.Where(p => !old.TryGetValue(p.Key, out var was) || was != p.Value).Select(p => Of(p.Key, old.GetValueOrDefault(p.Key, ""), p.Value));
+        var changed = now.Where(p => !old.TryGetValue(p.Key, out var was) || was != p.Value)
+            .Select(p => Of(p.Key, old.GetValueOrDefault(p.Key, ""), p.Value));
         return [.. changed.Concat(old.Where(p => !now.ContainsKey(p.Key)).Select(p => Of(p.Key, p.Value, "")))];
     }
 
@@ -38,12 +39,16 @@ public sealed record SheetDifference(string Section, string Place, string Before
         switch (node)
         {
             case JsonObject o when o["statements"] is JsonArray said:
-                flat[Free(flat, at)] = $"{string.Join(" against ", said.Select(s => $"{s?["text"]} (page {s?["page"]})"))}; {(o["taken"] is { } t ? $"{t} taken" : "undecided")}";
+                flat[Free(flat, at)] =
+                    $"{string.Join(" against ", said.Select(s => $"{s?["text"]} (page {s?["page"]})"))}; {(o["taken"] is { } t ? $"{t} taken" : "undecided")}";
                 break;
             case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
                 flat[Free(flat, at)] = "not stated";
                 break;
-            case JsonObject o when o["assumed"] is { } inner && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False) && o.Count == 1:
+            case JsonObject o
+                when o["assumed"] is { } inner
+                    && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False)
+                    && o.Count == 1:
                 flat[Free(flat, at)] = $"{inner} (assumed)";
                 break;
             case JsonObject o:
@@ -64,7 +69,13 @@ public sealed record SheetDifference(string Section, string Place, string Before
 
                 break;
             default:
-                flat[Free(flat, at)] = node?.GetValueKind() switch { null => "", JsonValueKind.True => "yes", JsonValueKind.False => "no", _ => node.ToString() };
+                flat[Free(flat, at)] = node?.GetValueKind() switch
+                {
+                    null => "",
+                    JsonValueKind.True => "yes",
+                    JsonValueKind.False => "no",
+                    _ => node.ToString(),
+                };
                 break;
         }
     }
@@ -72,7 +83,9 @@ public sealed record SheetDifference(string Section, string Place, string Before
     private static string Called(JsonNode? item, int index)
     {
         string[] names = ["id", "name", "surfaces", "function", "rate", "position", "kind"];
-        var words = item is JsonObject o ? names.Where(n => o[n] is JsonValue).Select(n => o[n]!.ToString()).Take(o["id"] is null ? 4 : 1).ToArray() : [];
+        var words = item is JsonObject o
+            ? names.Where(n => o[n] is JsonValue).Select(n => o[n]!.ToString()).Take(o["id"] is null ? 4 : 1).ToArray()
+            : [];
         return words.Length > 0 ? string.Join(' ', words) : $"{index + 1}";
     }
 

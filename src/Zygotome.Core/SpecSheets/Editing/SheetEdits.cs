@@ -101,17 +101,53 @@ public static class SheetEdits
         switch (field.Kind)
         {
             case FieldKind.Quantity or FieldKind.Stated:
-                return field.Kind == FieldKind.Stated && field.Unit == Unit.Millimetre && field.Name is not "range" && !field.Name.Contains("lateral", StringComparison.Ordinal)
-                    ? Written(QuantityParser.Parse(text, field.Unit!).Match<Outcome<Quantity>>(q => q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent ? q : new Refusal("quantity/dimension", $"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.", "text"), r => r), text, field.Unit!)
+                return
+                    field.Kind == FieldKind.Stated
+                    && field.Unit == Unit.Millimetre
+                    && field.Name is not "range"
+                    && !field.Name.Contains("lateral", StringComparison.Ordinal)
+                    ? Written(
+                        QuantityParser
+                            .Parse(text, field.Unit!)
+                            .Match<Outcome<Quantity>>(
+                                q =>
+                                    q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent
+                                        ? q
+                                        : new Refusal(
+                                            "quantity/dimension",
+                                            $"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.",
+                                            "text"
+                                        ),
+                                r => r
+                            ),
+                        text,
+                        field.Unit!
+                    )
                     : Written(QuantityParser.Parse(text, field.Unit!.Dimension, field.Unit), text, field.Unit);
             case FieldKind.Whole:
-                return int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var whole) ? JsonValue.Create(whole) : new Refusal("sheet/whole", $"\"{text}\" is not a whole number.", "text");
+                return int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var whole)
+                    ? JsonValue.Create(whole)
+                    : new Refusal("sheet/whole", $"\"{text}\" is not a whole number.", "text");
             case FieldKind.Number:
-                return double.TryParse(text.Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? JsonValue.Create(number) : new Refusal("sheet/number", $"\"{text}\" is not a number.", "text");
+                return
+                    double.TryParse(
+                        text.Replace(',', '.'),
+                        NumberStyles.Float,
+                        CultureInfo.InvariantCulture,
+                        out var number
+                    ) && double.IsFinite(number)
+                    ? JsonValue.Create(number)
+                    : new Refusal("sheet/number", $"\"{text}\" is not a number.", "text");
             case FieldKind.Flag:
-                return text is "yes" or "true" ? JsonValue.Create(true) : text is "no" or "false" ? JsonValue.Create(false) : new Refusal("sheet/flag", "Yes or no is needed here.", "text");
+                return text is "yes" or "true" ? JsonValue.Create(true)
+                    : text is "no" or "false" ? JsonValue.Create(false)
+                    : new Refusal("sheet/flag", "Yes or no is needed here.", "text");
             case FieldKind.Choice when !field.Choices.Contains(text):
-                return new Refusal("sheet/choice", $"\"{text}\" is not known here; known are {string.Join(", ", field.Choices.Where(c => c.Length > 0))}.", "text");
+                return new Refusal(
+                    "sheet/choice",
+                    $"\"{text}\" is not known here; known are {string.Join(", ", field.Choices.Where(c => c.Length > 0))}.",
+                    "text"
+                );
             case FieldKind.Texts:
                 return new JsonArray([.. Pieces(text).Select(t => (JsonNode)JsonValue.Create(t))]);
             case FieldKind.Counts:
@@ -133,7 +169,8 @@ public static class SheetEdits
         return JsonValue.Create(bare && unit.Symbol.Length > 0 ? $"{text} {unit.Symbol}" : text);
     }
 
-    private static IEnumerable<string> Pieces(string text) => text.Split([';', '\n'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+    private static IEnumerable<string> Pieces(string text) =>
+        text.Split([';', '\n'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
     private static Outcome<JsonNode?> Counts(string text)
     {
@@ -141,9 +178,16 @@ public static class SheetEdits
         foreach (var piece in Pieces(text.Replace(',', ';')))
         {
             var space = piece.LastIndexOfAny([' ', ':']);
-            if (space < 0 || !int.TryParse(piece.AsSpan(space + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n))
+            if (
+                space < 0
+                || !int.TryParse(piece.AsSpan(space + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n)
+            )
             {
-                return new Refusal("sheet/counts", $"\"{piece}\" needs a part and how many, such as \"screw-m3x16 4\".", "text");
+                return new Refusal(
+                    "sheet/counts",
+                    $"\"{piece}\" needs a part and how many, such as \"screw-m3x16 4\".",
+                    "text"
+                );
             }
 
             counts[piece[..space].Trim(' ', ':')] = n;
@@ -197,20 +241,31 @@ public static class SheetEdits
     }
 
     // What is there as a list of statements; a single one becomes the first of them.
-    internal static JsonObject Statements(JsonObject file, string path) => Plain(JsonPath.Get(file, path)) switch
-    {
-        JsonObject o when o["statements"] is JsonArray => (JsonObject)o.DeepClone(),
-        JsonValue v when v.GetValueKind() == JsonValueKind.String => new JsonObject { ["statements"] = new JsonArray(new JsonObject { ["text"] = v.DeepClone(), ["page"] = "" }) },
-        _ => new JsonObject { ["statements"] = new JsonArray() },
-    };
+    internal static JsonObject Statements(JsonObject file, string path) =>
+        Plain(JsonPath.Get(file, path)) switch
+        {
+            JsonObject o when o["statements"] is JsonArray => (JsonObject)o.DeepClone(),
+            JsonValue v when v.GetValueKind() == JsonValueKind.String => new JsonObject
+            {
+                ["statements"] = new JsonArray(new JsonObject { ["text"] = v.DeepClone(), ["page"] = "" }),
+            },
+            _ => new JsonObject { ["statements"] = new JsonArray() },
+        };
 
-    private static JsonNode? Plain(JsonNode? node) => node is JsonObject o && o["assumed"] is { } inner && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False) ? inner : node;
+    private static JsonNode? Plain(JsonNode? node) =>
+        node is JsonObject o
+        && o["assumed"] is { } inner
+        && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False)
+            ? inner
+            : node;
 
     private static Refusal? Row(JsonObject file, SheetEdit edit)
     {
         if (edit.Act == EditAct.RemoveRow)
         {
-            return edit.Path.EndsWith(']') && JsonPath.Get(file, edit.Path) is not null ? Put(file, edit.Path, null) : new Refusal("sheet/path", $"There is no row {edit.Path}.", "path");
+            return edit.Path.EndsWith(']') && JsonPath.Get(file, edit.Path) is not null
+                ? Put(file, edit.Path, null)
+                : new Refusal("sheet/path", $"There is no row {edit.Path}.", "path");
         }
 
         if (FormSpec.List(edit.Path) is not { } list)
@@ -219,7 +274,9 @@ public static class SheetEdits
         }
 
         var rows = JsonPath.Get(file, edit.Path) as JsonArray;
-        return rows?.Count >= 500 ? new Refusal("sheet/long", "This list is as long as it may be.", "path") : Put(file, $"{edit.Path}[{rows?.Count ?? 0}]", Fresh(list, rows));
+        return rows?.Count >= 500
+            ? new Refusal("sheet/long", "This list is as long as it may be.", "path")
+            : Put(file, $"{edit.Path}[{rows?.Count ?? 0}]", Fresh(list, rows));
     }
 
     // Ids of rows are told apart from the first moment on.
@@ -262,13 +319,20 @@ public static class SheetEdits
     {
         var dot = path.LastIndexOf('.');
         var at = dot < 0 ? "" : path[..dot];
-        if (!at.EndsWith(']') || JsonPath.Get(file, at) is not JsonObject row || row["assumed"]?.GetValueKind() != JsonValueKind.True || FormSpec.List(at[..at.LastIndexOf('[')]) is not { } list)
+        if (
+            !at.EndsWith(']')
+            || JsonPath.Get(file, at) is not JsonObject row
+            || row["assumed"]?.GetValueKind() != JsonValueKind.True
+            || FormSpec.List(at[..at.LastIndexOf('[')]) is not { } list
+        )
         {
             return;
         }
 
         row.Remove("assumed");
-        foreach (var field in list.Fields.Where(f => f.Kind is FieldKind.Quantity or FieldKind.Stated or FieldKind.Whole))
+        foreach (
+            var field in list.Fields.Where(f => f.Kind is FieldKind.Quantity or FieldKind.Stated or FieldKind.Whole)
+        )
         {
             if (row[field.Name] is { } value && value is not JsonObject)
             {

@@ -7,7 +7,8 @@ namespace Zygotome.Core.SpecSheets.Plausibility;
 internal static class BalanceFlags
 {
     // g/dm²: from the lightest indoor foam to a fast jet of a few kilograms.
-    private const double LightestLoading = 6, HeaviestLoading = 130;
+    private const double LightestLoading = 6,
+        HeaviestLoading = 130;
 
     public static IEnumerable<Flag> Of(SpecSheet sheet)
     {
@@ -24,7 +25,12 @@ internal static class BalanceFlags
             var (low, high) = ((double)range.Low, (double)range.High);
             if (range.Form == QuantityForm.Single)
             {
-                yield return Flag.Of("balance-point", path, range.Text, $"\"{range.Text}\" is a point, not a range: no reading can be shown to lie on it. Does the manual give a tolerance?");
+                yield return Flag.Of(
+                    "balance-point",
+                    path,
+                    range.Text,
+                    $"\"{range.Text}\" is a point, not a range: no reading can be shown to lie on it. Does the manual give a tolerance?"
+                );
             }
 
             if (neutral is not null && wings is [var wing])
@@ -37,9 +43,13 @@ internal static class BalanceFlags
                 {
                     var misread = Misreading.Of(range, Believed);
                     yield return Flag.Of(
-                        "margin", path, range.Text,
+                        "margin",
+                        path,
+                        range.Text,
                         $"{Numbers.Say(Share(low) * 100)} to {Numbers.Say(Share(high) * 100)} % of the mean chord; with the neutral point near {Numbers.Say(neutral.OfChord * 100)} % that is a static margin of {Numbers.Say(aft * 100)} to {Numbers.Say(fore * 100)} %. Measured from another datum?",
-                        misread?.Words ?? "", misread?.Suggestion ?? "");
+                        misread?.Words ?? "",
+                        misread?.Suggestion ?? ""
+                    );
                 }
             }
         }
@@ -50,18 +60,37 @@ internal static class BalanceFlags
             var loading = (double)weight.High / area;
             if (loading is < LightestLoading or > HeaviestLoading)
             {
-                yield return Flag.Of("loading", "$.balance.allUpWeight", weight.Text, $"{weight.Text} on {Numbers.Say(area)} dm² of wing is {Numbers.Say(loading)} g/dm²; {LightestLoading} to {HeaviestLoading} is usual. Another unit?");
+                yield return Flag.Of(
+                    "loading",
+                    "$.balance.allUpWeight",
+                    weight.Text,
+                    $"{weight.Text} on {Numbers.Say(area)} dm² of wing is {Numbers.Say(loading)} g/dm²; {LightestLoading} to {HeaviestLoading} is usual. Another unit?"
+                );
             }
 
             if (sheet.Balance.Empty is { } empty && empty.Mass >= (double)weight.High)
             {
-                yield return Flag.Of("empty", "$.balance.empty.mass", Numbers.Say(empty.Mass), $"Empty, it would already weigh {Numbers.Say(empty.Mass)} g of at most {Numbers.Say((double)weight.High)} g.");
+                yield return Flag.Of(
+                    "empty",
+                    "$.balance.empty.mass",
+                    Numbers.Say(empty.Mass),
+                    $"Empty, it would already weigh {Numbers.Say(empty.Mass)} g of at most {Numbers.Say((double)weight.High)} g."
+                );
             }
         }
 
-        if (sheet.Balance.Lateral is { } lateral && sheet.Geometry.Wing is { HalfSpan: > 0 } half && (double)lateral.High > half.HalfSpan * 0.05)
+        if (
+            sheet.Balance.Lateral is { } lateral
+            && sheet.Geometry.Wing is { HalfSpan: > 0 } half
+            && (double)lateral.High > half.HalfSpan * 0.05
+        )
         {
-            yield return Flag.Of("lateral", "$.balance.lateral", lateral.Text, $"{lateral.Text} off the middle is more than 5 % of the half span.");
+            yield return Flag.Of(
+                "lateral",
+                "$.balance.lateral",
+                lateral.Text,
+                $"{lateral.Text} off the middle is more than 5 % of the half span."
+            );
         }
     }
 }

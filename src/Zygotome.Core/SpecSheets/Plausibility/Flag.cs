@@ -18,11 +18,22 @@ public sealed record Flag(string Id, string Path, string Reason, string Misreadi
 
     private string Printed { get; init; } = "";
 
-    internal static Flag Of(string rule, string path, string printed, string reason, string misreading = "", string suggestion = "") =>
-        new Flag("", path, reason, misreading, suggestion) { Rule = rule, Printed = printed }.At(path);
+    internal static Flag Of(
+        string rule,
+        string path,
+        string printed,
+        string reason,
+        string misreading = "",
+        string suggestion = ""
+    ) => new Flag("", path, reason, misreading, suggestion) { Rule = rule, Printed = printed }.At(path);
 
     /// <summary>The same doubt, known by the name of its place.</summary>
-    internal Flag At(string place) => this with { Id = $"{Rule}-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{place}\n{Printed}")).AsSpan(0, 4))}" };
+    internal Flag At(string place) =>
+        this with
+        {
+            Id =
+                $"{Rule}-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{place}\n{Printed}")).AsSpan(0, 4))}",
+        };
 }
 
 /// <summary>What a falling pair may mean: a band printed the other way round, or a high and a low rate. As texts of the sheet.</summary>

@@ -20,7 +20,10 @@ internal static class Misreading
         var way = printed.Way is { } w ? " " + w.ToString().ToLowerInvariant() : "";
         foreach (var (text, words) in Readings(printed))
         {
-            if (QuantityParser.Parse(text + way, Dimension.Length).Try(out var read, out _) && plausible(Math.Abs((double)read.Nominal)))
+            if (
+                QuantityParser.Parse(text + way, Dimension.Length).Try(out var read, out _)
+                && plausible(Math.Abs((double)read.Nominal))
+            )
             {
                 return ($"Perhaps {words}.", text + way);
             }
@@ -54,7 +57,13 @@ internal static class Misreading
     private static string? Fraction(string number)
     {
         var parts = number.Split('.');
-        return parts.Length == 2 && int.TryParse(parts[0], out var n) && int.TryParse(parts[1], out var d) && d is 2 or 4 or 8 or 16 or 32 or 64 && n < d && n % 2 == 1
+        return
+            parts.Length == 2
+            && int.TryParse(parts[0], out var n)
+            && int.TryParse(parts[1], out var d)
+            && d is 2 or 4 or 8 or 16 or 32 or 64
+            && n < d
+            && n % 2 == 1
             ? $"{n}/{d}"
             : null;
     }

@@ -4,7 +4,16 @@ namespace Zygotome.Core.SpecSheets.Plausibility;
 public static class Plausible
 {
     public static IReadOnlyList<Flag> Of(SpecSheet sheet) =>
-    [
-        .. new[] { GeometryFlags.Of(sheet), ThrowFlags.Of(sheet), BalanceFlags.Of(sheet), PowerFlags.Of(sheet), PartFlags.Of(sheet) }.SelectMany(f => f).Select(f => f.At(FlagPlaces.Of(sheet, f.Path))),
-    ];
+        [
+            .. new[]
+            {
+                GeometryFlags.Of(sheet),
+                ThrowFlags.Of(sheet),
+                BalanceFlags.Of(sheet),
+                PowerFlags.Of(sheet),
+                PartFlags.Of(sheet),
+            }
+                .SelectMany(f => f)
+                .Select(f => f.At(FlagPlaces.Of(sheet, f.Path))),
+        ];
 }

@@ -55,14 +55,36 @@ export function Editor() {
   const tools: EditTools = {
     answers: new Map(draft.answers.map((a) => [a.flag, a])),
     edit: (edits) =>
-      change(async () => answer(await api.POST('/api/drafts/{id}/edits', { ...params, body: { version: version(), edits: edits.map((e) => ({ path: '', act: 'set' as const, text: '', page: '', reason: '', ...e })) } }))),
-    say: (flag, reply, text = '') => change(async () => answer(await api.POST('/api/drafts/{id}/answers', { ...params, body: { version: version(), flag, answer: reply, note: '', text } }))),
+      change(async () =>
+        answer(
+          await api.POST('/api/drafts/{id}/edits', {
+            ...params,
+            body: {
+              version: version(),
+              edits: edits.map((e) => ({ path: '', act: 'set' as const, text: '', page: '', reason: '', ...e })),
+            },
+          }),
+        ),
+      ),
+    say: (flag, reply, text = '') =>
+      change(async () =>
+        answer(
+          await api.POST('/api/drafts/{id}/answers', {
+            ...params,
+            body: { version: version(), flag, answer: reply, note: '', text },
+          }),
+        ),
+      ),
   };
   const list = page === 'parts' || page === 'throws' ? page : undefined;
   const takeTable = async (file: File | undefined) => {
     if (!file || !list) return;
     const r = await change(() => sendBytes(`/api/drafts/${id}/csv/${list}?version=${version()}`, file, 'text/csv'));
-    setSaid(r ? { words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] } : undefined);
+    setSaid(
+      r
+        ? { words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] }
+        : undefined,
+    );
     if (table.current) table.current.value = '';
   };
   const fileIt = async () => {
@@ -85,25 +107,56 @@ export function Editor() {
 
   return (
     <div className="frame">
-      <nav aria-label="Pages" data-region="ruler" className="flex min-h-0 flex-col overflow-y-auto border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b-2">
-        <Link to="/sheets" className="flex min-h-[52px] shrink-0 items-center border-b border-steel-edge px-4 text-[15px]">
+      <nav
+        aria-label="Pages"
+        data-region="ruler"
+        className="flex min-h-0 flex-col overflow-y-auto border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b-2"
+      >
+        <Link
+          to="/sheets"
+          className="flex min-h-[52px] shrink-0 items-center border-b border-steel-edge px-4 text-[15px]"
+        >
           Spec sheets
         </Link>
         {draft.sections.map((s) => (
-          <button key={s.key} aria-current={s.key === page ? 'page' : undefined} onClick={() => setPage(s.key)} className={`min-h-[52px] shrink-0 border-b border-steel-edge px-4 text-left text-[16px] leading-tight ${s.key === page ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold' : ''}`}>
+          <button
+            key={s.key}
+            aria-current={s.key === page ? 'page' : undefined}
+            onClick={() => setPage(s.key)}
+            className={`min-h-[52px] shrink-0 border-b border-steel-edge px-4 text-left text-[16px] leading-tight ${s.key === page ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold' : ''}`}
+          >
             {s.title}
-            <span className={`block text-[13px] font-normal ${s.mistakes + s.doubts > 0 ? 'text-red' : ''}`}>{[s.mistakes > 0 && `${s.mistakes} wrong`, s.doubts > 0 && `${s.doubts} doubted`, s.assumed > 0 && `${s.assumed} assumed`].filter(Boolean).join(', ')}</span>
+            <span className={`block text-[13px] font-normal ${s.mistakes + s.doubts > 0 ? 'text-red' : ''}`}>
+              {[
+                s.mistakes > 0 && `${s.mistakes} wrong`,
+                s.doubts > 0 && `${s.doubts} doubted`,
+                s.assumed > 0 && `${s.assumed} assumed`,
+              ]
+                .filter(Boolean)
+                .join(', ')}
+            </span>
           </button>
         ))}
       </nav>
       <Mat title={draft.name} aside={`being typed, ${draft.nextRevision}`}>
         {draft.drawing ? (
-          <Drawing drawing={draft.drawing} mode="plain" tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />} pad={{ top: 110, bottom: 60, left: 70, right: 70 }} lettersOut={42} />
+          <Drawing
+            drawing={draft.drawing}
+            mode="plain"
+            tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />}
+            pad={{ top: 110, bottom: 60, left: 70, right: 70 }}
+            lettersOut={42}
+          />
         ) : (
-          <p className="absolute inset-x-8 top-[40%] text-[18px] text-quiet">Nothing can be drawn yet: it needs a wing with a panel, or a body.</p>
+          <p className="absolute inset-x-8 top-[40%] text-[18px] text-quiet">
+            Nothing can be drawn yet: it needs a wing with a panel, or a body.
+          </p>
         )}
       </Mat>
-      <section aria-label="Paper" className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0">
+      <section
+        aria-label="Paper"
+        className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0"
+      >
         <div data-region="now" className="min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
           <div className="flex items-center justify-between gap-2">
             <h2 className="text-[24px] leading-tight font-bold">{section.title}</h2>
@@ -113,7 +166,15 @@ export function Editor() {
               </button>
             )}
           </div>
-          <input ref={table} type="file" accept=".csv,.txt" aria-label="Table file" className="sr-only" tabIndex={-1} onChange={(e) => void takeTable(e.target.files?.[0])} />
+          <input
+            ref={table}
+            type="file"
+            accept=".csv,.txt"
+            aria-label="Table file"
+            className="sr-only"
+            tabIndex={-1}
+            onChange={(e) => void takeTable(e.target.files?.[0])}
+          />
           {section.fields.map((f) => (
             <EditorField key={f.path} field={f} tools={tools} />
           ))}
@@ -133,16 +194,29 @@ export function Editor() {
         </div>
         {said && <Mistakes words={said.words} mistakes={said.mistakes} bad onClose={() => setSaid(undefined)} />}
         <p className="border-t border-steel px-[18px] py-2 text-[14px] text-pencil">
-          {draft.assumed} assumed, {draft.doubts} doubted. Saved as it is typed. <a className="underline" href={`/api/drafts/${id}/file`}>The file so far</a>
+          {draft.assumed} assumed, {draft.doubts} doubted. Saved as it is typed.{' '}
+          <a className="underline" href={`/api/drafts/${id}/file`}>
+            The file so far
+          </a>
         </p>
-        <Act label="Put it on file" onAct={() => void fileIt()} disabled={mistakes > 0} hint={mistakes > 0 ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}` : 'assumed stays marked; on file it is not changed any more'} />
+        <Act
+          label="Put it on file"
+          onAct={() => void fileIt()}
+          disabled={mistakes > 0}
+          hint={
+            mistakes > 0
+              ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}`
+              : 'assumed stays marked; on file it is not changed any more'
+          }
+        />
       </section>
       <CureRail />
     </div>
   );
 }
 
-const holds = (s: Schemas['SectionNow'], path: string): boolean => s.fields.some((f) => f.path === path) || s.lists.some((l) => path.startsWith(`${l.path}[`));
+const holds = (s: Schemas['SectionNow'], path: string): boolean =>
+  s.fields.some((f) => f.path === path) || s.lists.some((l) => path.startsWith(`${l.path}[`));
 
 function Gone({ words }: { words: string }) {
   return (

@@ -25,21 +25,44 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
           <span className="flex items-baseline justify-between gap-2">
             <span>{f.label}</span>
             <span>
-              {f.standing === 'assumed' && <span className="border border-tape-edge bg-tape px-[6px] text-[13px] text-on-tape">assumed</span>}
+              {f.standing === 'assumed' && (
+                <span className="border border-tape-edge bg-tape px-[6px] text-[13px] text-on-tape">assumed</span>
+              )}
               {f.standing === 'notStated' && 'not stated by the manual'}
               {f.both && <span className="pl-2">{f.both}</span>}
             </span>
           </span>
           {f.kind === 'choice' || f.kind === 'flag' ? (
-            <select id={f.path} aria-label={f.label} className={box} value={f.text} onChange={(e) => void put(e.target.value)}>
-              {(f.kind === 'flag' ? ['', 'yes', 'no'] : f.choices.includes(f.text) ? f.choices : [f.text, ...f.choices]).map((c) => (
+            <select
+              id={f.path}
+              aria-label={f.label}
+              className={box}
+              value={f.text}
+              onChange={(e) => void put(e.target.value)}
+            >
+              {(f.kind === 'flag'
+                ? ['', 'yes', 'no']
+                : f.choices.includes(f.text)
+                  ? f.choices
+                  : [f.text, ...f.choices]
+              ).map((c) => (
                 <option key={c} value={c}>
                   {c || 'not said'}
                 </option>
               ))}
             </select>
           ) : (
-            <input id={f.path} aria-label={f.label} className={box} value={text} onChange={(e) => setText(e.target.value)} onBlur={() => void put(text)} onKeyDown={(e) => e.key === 'Enter' && void put(text)} autoComplete="off" spellCheck={false} />
+            <input
+              id={f.path}
+              aria-label={f.label}
+              className={box}
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              onBlur={() => void put(text)}
+              onKeyDown={(e) => e.key === 'Enter' && void put(text)}
+              autoComplete="off"
+              spellCheck={false}
+            />
           )}
         </label>
         {measured && <More field={f} tools={tools} />}
@@ -60,9 +83,18 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
 export const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' };
 
 /** Why a number is doubted, the likely misreading, and one-tap answers, kept with who and when. */
-function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['AnswerView'] | undefined; tools: EditTools }) {
+function Doubt({
+  flag,
+  said,
+  tools,
+}: {
+  flag: Schemas['Flag'];
+  said: Schemas['AnswerView'] | undefined;
+  tools: EditTools;
+}) {
   const [wrong, setWrong] = useState('');
-  const mean = async (edit: Partial<Schemas['SheetEdit']>) => setWrong((await tools.edit([{ path: flag.path, ...edit }]))?.message ?? '');
+  const mean = async (edit: Partial<Schemas['SheetEdit']>) =>
+    setWrong((await tools.edit([{ path: flag.path, ...edit }]))?.message ?? '');
   if (said)
     return (
       <p className="border-l-[6px] border-steel px-3 py-1 text-[15px] text-pencil">
@@ -77,7 +109,12 @@ function Doubt({ flag, said, tools }: { flag: Schemas['Flag']; said: Schemas['An
       <div className="flex flex-wrap gap-2 pt-2">
         {flag.pair && (
           <>
-            <button className="button px-3 text-[15px] font-bold" onClick={() => void mean({ act: 'take', text: flag.pair!.band, reason: 'A band printed the other way round.' })}>
+            <button
+              className="button px-3 text-[15px] font-bold"
+              onClick={() =>
+                void mean({ act: 'take', text: flag.pair!.band, reason: 'A band printed the other way round.' })
+              }
+            >
               A band: {flag.pair.band}
             </button>
             <button className="button px-3 text-[15px] font-bold" onClick={() => void mean({ act: 'twoRates' })}>
@@ -111,7 +148,8 @@ function Statements({ field: f, tools }: { field: Field; tools: EditTools }) {
   const [taken, setTaken] = useState(f.text);
   const [reason, setReason] = useState(f.reason);
   const [wrong, setWrong] = useState('');
-  const take = async () => setWrong((await tools.edit([{ path: f.path, act: 'take', text: taken, reason }]))?.message ?? '');
+  const take = async () =>
+    setWrong((await tools.edit([{ path: f.path, act: 'take', text: taken, reason }]))?.message ?? '');
   return (
     <div className="mt-1 border-l-[6px] border-steel px-3 py-1 text-[15px]">
       {f.statements.map((s, i) => (
@@ -123,8 +161,20 @@ function Statements({ field: f, tools }: { field: Field; tools: EditTools }) {
         </p>
       ))}
       <div className="grid grid-cols-[1fr_auto] gap-2">
-        <input aria-label="What counts" className="field text-[16px]" placeholder="what counts" value={taken} onChange={(e) => setTaken(e.target.value)} />
-        <input aria-label="Why it counts" className="field order-last col-span-2 text-[16px]" placeholder="why" value={reason} onChange={(e) => setReason(e.target.value)} />
+        <input
+          aria-label="What counts"
+          className="field text-[16px]"
+          placeholder="what counts"
+          value={taken}
+          onChange={(e) => setTaken(e.target.value)}
+        />
+        <input
+          aria-label="Why it counts"
+          className="field order-last col-span-2 text-[16px]"
+          placeholder="why"
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
         <button className="button px-3" onClick={() => void take()}>
           decide
         </button>
@@ -150,7 +200,11 @@ function More({ field: f, tools }: { field: Field; tools: EditTools }) {
         ⋯
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content side="left" align="start" className="z-30 flex w-[330px] flex-col gap-2 border-2 border-ink bg-paper p-4 text-ink">
+        <Popover.Content
+          side="left"
+          align="start"
+          className="z-30 flex w-[330px] flex-col gap-2 border-2 border-ink bg-paper p-4 text-ink"
+        >
           <p className="font-bold">{f.label}</p>
           {f.standing === 'assumed' && (
             <button className="button text-left" onClick={() => void done([{ path: f.path, act: 'confirm' }])}>
@@ -167,10 +221,25 @@ function More({ field: f, tools }: { field: Field; tools: EditTools }) {
             <>
               <p className="pt-1 text-[15px]">The manual also says, elsewhere:</p>
               <div className="flex gap-2">
-                <input aria-label="It also says" className="field flex-1" value={also} onChange={(e) => setAlso(e.target.value)} />
-                <input aria-label="On page" className="field w-[84px]" placeholder="page" value={page} onChange={(e) => setPage(e.target.value)} />
+                <input
+                  aria-label="It also says"
+                  className="field flex-1"
+                  value={also}
+                  onChange={(e) => setAlso(e.target.value)}
+                />
+                <input
+                  aria-label="On page"
+                  className="field w-[84px]"
+                  placeholder="page"
+                  value={page}
+                  onChange={(e) => setPage(e.target.value)}
+                />
               </div>
-              <button className="button" disabled={!also.trim()} onClick={() => void done([{ path: f.path, act: 'also', text: also, page }])}>
+              <button
+                className="button"
+                disabled={!also.trim()}
+                onClick={() => void done([{ path: f.path, act: 'also', text: also, page }])}
+              >
                 Keep both
               </button>
             </>

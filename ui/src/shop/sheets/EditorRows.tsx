@@ -5,7 +5,9 @@ import { EditorField } from './EditorField';
 
 /** The rows of a list, each folded to its title; one opens at a time as it is worked on. */
 export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; tools: EditTools; inner?: boolean }) {
-  const [open, setOpen] = useState<string | undefined>(inner || rows.rows.length === 1 ? rows.rows[0]?.path : undefined);
+  const [open, setOpen] = useState<string | undefined>(
+    inner || rows.rows.length === 1 ? rows.rows[0]?.path : undefined,
+  );
   const add = async () => {
     await tools.edit([{ path: rows.path, act: 'addRow' }]);
     setOpen(`${rows.path}[${rows.rows.length}]`);
@@ -20,11 +22,16 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
         const assumed = r.assumed || all.some((f) => f.standing === 'assumed');
         return (
           <details key={r.path} open={open === r.path || bad > 0 || doubted > 0} className="border-t border-steel">
-            <summary onClick={(e) => (e.preventDefault(), setOpen(open === r.path ? undefined : r.path))} className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[17px]">
+            <summary
+              onClick={(e) => (e.preventDefault(), setOpen(open === r.path ? undefined : r.path))}
+              className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[17px]"
+            >
               <strong className="min-w-0 flex-1 truncate">{r.title || `${rows.one} ${i + 1}`}</strong>
               {bad > 0 && <span className="text-[14px] text-red">{bad} wrong</span>}
               {doubted > 0 && <span className="text-[14px] text-red">{doubted} doubted</span>}
-              {assumed && <span className="border border-tape-edge bg-tape px-[6px] text-[13px] text-on-tape">assumed</span>}
+              {assumed && (
+                <span className="border border-tape-edge bg-tape px-[6px] text-[13px] text-on-tape">assumed</span>
+              )}
             </summary>
             <div className="pb-2">
               {r.fields.map((f) => (
@@ -35,11 +42,17 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
               ))}
               <div className="flex gap-2 pt-2">
                 {r.assumed && (
-                  <button className="button px-3 text-[15px]" onClick={() => void tools.edit([{ path: r.path, act: 'confirm' }])}>
+                  <button
+                    className="button px-3 text-[15px]"
+                    onClick={() => void tools.edit([{ path: r.path, act: 'confirm' }])}
+                  >
                     As the manual says
                   </button>
                 )}
-                <button className="button px-3 text-[15px]" onClick={() => void tools.edit([{ path: r.path, act: 'removeRow' }])}>
+                <button
+                  className="button px-3 text-[15px]"
+                  onClick={() => void tools.edit([{ path: r.path, act: 'removeRow' }])}
+                >
                   Take this {inner ? 'panel' : 'row'} out
                 </button>
               </div>

@@ -1,7 +1,17 @@
 export type Mistake = { path: string; text: string };
 
 /** What was wrong with a file: all of it, each with its place. */
-export function Mistakes({ words, mistakes, bad, onClose }: { words: string; mistakes: readonly Mistake[]; bad: boolean; onClose: () => void }) {
+export function Mistakes({
+  words,
+  mistakes,
+  bad,
+  onClose,
+}: {
+  words: string;
+  mistakes: readonly Mistake[];
+  bad: boolean;
+  onClose: () => void;
+}) {
   return (
     <div role="status" className={`flex items-start gap-4 border-b-2 border-ink px-5 py-3 ${bad ? 'text-red' : ''}`}>
       <div className="min-w-0 flex-1">

@@ -9,11 +9,24 @@ const MATERIALS = ['EPO', 'EPP', 'EPS', 'balsa and film', 'glass laminate', 'foa
 /** A sheet from the numbers on the lid: everything in proportion is marked assumed and waits for the paper. */
 export function NewSheet() {
   const navigate = useNavigate();
-  const { data: classes } = useQuery({ queryKey: ['archetypes'], staleTime: Infinity, queryFn: async () => answer(await api.GET('/api/sheets/archetypes')) });
-  const [form, setForm] = useState({ class: 'high-wing', name: '', maker: '', span: '', length: '', emptyWeight: '', material: 'EPO' });
+  const { data: classes } = useQuery({
+    queryKey: ['archetypes'],
+    staleTime: Infinity,
+    queryFn: async () => answer(await api.GET('/api/sheets/archetypes')),
+  });
+  const [form, setForm] = useState({
+    class: 'high-wing',
+    name: '',
+    maker: '',
+    span: '',
+    length: '',
+    emptyWeight: '',
+    material: 'EPO',
+  });
   const [fitted, setFitted] = useState<string[]>([]);
   const [refusal, setRefusal] = useState<Refusal>();
-  const put = (name: keyof typeof form) => (e: { target: { value: string } }) => setForm({ ...form, [name]: e.target.value });
+  const put = (name: keyof typeof form) => (e: { target: { value: string } }) =>
+    setForm({ ...form, [name]: e.target.value });
   const full = form.name.trim() && form.span.trim() && form.length.trim() && form.emptyWeight.trim();
 
   const begin = async (e: FormEvent) => {
@@ -29,13 +42,20 @@ export function NewSheet() {
   const field = (name: 'name' | 'maker' | 'span' | 'length' | 'emptyWeight', title: string) => (
     <label className="text-[14px] text-pencil">
       {title}
-      <input className="field text-[20px] text-ink" value={form[name]} onChange={put(name)} aria-invalid={refusal?.where === name} />
+      <input
+        className="field text-[20px] text-ink"
+        value={form[name]}
+        onChange={put(name)}
+        aria-invalid={refusal?.where === name}
+      />
     </label>
   );
 
   return (
     <form onSubmit={(e) => void begin(e)} className="max-w-[960px] border-2 border-ink bg-paper text-ink">
-      <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">New sheet, from the lid of the box</h1>
+      <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">
+        New sheet, from the lid of the box
+      </h1>
       <div className="grid grid-cols-2 gap-x-6 gap-y-4 p-5">
         {field('name', 'name of the kit')}
         {field('maker', 'maker')}
@@ -43,7 +63,14 @@ export function NewSheet() {
           <legend className="label">class</legend>
           <div role="radiogroup" aria-label="Class" className="grid grid-cols-5 gap-2 max-lg:grid-cols-3">
             {classes?.map((c) => (
-              <button key={c.key} type="button" role="radio" aria-checked={form.class === c.key} className="button px-2 text-[15px]" onClick={() => setForm({ ...form, class: c.key })}>
+              <button
+                key={c.key}
+                type="button"
+                role="radio"
+                aria-checked={form.class === c.key}
+                className="button px-2 text-[15px]"
+                onClick={() => setForm({ ...form, class: c.key })}
+              >
                 {c.name}
               </button>
             ))}
@@ -66,14 +93,23 @@ export function NewSheet() {
           <legend className="label">what is fitted</legend>
           <div className="flex flex-wrap gap-2">
             {FITTED.map((f) => (
-              <button key={f} type="button" aria-pressed={fitted.includes(f)} className="button px-3 text-[15px]" onClick={() => setFitted(fitted.includes(f) ? fitted.filter((x) => x !== f) : [...fitted, f])}>
+              <button
+                key={f}
+                type="button"
+                aria-pressed={fitted.includes(f)}
+                className="button px-3 text-[15px]"
+                onClick={() => setFitted(fitted.includes(f) ? fitted.filter((x) => x !== f) : [...fitted, f])}
+              >
                 {f}
               </button>
             ))}
           </div>
         </fieldset>
       </div>
-      <p className="mx-5 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">Geometry, surfaces, throws, steps and cautions come in the proportions usual for the class, every one marked assumed. Only what you then type from the manual is the maker's.</p>
+      <p className="mx-5 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">
+        Geometry, surfaces, throws, steps and cautions come in the proportions usual for the class, every one marked
+        assumed. Only what you then type from the manual is the maker's.
+      </p>
       {refusal && (
         <p role="alert" className="px-5 pt-3 text-[16px] text-red">
           {refusal.message}

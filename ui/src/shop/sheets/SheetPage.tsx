@@ -15,10 +15,23 @@ export function SheetPage() {
   const navigate = useNavigate();
   const client = useQueryClient();
   const path = { id, revision: Number(revision) };
-  const { data: revisions, error } = useQuery({ queryKey: ['sheet', id], retry: false, queryFn: async () => answer(await api.GET('/api/sheets/{id}', { params: { path: { id } } })) });
-  const { data: flags } = useQuery({ queryKey: ['sheet', id, revision, 'flags'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/flags', { params: { path } })) });
-  const { data: card } = useQuery({ queryKey: ['sheet', id, revision, 'card'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/card', { params: { path } })) });
-  const { data: pages } = useQuery({ queryKey: ['sheet', id, revision, 'pages'], queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/pages', { params: { path } })) });
+  const { data: revisions, error } = useQuery({
+    queryKey: ['sheet', id],
+    retry: false,
+    queryFn: async () => answer(await api.GET('/api/sheets/{id}', { params: { path: { id } } })),
+  });
+  const { data: flags } = useQuery({
+    queryKey: ['sheet', id, revision, 'flags'],
+    queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/flags', { params: { path } })),
+  });
+  const { data: card } = useQuery({
+    queryKey: ['sheet', id, revision, 'card'],
+    queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/card', { params: { path } })),
+  });
+  const { data: pages } = useQuery({
+    queryKey: ['sheet', id, revision, 'pages'],
+    queryFn: async () => answer(await api.GET('/api/sheets/{id}/{revision}/pages', { params: { path } })),
+  });
   const [against, setAgainst] = useState<number>();
   const [refusal, setRefusal] = useState<Refusal>();
   if (error) return <p className="border-2 border-ink bg-paper p-6 text-[18px]">{error.message}</p>;
@@ -34,7 +47,12 @@ export function SheetPage() {
   };
   const say = async (flag: string, reply: 'asPrinted' | 'confirmedWithMaker') => {
     try {
-      answer(await api.POST('/api/sheets/{id}/{revision}/answers', { params: { path }, body: { flag, answer: reply, note: '' } }));
+      answer(
+        await api.POST('/api/sheets/{id}/{revision}/answers', {
+          params: { path },
+          body: { flag, answer: reply, note: '' },
+        }),
+      );
     } catch (e) {
       setRefusal(refusalOf(e));
     }
@@ -54,13 +72,25 @@ export function SheetPage() {
             {card?.maker}, {card?.class}; {revisions?.find((r) => r.revision === path.revision)?.source}
           </p>
           <p className="flex flex-wrap gap-x-5 text-[16px]">
-            <a className="inline-flex min-h-[44px] items-center underline" href={`/api/sheets/${id}/${revision}`} download>
+            <a
+              className="inline-flex min-h-[44px] items-center underline"
+              href={`/api/sheets/${id}/${revision}`}
+              download
+            >
               the file
             </a>
-            <a className="inline-flex min-h-[44px] items-center underline" href={`/api/sheets/${id}/${revision}/parts.csv`} download>
+            <a
+              className="inline-flex min-h-[44px] items-center underline"
+              href={`/api/sheets/${id}/${revision}/parts.csv`}
+              download
+            >
               parts as CSV
             </a>
-            <a className="inline-flex min-h-[44px] items-center underline" href={`/api/sheets/${id}/${revision}/throws.csv`} download>
+            <a
+              className="inline-flex min-h-[44px] items-center underline"
+              href={`/api/sheets/${id}/${revision}/throws.csv`}
+              download
+            >
               throws as CSV
             </a>
             <a className="inline-flex min-h-[44px] items-center underline" href="/api/sheets/schema">
@@ -87,7 +117,8 @@ export function SheetPage() {
           {flags?.map((f) => (
             <p key={f.flag.id} className="border-b border-steel py-2 text-[16px]">
               <strong className="block">{placeOf(pages ?? [], f.flag.path)}</strong>
-              {f.flag.reason} {f.flag.misreading} {f.answer && <strong>{`${SAID[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>}
+              {f.flag.reason} {f.flag.misreading}{' '}
+              {f.answer && <strong>{`${SAID[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>}
               {!f.answer && (
                 <span className="flex gap-2 pt-1">
                   <button className="button px-3 text-[15px]" onClick={() => void say(f.flag.id, 'asPrinted')}>
@@ -105,21 +136,34 @@ export function SheetPage() {
           <h2 className="text-[21px] font-bold">Revisions</h2>
           {revisions?.map((r) => (
             <div key={r.revision} className="flex min-h-[48px] items-center gap-4 border-b border-steel text-[17px]">
-              <Link className={`underline ${r.revision === path.revision ? 'font-bold' : ''}`} to={`/sheets/${id}/${r.revision}`}>
+              <Link
+                className={`underline ${r.revision === path.revision ? 'font-bold' : ''}`}
+                to={`/sheets/${id}/${r.revision}`}
+              >
                 revision {r.revision}
               </Link>
               <span className="min-w-0 flex-1 truncate text-[15px] text-pencil">{r.source}</span>
               {r.revision < path.revision && (
-                <button className="button px-3 text-[15px]" aria-pressed={against === r.revision} onClick={() => setAgainst(against === r.revision ? undefined : r.revision)}>
+                <button
+                  className="button px-3 text-[15px]"
+                  aria-pressed={against === r.revision}
+                  onClick={() => setAgainst(against === r.revision ? undefined : r.revision)}
+                >
                   what changed since
                 </button>
               )}
             </div>
           ))}
-          {older.length === 0 && <p className="pt-2 text-[15px] text-pencil">The first on file. A sheet on file is never changed; a change is a new revision.</p>}
+          {older.length === 0 && (
+            <p className="pt-2 text-[15px] text-pencil">
+              The first on file. A sheet on file is never changed; a change is a new revision.
+            </p>
+          )}
         </section>
       </div>
-      {pages && !against && <SheetPages sections={pages} answered={new Set(flags?.filter((f) => f.answer).map((f) => f.flag.id))} />}
+      {pages && !against && (
+        <SheetPages sections={pages} answered={new Set(flags?.filter((f) => f.answer).map((f) => f.flag.id))} />
+      )}
       {against && <Difference id={id} before={against} after={path.revision} />}
     </div>
   );

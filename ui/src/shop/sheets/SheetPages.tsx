@@ -15,7 +15,17 @@ export function SheetPages({ sections, answered }: { sections: readonly Section[
   const lists = section.lists.filter((l) => l.rows.length > 0);
   return (
     <section aria-label="What it says" className="border-t-2 border-ink">
-      <Tabs label="Pages" value={section.key} onChoose={setPage} tabs={sections.map((s) => ({ key: s.key, title: SHORT[s.key] ?? s.title, note: s.doubts > 0 ? `${s.doubts} doubted` : s.assumed > 0 ? `${s.assumed} assumed` : undefined, red: s.doubts > 0 }))} />
+      <Tabs
+        label="Pages"
+        value={section.key}
+        onChoose={setPage}
+        tabs={sections.map((s) => ({
+          key: s.key,
+          title: SHORT[s.key] ?? s.title,
+          note: s.doubts > 0 ? `${s.doubts} doubted` : s.assumed > 0 ? `${s.assumed} assumed` : undefined,
+          red: s.doubts > 0,
+        }))}
+      />
       <div className="flex flex-col gap-5 px-5 py-4">
         {said.length > 0 && (
           <dl className="grid grid-cols-[auto_1fr_auto_1fr] gap-x-4 text-[16px] max-lg:grid-cols-[auto_1fr]">
@@ -39,7 +49,13 @@ export function SheetPages({ sections, answered }: { sections: readonly Section[
 }
 
 // In a cell of a tab.
-const SHORT: Record<string, string> = { kit: 'Lid', surfaces: 'Surfaces', balance: 'Balance', radio: 'Radio', parts: 'Parts' };
+const SHORT: Record<string, string> = {
+  kit: 'Lid',
+  surfaces: 'Surfaces',
+  balance: 'Balance',
+  radio: 'Radio',
+  parts: 'Parts',
+};
 
 const isSaid = (f: Field) => f.text !== '' || f.standing === 'notStated' || f.statements.length > 0;
 
@@ -47,10 +63,13 @@ const isSaid = (f: Field) => f.text !== '' || f.standing === 'notStated' || f.st
 const WIDEST = 8;
 
 function Table({ list, answered }: { list: Rows; answered: ReadonlySet<string> }) {
-  const columns = (list.rows[0]?.fields ?? []).map((f) => f.label).filter((label) => list.rows.some((r) => r.fields.some((f) => f.label === label && isSaid(f))));
+  const columns = (list.rows[0]?.fields ?? [])
+    .map((f) => f.label)
+    .filter((label) => list.rows.some((r) => r.fields.some((f) => f.label === label && isSaid(f))));
   const caption = (
     <>
-      {list.one.charAt(0).toUpperCase() + list.one.slice(1)} <span className="font-normal text-pencil">{list.rows.length}</span>
+      {list.one.charAt(0).toUpperCase() + list.one.slice(1)}{' '}
+      <span className="font-normal text-pencil">{list.rows.length}</span>
     </>
   );
   if (columns.length > WIDEST) {
@@ -58,21 +77,28 @@ function Table({ list, answered }: { list: Rows; answered: ReadonlySet<string> }
       <div>
         <h3 className="text-[17px] font-bold">{caption}</h3>
         {list.rows.map((r) => {
-          const name = r.fields.find((f) => (f.label === 'title' || f.label === 'name') && f.text !== '') ?? r.fields[0];
+          const name =
+            r.fields.find((f) => (f.label === 'title' || f.label === 'name') && f.text !== '') ?? r.fields[0];
           return (
-            <dl key={r.path} aria-label={name?.text} className={`flex flex-wrap gap-x-5 border-b border-steel py-2 text-[16px] ${r.assumed ? 'text-pencil italic' : ''}`}>
+            <dl
+              key={r.path}
+              aria-label={name?.text}
+              className={`flex flex-wrap gap-x-5 border-b border-steel py-2 text-[16px] ${r.assumed ? 'text-pencil italic' : ''}`}
+            >
               <div className="w-full">
                 <dt className="sr-only">{name?.label}</dt>
                 <dd className="font-bold">{name?.text}</dd>
               </div>
-              {r.fields.filter((f) => f !== name && isSaid(f)).map((f) => (
-                <div key={f.path} className="flex gap-2">
-                  <dt className="text-[15px] text-pencil">{f.label}</dt>
-                  <dd>
-                    <Value field={f} answered={answered} inline />
-                  </dd>
-                </div>
-              ))}
+              {r.fields
+                .filter((f) => f !== name && isSaid(f))
+                .map((f) => (
+                  <div key={f.path} className="flex gap-2">
+                    <dt className="text-[15px] text-pencil">{f.label}</dt>
+                    <dd>
+                      <Value field={f} answered={answered} inline />
+                    </dd>
+                  </div>
+                ))}
             </dl>
           );
         })}
@@ -82,13 +108,15 @@ function Table({ list, answered }: { list: Rows; answered: ReadonlySet<string> }
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-[16px]">
-        <caption className="pb-1 text-left text-[17px] font-bold">
-          {caption}
-        </caption>
+        <caption className="pb-1 text-left text-[17px] font-bold">{caption}</caption>
         <thead>
           <tr>
             {columns.map((c) => (
-              <th key={c} scope="col" className="border-b-2 border-ink py-1 pr-4 text-left align-bottom text-[14px] font-normal text-pencil">
+              <th
+                key={c}
+                scope="col"
+                className="border-b-2 border-ink py-1 pr-4 text-left align-bottom text-[14px] font-normal text-pencil"
+              >
                 {c}
               </th>
             ))}
@@ -109,12 +137,14 @@ function Table({ list, answered }: { list: Rows; answered: ReadonlySet<string> }
           ))}
         </tbody>
       </table>
-      {list.rows.flatMap((r) => r.lists.filter((l) => l.rows.length > 0).map((l) => ({ r, l }))).map(({ r, l }) => (
-        <div key={l.path} className="pt-3 pl-6">
-          <p className="text-[15px] text-pencil">{r.fields[0]?.text || r.title}</p>
-          <Table list={l} answered={answered} />
-        </div>
-      ))}
+      {list.rows
+        .flatMap((r) => r.lists.filter((l) => l.rows.length > 0).map((l) => ({ r, l })))
+        .map(({ r, l }) => (
+          <div key={l.path} className="pt-3 pl-6">
+            <p className="text-[15px] text-pencil">{r.fields[0]?.text || r.title}</p>
+            <Table list={l} answered={answered} />
+          </div>
+        ))}
     </div>
   );
 }
@@ -139,13 +169,17 @@ function Value({ field, answered, inline = false }: { field: Field; answered: Re
   return (
     <span className={field.standing === 'assumed' ? 'text-pencil italic' : ''}>
       <span className={field.both ? 'whitespace-nowrap' : ''}>{field.text}</span>
-      {field.both && field.both !== field.text && <span className={`text-[14px] whitespace-nowrap text-pencil ${inline ? 'pl-1' : 'block'}`}>{field.both}</span>}
+      {field.both && field.both !== field.text && (
+        <span className={`text-[14px] whitespace-nowrap text-pencil ${inline ? 'pl-1' : 'block'}`}>{field.both}</span>
+      )}
       {field.standing === 'assumed' && <span className="text-[14px]"> assumed</span>}
-      {field.flags.filter((f) => !answered.has(f.id)).map((f) => (
-        <span key={f.id} className="block text-[14px] text-red">
-          {f.reason} {f.misreading}
-        </span>
-      ))}
+      {field.flags
+        .filter((f) => !answered.has(f.id))
+        .map((f) => (
+          <span key={f.id} className="block text-[14px] text-red">
+            {f.reason} {f.misreading}
+          </span>
+        ))}
     </span>
   );
 }

@@ -25,7 +25,11 @@ export function Sheets() {
       setSaid({ words: `${sheet.name}, revision ${sheet.revision}, is on file.`, mistakes: [], bad: false });
     } catch (e) {
       const r = refusalOf(e);
-      setSaid({ words: `${file.name}: ${r.message}`, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [], bad: true });
+      setSaid({
+        words: `${file.name}: ${r.message}`,
+        mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [],
+        bad: true,
+      });
     }
     // The same file, mended, is to be taken again.
     if (input.current) input.current.value = '';
@@ -38,7 +42,12 @@ export function Sheets() {
   };
 
   return (
-    <div className={`border-2 border-ink text-ink ${over ? 'bg-tape-wash' : 'bg-paper'}`} onDragOver={(e) => (e.preventDefault(), setOver(true))} onDragLeave={() => setOver(false)} onDrop={drop}>
+    <div
+      className={`border-2 border-ink text-ink ${over ? 'bg-tape-wash' : 'bg-paper'}`}
+      onDragOver={(e) => (e.preventDefault(), setOver(true))}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
       <div className="flex items-center justify-between gap-4 border-b-2 border-ink px-5 py-4">
         <h1 className="text-[27px] leading-tight font-bold whitespace-nowrap">Spec sheets</h1>
         <div className="flex max-w-[420px] flex-1">
@@ -50,14 +59,27 @@ export function Sheets() {
         <Link to="/sheets/new" className="button dark flex items-center px-5 text-[17px] font-bold whitespace-nowrap">
           New sheet
         </Link>
-        <input ref={input} type="file" accept=".json" aria-label="Sheet file" className="sr-only" tabIndex={-1} onChange={(e) => void take(e.target.files?.[0])} />
+        <input
+          ref={input}
+          type="file"
+          accept=".json"
+          aria-label="Sheet file"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(e) => void take(e.target.files?.[0])}
+        />
       </div>
-      {said && <Mistakes words={said.words} mistakes={said.mistakes} bad={said.bad} onClose={() => setSaid(undefined)} />}
+      {said && (
+        <Mistakes words={said.words} mistakes={said.mistakes} bad={said.bad} onClose={() => setSaid(undefined)} />
+      )}
       {drafts && drafts.length > 0 && !find && (
         <ul aria-label="Being typed" className="flex flex-wrap gap-3 border-b-2 border-ink bg-tape-wash px-5 py-3">
           {drafts.map((d) => (
             <li key={d.id}>
-              <Link to={`/drafts/${d.id}`} className="block min-h-[44px] border border-tape-edge bg-tape px-4 py-1 text-on-tape">
+              <Link
+                to={`/drafts/${d.id}`}
+                className="block min-h-[44px] border border-tape-edge bg-tape px-4 py-1 text-on-tape"
+              >
                 <strong>{d.name}</strong>, being typed
                 <span className="block text-[13px]">
                   {d.by}, {dayAndClock(d.changedAt)}
@@ -84,7 +106,9 @@ export function Sheets() {
                 </span>
                 {s.assumed + s.doubts > 0 && (
                   <span className="block text-[15px] font-bold">
-                    {[s.assumed > 0 && `${s.assumed} assumed`, s.doubts > 0 && `${s.doubts} doubted`].filter(Boolean).join(', ')}
+                    {[s.assumed > 0 && `${s.assumed} assumed`, s.doubts > 0 && `${s.doubts} doubted`]
+                      .filter(Boolean)
+                      .join(', ')}
                   </span>
                 )}
               </span>
@@ -92,7 +116,11 @@ export function Sheets() {
           </li>
         ))}
       </ul>
-      {data?.sheets.length === 0 && <p className="p-8 text-[18px]">{find ? 'No sheet has these words.' : 'No sheet yet. Begin one from its class, or read in a file.'}</p>}
+      {data?.sheets.length === 0 && (
+        <p className="p-8 text-[18px]">
+          {find ? 'No sheet has these words.' : 'No sheet yet. Begin one from its class, or read in a file.'}
+        </p>
+      )}
       {data && data.all > data.sheets.length && (
         <p className="border-t border-steel px-5 py-3 text-[15px] text-pencil">
           The first {data.sheets.length} of {data.all}. Type a few words to find another.

@@ -18,9 +18,17 @@ export function Balance(props: StageProps) {
   const { data: shop } = useShop();
   const [name, setName] = useState<string>();
   const [draft, setDraft] = useState<Weighing>();
-  if (!data || !shop) return <Mat title="Balance" aside="opening…">{null}</Mat>;
+  if (!data || !shop)
+    return (
+      <Mat title="Balance" aside="opening…">
+        {null}
+      </Mat>
+    );
 
-  const current = data.configurations.find((c) => c.name === name) ?? data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ?? data.configurations[0];
+  const current =
+    data.configurations.find((c) => c.name === name) ??
+    data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ??
+    data.configurations[0];
   const scales = shop.instruments.find((i) => i.reads === 'g') ?? { name: 'scales', u: 1 };
   const weighing = draft ?? startOf(job, data, current);
 
@@ -28,7 +36,11 @@ export function Balance(props: StageProps) {
     if (!current) return;
     const ok = await recorder.record('balance/weighed', {
       configuration: current.name,
-      supports: weighing.supports.map((s) => ({ x: withDefault(s.x, 'mm'), y: withDefault(s.y, 'mm'), reading: withDefault(s.reading, 'g') })),
+      supports: weighing.supports.map((s) => ({
+        x: withDefault(s.x, 'mm'),
+        y: withDefault(s.y, 'mm'),
+        reading: withDefault(s.reading, 'g'),
+      })),
       packFront: withDefault(weighing.packFront, 'mm'),
       propellerPlaced: weighing.propellerPlaced,
       level: weighing.level,
@@ -42,23 +54,46 @@ export function Balance(props: StageProps) {
   return (
     <>
       <Mat title="Balance" aside={`from the ${data.datum}, aft is +`}>
-        <Drawing drawing={job.drawing} mode="fit" over={(px) => current && <BalanceOver view={data} current={current} drawing={job.drawing} px={px} supports={weighing.supports} />} />
+        <Drawing
+          drawing={job.drawing}
+          mode="fit"
+          over={(px) =>
+            current && (
+              <BalanceOver view={data} current={current} drawing={job.drawing} px={px} supports={weighing.supports} />
+            )
+          }
+        />
       </Mat>
       <Paper
         job={job}
         recorder={recorder}
-        act={<Act label="Record the weighing" onAct={() => void save()} disabled={recorder.busy || job.released || !current || weighing.supports.some((s) => !s.reading.trim())} hint={weighing.supports.some((s) => !s.reading.trim()) ? 'every support needs its grams' : undefined} />}
+        act={
+          <Act
+            label="Record the weighing"
+            onAct={() => void save()}
+            disabled={recorder.busy || job.released || !current || weighing.supports.some((s) => !s.reading.trim())}
+            hint={weighing.supports.some((s) => !s.reading.trim()) ? 'every support needs its grams' : undefined}
+          />
+        }
       >
         {data.configurations.length > 1 && (
           <div role="radiogroup" aria-label="Configuration" className="flex gap-2 pb-2">
             {data.configurations.map((c) => (
-              <button key={c.name} role="radio" aria-checked={c === current} className="button flex-1" onClick={() => setName(c.name)}>
+              <button
+                key={c.name}
+                role="radio"
+                aria-checked={c === current}
+                className="button flex-1"
+                onClick={() => setName(c.name)}
+              >
                 {c.name}
               </button>
             ))}
           </div>
         )}
-        {!current && <p className="text-[18px]">The manual states no balance. A lead must give a value with its source.</p>}
+        {!current && (
+          <p className="text-[18px]">The manual states no balance. A lead must give a value with its source.</p>
+        )}
         {current && (
           <>
             <Result current={current} />
@@ -80,7 +115,11 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
       <div aria-live="polite" className="flex items-end gap-3">
         {current.x !== null ? (
           <>
-            <span className={`text-[60px] leading-none font-bold ${stale ? 'text-pencil line-through decoration-4' : ''}`}>{current.x.toFixed(1)}</span>
+            <span
+              className={`text-[60px] leading-none font-bold ${stale ? 'text-pencil line-through decoration-4' : ''}`}
+            >
+              {current.x.toFixed(1)}
+            </span>
             <span className="pb-1 text-[16px] text-pencil">
               mm aft
               <br />± {current.ux?.toFixed(1)}
@@ -98,7 +137,15 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
         )}
       </div>
       {[current.range, current.weight, current.lateral].map(
-        (l, i) => l && <LineRow key={l.id} line={l} name={l.text.replace(`, ${current.name}`, '')} quiet={i > 0 && l.why === current.range.why} />,
+        (l, i) =>
+          l && (
+            <LineRow
+              key={l.id}
+              line={l}
+              name={l.text.replace(`, ${current.name}`, '')}
+              quiet={i > 0 && l.why === current.range.why}
+            />
+          ),
       )}
     </section>
   );

@@ -1,6 +1,12 @@
 import type { Schemas } from '../../api/client';
 
-type Props = { view: Schemas['BalanceView']; current: Schemas['ConfigurationView']; drawing: Schemas['DrawingView']; px: number; supports: readonly { x: string; y: string }[] };
+type Props = {
+  view: Schemas['BalanceView'];
+  current: Schemas['ConfigurationView'];
+  drawing: Schemas['DrawingView'];
+  px: number;
+  supports: readonly { x: string; y: string }[];
+};
 
 /** On the drawing: the range as a band, the target darker, the point with its uncertainty, the pack in its bay, the supports. */
 export function BalanceOver({ view, current, drawing, px, supports }: Props) {
@@ -11,37 +17,112 @@ export function BalanceOver({ view, current, drawing, px, supports }: Props) {
     <g>
       {current.low !== null && current.high !== null && (
         <>
-          <rect x={-half} y={current.low} width={2 * half} height={current.high - current.low} fill="var(--tape)" opacity="0.35" />
-          {current.targetLow !== null && current.targetHigh !== null && <rect x={-half} y={current.targetLow} width={2 * half} height={current.targetHigh - current.targetLow} fill="var(--tape)" opacity="0.7" />}
+          <rect
+            x={-half}
+            y={current.low}
+            width={2 * half}
+            height={current.high - current.low}
+            fill="var(--tape)"
+            opacity="0.35"
+          />
+          {current.targetLow !== null && current.targetHigh !== null && (
+            <rect
+              x={-half}
+              y={current.targetLow}
+              width={2 * half}
+              height={current.targetHigh - current.targetLow}
+              fill="var(--tape)"
+              opacity="0.7"
+            />
+          )}
           <text x={half} y={current.low - 5 * px} textAnchor="end" fontSize={14 * px} fill="var(--line)">
             range {current.low} to {current.high}
           </text>
         </>
       )}
-      {pack.bayTo > pack.bayFrom && <rect x={-pack.bayWidth / 2} y={pack.bayFrom} width={pack.bayWidth} height={pack.bayTo - pack.bayFrom} fill="none" stroke="var(--line)" strokeWidth={1.5 * px} strokeDasharray={`${4 * px} ${4 * px}`} />}
-      {pack.front !== null && <rect x={-pack.bayWidth / 2 + 4} y={pack.front} width={pack.bayWidth - 8} height={pack.length} fill="var(--line)" />}
+      {pack.bayTo > pack.bayFrom && (
+        <rect
+          x={-pack.bayWidth / 2}
+          y={pack.bayFrom}
+          width={pack.bayWidth}
+          height={pack.bayTo - pack.bayFrom}
+          fill="none"
+          stroke="var(--line)"
+          strokeWidth={1.5 * px}
+          strokeDasharray={`${4 * px} ${4 * px}`}
+        />
+      )}
+      {pack.front !== null && (
+        <rect
+          x={-pack.bayWidth / 2 + 4}
+          y={pack.front}
+          width={pack.bayWidth - 8}
+          height={pack.length}
+          fill="var(--line)"
+        />
+      )}
       {view.ballast.map((b) => (
         <g key={b.name}>
-          <rect x={-6 * px} y={b.at - 6 * px} width={12 * px} height={12 * px} fill={b.pieces > 0 ? 'var(--line)' : 'var(--mat)'} stroke="var(--line)" strokeWidth={2 * px} />
+          <rect
+            x={-6 * px}
+            y={b.at - 6 * px}
+            width={12 * px}
+            height={12 * px}
+            fill={b.pieces > 0 ? 'var(--line)' : 'var(--mat)'}
+            stroke="var(--line)"
+            strokeWidth={2 * px}
+          />
           <text x={14 * px} y={b.at + 5 * px} fontSize={14 * px} fill="var(--line)">
             {b.name}
             {b.pieces > 0 && `, ${b.pieces} × ${b.piece} g`}
           </text>
         </g>
       ))}
-      {supports.map((s, i) => Number.isFinite(number(s.x)) && Number.isFinite(number(s.y)) && (
-        <g key={i}>
-          <path d={`M${number(s.y)} ${number(s.x)}l${-10 * px} ${16 * px}h${20 * px}z`} fill="var(--paper)" stroke="var(--line)" strokeWidth={2 * px} />
-          <text x={number(s.y)} y={number(s.x) + 13 * px} textAnchor="middle" fontSize={10 * px} fontWeight="700" fill="var(--ink)">
-            {i + 1}
-          </text>
-        </g>
-      ))}
+      {supports.map(
+        (s, i) =>
+          Number.isFinite(number(s.x)) &&
+          Number.isFinite(number(s.y)) && (
+            <g key={i}>
+              <path
+                d={`M${number(s.y)} ${number(s.x)}l${-10 * px} ${16 * px}h${20 * px}z`}
+                fill="var(--paper)"
+                stroke="var(--line)"
+                strokeWidth={2 * px}
+              />
+              <text
+                x={number(s.y)}
+                y={number(s.x) + 13 * px}
+                textAnchor="middle"
+                fontSize={10 * px}
+                fontWeight="700"
+                fill="var(--ink)"
+              >
+                {i + 1}
+              </text>
+            </g>
+          ),
+      )}
       {current.x !== null && current.ux !== null && (
         <g opacity={current.range.standing === 'stale' ? 0.5 : 1}>
-          <path d={`M0 ${current.x - current.ux}V${current.x + current.ux}`} stroke="var(--line)" strokeWidth={8 * px} opacity="0.5" />
-          <circle cx={current.y ?? 0} cy={current.x} r={9 * px} fill="var(--mat)" stroke="var(--line)" strokeWidth={3 * px} />
-          <path d={`M${(current.y ?? 0) - 14 * px} ${current.x}h${28 * px}M${current.y ?? 0} ${current.x - 14 * px}v${28 * px}`} stroke="var(--line)" strokeWidth={2 * px} />
+          <path
+            d={`M0 ${current.x - current.ux}V${current.x + current.ux}`}
+            stroke="var(--line)"
+            strokeWidth={8 * px}
+            opacity="0.5"
+          />
+          <circle
+            cx={current.y ?? 0}
+            cy={current.x}
+            r={9 * px}
+            fill="var(--mat)"
+            stroke="var(--line)"
+            strokeWidth={3 * px}
+          />
+          <path
+            d={`M${(current.y ?? 0) - 14 * px} ${current.x}h${28 * px}M${current.y ?? 0} ${current.x - 14 * px}v${28 * px}`}
+            stroke="var(--line)"
+            strokeWidth={2 * px}
+          />
         </g>
       )}
     </g>

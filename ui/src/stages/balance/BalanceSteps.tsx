@@ -14,10 +14,16 @@ export function BalanceSteps({ job, recorder }: StageProps) {
           <div className="flex min-h-[48px] items-center gap-3 text-[17px]">
             <span className="min-w-0 flex-1">
               {s.title}
-              {s.waitsFor.length > 0 && <span className="block text-[14px] text-pencil">waits for {s.waitsFor.join('; ')}</span>}
+              {s.waitsFor.length > 0 && (
+                <span className="block text-[14px] text-pencil">waits for {s.waitsFor.join('; ')}</span>
+              )}
             </span>
             {s.standing === 'canStart' && (
-              <button className="button" disabled={job.released} onClick={() => void recorder.record('build/step-started', { step: s.id })}>
+              <button
+                className="button"
+                disabled={job.released}
+                onClick={() => void recorder.record('build/step-started', { step: s.id })}
+              >
                 start
               </button>
             )}

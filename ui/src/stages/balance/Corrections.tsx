@@ -16,12 +16,20 @@ export function Advice({ job, recorder, current }: StageProps & { current: Schem
           {!job.released && (
             <div className="flex flex-wrap gap-2 pt-2">
               {advice.packFront !== null && (
-                <button className="button dark" onClick={() => void recorder.record('balance/pack-moved', { packFront: `${advice.packFront} mm` })}>
+                <button
+                  className="button dark"
+                  onClick={() => void recorder.record('balance/pack-moved', { packFront: `${advice.packFront} mm` })}
+                >
                   the pack is moved
                 </button>
               )}
               {advice.pieces !== 0 && (
-                <button className="button dark" onClick={() => void recorder.record('balance/ballast', { station: advice.station, pieces: advice.pieces })}>
+                <button
+                  className="button dark"
+                  onClick={() =>
+                    void recorder.record('balance/ballast', { station: advice.station, pieces: advice.pieces })
+                  }
+                >
                   {advice.pieces > 0 ? 'ballast is in' : 'ballast is out'}
                 </button>
               )}
@@ -42,9 +50,22 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
       <div className="flex items-end gap-2 pb-2">
         <label className="flex-1 text-[14px] text-pencil">
           front of the pack now, mm
-          <input className="field" value={front} onChange={(e) => setFront(e.target.value)} placeholder={data.pack.firstFront === null ? '' : `${data.pack.firstFront} to ${data.pack.lastFront}`} />
+          <input
+            className="field"
+            value={front}
+            onChange={(e) => setFront(e.target.value)}
+            placeholder={data.pack.firstFront === null ? '' : `${data.pack.firstFront} to ${data.pack.lastFront}`}
+          />
         </label>
-        <button className="button" disabled={job.released || !front.trim()} onClick={() => void recorder.record('balance/pack-moved', { packFront: withDefault(front, 'mm') }).then((ok) => ok && setFront(''))}>
+        <button
+          className="button"
+          disabled={job.released || !front.trim()}
+          onClick={() =>
+            void recorder
+              .record('balance/pack-moved', { packFront: withDefault(front, 'mm') })
+              .then((ok) => ok && setFront(''))
+          }
+        >
           the pack is moved
         </button>
       </div>
@@ -53,10 +74,20 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
           <span className="flex-1">
             {b.name}: {b.pieces} × {b.piece} g
           </span>
-          <button className="button w-[52px]" aria-label={`One piece out of the ${b.name}`} disabled={job.released || b.pieces === 0} onClick={() => void recorder.record('balance/ballast', { station: b.name, pieces: -1 })}>
+          <button
+            className="button w-[52px]"
+            aria-label={`One piece out of the ${b.name}`}
+            disabled={job.released || b.pieces === 0}
+            onClick={() => void recorder.record('balance/ballast', { station: b.name, pieces: -1 })}
+          >
             −
           </button>
-          <button className="button w-[52px]" aria-label={`One piece into the ${b.name}`} disabled={job.released} onClick={() => void recorder.record('balance/ballast', { station: b.name, pieces: 1 })}>
+          <button
+            className="button w-[52px]"
+            aria-label={`One piece into the ${b.name}`}
+            disabled={job.released}
+            onClick={() => void recorder.record('balance/ballast', { station: b.name, pieces: 1 })}
+          >
             +
           </button>
         </div>

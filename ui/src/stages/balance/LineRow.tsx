@@ -10,9 +10,13 @@ export function LineRow({ line, name, quiet }: { line: Schemas['LedgerLine']; na
           {name ?? line.text}
           <span className="block text-[14px] text-pencil">{line.limits}</span>
         </span>
-        <span className={`text-right whitespace-nowrap ${line.standing === 'notMet' ? 'text-red' : ''}`}>{line.reading || <span className="text-pencil">not yet</span>}</span>
+        <span className={`text-right whitespace-nowrap ${line.standing === 'notMet' ? 'text-red' : ''}`}>
+          {line.reading || <span className="text-pencil">not yet</span>}
+        </span>
         <Jaws line={line} />
-        <span className={`w-[84px] text-[16px] ${line.standing === 'notMet' ? 'text-red' : ''}`}>{verdictWords(line)}</span>
+        <span className={`w-[84px] text-[16px] ${line.standing === 'notMet' ? 'text-red' : ''}`}>
+          {verdictWords(line)}
+        </span>
       </div>
       {!quiet && line.open && line.standing !== 'notShown' && <p className="pb-1 text-[15px]">{line.why}</p>}
     </div>

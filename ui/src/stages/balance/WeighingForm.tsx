@@ -1,15 +1,27 @@
 import type { Schemas } from '../../api/client';
 
 export type WeighedAt = { x: string; y: string; reading: string };
-export type Weighing = { supports: WeighedAt[]; packFront: string; propellerPlaced: boolean; level: boolean; pitch: string; height: string };
+export type Weighing = {
+  supports: WeighedAt[];
+  packFront: string;
+  propellerPlaced: boolean;
+  level: boolean;
+  pitch: string;
+  height: string;
+};
 
 /** A bare number gets the field's unit. */
-export const withDefault = (typed: string, unit: string) => (/[a-z°]$/i.test(typed.trim()) ? typed.trim() : `${typed.trim()} ${unit}`);
+export const withDefault = (typed: string, unit: string) =>
+  /[a-z°]$/i.test(typed.trim()) ? typed.trim() : `${typed.trim()} ${unit}`;
 
 const mm = (v: number) => String(Math.round(v));
 
 /** The supports of the last weighing; else three where the drawing has something to stand on. Every place can be typed over. */
-export function startOf(job: Schemas['JobView'], data: Schemas['BalanceView'], current: Schemas['ConfigurationView'] | undefined): Weighing {
+export function startOf(
+  job: Schemas['JobView'],
+  data: Schemas['BalanceView'],
+  current: Schemas['ConfigurationView'] | undefined,
+): Weighing {
   const last = [current, ...data.configurations].find((c) => c && c.supports.length > 0)?.supports;
   const wheels = job.drawing.parts.filter((p) => p.kind === 'wheel');
   const [a, b] = wheels.length >= 2 ? wheels : job.drawing.parts.filter((p) => p.kind === 'wing');
@@ -32,7 +44,8 @@ export function startOf(job: Schemas['JobView'], data: Schemas['BalanceView'], c
 type Props = { data: Schemas['BalanceView']; weighing: Weighing; onChange: (w: Weighing) => void; disabled: boolean };
 
 export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
-  const set = (i: number, field: keyof WeighedAt, value: string) => onChange({ ...w, supports: w.supports.map((s, k) => (k === i ? { ...s, [field]: value } : s)) });
+  const set = (i: number, field: keyof WeighedAt, value: string) =>
+    onChange({ ...w, supports: w.supports.map((s, k) => (k === i ? { ...s, [field]: value } : s)) });
   return (
     <fieldset disabled={disabled} className="mt-4">
       <legend className="text-[18px] font-bold">Weigh</legend>
@@ -46,16 +59,34 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
           <Row key={i} number={i + 1} support={s} onChange={(field, value) => set(i, field, value)} />
         ))}
       </div>
-      <button className="min-h-[44px] text-[15px] underline" onClick={() => onChange({ ...w, supports: w.supports.length === 3 ? w.supports.slice(0, 2) : [...w.supports, { x: '0', y: '0', reading: '' }] })}>
+      <button
+        className="min-h-[44px] text-[15px] underline"
+        onClick={() =>
+          onChange({
+            ...w,
+            supports:
+              w.supports.length === 3 ? w.supports.slice(0, 2) : [...w.supports, { x: '0', y: '0', reading: '' }],
+          })
+        }
+      >
         {w.supports.length === 3 ? 'only two supports' : 'a third support'}
       </button>
       <div className="grid grid-cols-2 gap-3">
         <label className="text-[14px] text-pencil">
           front of the pack, mm
-          <input className="field text-[18px]" inputMode="text" value={w.packFront} onChange={(e) => onChange({ ...w, packFront: e.target.value })} />
+          <input
+            className="field text-[18px]"
+            inputMode="text"
+            value={w.packFront}
+            onChange={(e) => onChange({ ...w, packFront: e.target.value })}
+          />
         </label>
         {data.motorKind === 'propeller' && (
-          <button className="button self-end" aria-pressed={w.propellerPlaced} onClick={() => onChange({ ...w, propellerPlaced: !w.propellerPlaced })}>
+          <button
+            className="button self-end"
+            aria-pressed={w.propellerPlaced}
+            onClick={() => onChange({ ...w, propellerPlaced: !w.propellerPlaced })}
+          >
             {w.propellerPlaced ? `its ${data.propellerMass ?? ''} g placed` : 'propeller on'}
           </button>
         )}
@@ -67,11 +98,19 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
         <div className="grid grid-cols-2 gap-3 pt-2">
           <label className="text-[14px] text-pencil">
             pitch, ° nose up +
-            <input className="field text-[18px]" value={w.pitch} onChange={(e) => onChange({ ...w, pitch: e.target.value })} />
+            <input
+              className="field text-[18px]"
+              value={w.pitch}
+              onChange={(e) => onChange({ ...w, pitch: e.target.value })}
+            />
           </label>
           <label className="text-[14px] text-pencil">
             height of the centre, mm
-            <input className="field text-[18px]" value={w.height} onChange={(e) => onChange({ ...w, height: e.target.value })} />
+            <input
+              className="field text-[18px]"
+              value={w.height}
+              onChange={(e) => onChange({ ...w, height: e.target.value })}
+            />
           </label>
         </div>
       )}
@@ -79,13 +118,37 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
   );
 }
 
-function Row({ number, support, onChange }: { number: number; support: WeighedAt; onChange: (field: keyof WeighedAt, value: string) => void }) {
+function Row({
+  number,
+  support,
+  onChange,
+}: {
+  number: number;
+  support: WeighedAt;
+  onChange: (field: keyof WeighedAt, value: string) => void;
+}) {
   return (
     <>
       <strong className="text-[17px]">{number}</strong>
-      <input className="field text-[17px]" aria-label={`Support ${number}, x`} value={support.x} onChange={(e) => onChange('x', e.target.value)} />
-      <input className="field text-[17px]" aria-label={`Support ${number}, y`} value={support.y} onChange={(e) => onChange('y', e.target.value)} />
-      <input className="field text-[22px] font-bold" inputMode="decimal" aria-label={`Support ${number}, grams`} value={support.reading} onChange={(e) => onChange('reading', e.target.value)} />
+      <input
+        className="field text-[17px]"
+        aria-label={`Support ${number}, x`}
+        value={support.x}
+        onChange={(e) => onChange('x', e.target.value)}
+      />
+      <input
+        className="field text-[17px]"
+        aria-label={`Support ${number}, y`}
+        value={support.y}
+        onChange={(e) => onChange('y', e.target.value)}
+      />
+      <input
+        className="field text-[22px] font-bold"
+        inputMode="decimal"
+        aria-label={`Support ${number}, grams`}
+        value={support.reading}
+        onChange={(e) => onChange('reading', e.target.value)}
+      />
     </>
   );
 }

@@ -17,14 +17,25 @@ export function Bind({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'bind');
   const [chosen, setChosen] = useState<string>();
   const [otherwise, setOtherwise] = useState<Record<string, Movement>>();
-  if (!data) return <Mat title="Bind" aside="opening…">{null}</Mat>;
+  if (!data)
+    return (
+      <Mat title="Bind" aside="opening…">
+        {null}
+      </Mat>
+    );
 
   const bound = !data.bound.open;
-  const current: Call | undefined = data.directions.find((d) => d.function === chosen) ?? data.directions.find((d) => d.line.open);
+  const current: Call | undefined =
+    data.directions.find((d) => d.function === chosen) ?? data.directions.find((d) => d.line.open);
   const ready = bound && !data.failsafe.open;
   const answer = async (seen: Record<string, Movement>) => {
     if (!current) return;
-    if (await recorder.record('bind/direction', { function: current.function, seen: current.expected.map((e) => ({ surface: e.surface, moved: seen[e.surface] ?? 'none' })) })) {
+    if (
+      await recorder.record('bind/direction', {
+        function: current.function,
+        seen: current.expected.map((e) => ({ surface: e.surface, moved: seen[e.surface] ?? 'none' })),
+      })
+    ) {
       setOtherwise(undefined);
       setChosen(undefined);
     }
@@ -35,7 +46,13 @@ export function Bind({ job, recorder }: StageProps) {
   return (
     <>
       <Mat title="Bind" aside={ready && current ? 'the picture you must see' : 'standing behind it'}>
-        <Drawing drawing={drawing} mode="plain" highlight={new Set(ready && current ? current.expected.map((e) => e.surface) : [])} foot="from behind, you stand at the tail" pad={{ top: 120, bottom: 120 }} />
+        <Drawing
+          drawing={drawing}
+          mode="plain"
+          highlight={new Set(ready && current ? current.expected.map((e) => e.surface) : [])}
+          foot="from behind, you stand at the tail"
+          pad={{ top: 120, bottom: 120 }}
+        />
         {ready && current && (
           <ul className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
             {current.expected.map((e) => (
@@ -54,11 +71,20 @@ export function Bind({ job, recorder }: StageProps) {
           ready && current ? (
             <Act label="As the picture shows" onAct={asShown} disabled={recorder.busy || job.released} />
           ) : (
-            <Act label={ready ? 'Every direction answered' : bound ? 'Answer failsafe above' : 'Bind first'} onAct={() => undefined} disabled hint="" />
+            <Act
+              label={ready ? 'Every direction answered' : bound ? 'Answer failsafe above' : 'Bind first'}
+              onAct={() => undefined}
+              disabled
+              hint=""
+            />
           )
         }
       >
-        {!bound || job.released ? null : <p className="pb-1 text-[15px] text-pencil">Bound: {data.bound.reading}. Re-binding makes directions, failsafe and throws stale.</p>}
+        {!bound || job.released ? null : (
+          <p className="pb-1 text-[15px] text-pencil">
+            Bound: {data.bound.reading}. Re-binding makes directions, failsafe and throws stale.
+          </p>
+        )}
         {!bound && <BindForm data={data} recorder={recorder} />}
         {bound && data.failsafe.open && (
           <section aria-label="Failsafe">
@@ -69,9 +95,24 @@ export function Bind({ job, recorder }: StageProps) {
             </p>
             {data.failsafe.standing !== 'notShown' && <p className="pt-2 text-[17px] text-red">{data.failsafe.why}</p>}
             <div className="flex flex-col gap-2 pt-3">
-              <button className="button dark min-h-[60px] text-[19px] font-bold" onClick={() => void recorder.record('bind/failsafe', { behaviour: 'asDeclared', note: '' })}>As declared</button>
-              <button className="button min-h-[52px]" onClick={() => void recorder.record('bind/failsafe', { behaviour: 'motorRuns', note: '' })}>the motor runs</button>
-              <button className="button min-h-[52px]" onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesDiffer', note: '' })}>surfaces do something else</button>
+              <button
+                className="button dark min-h-[60px] text-[19px] font-bold"
+                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'asDeclared', note: '' })}
+              >
+                As declared
+              </button>
+              <button
+                className="button min-h-[52px]"
+                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'motorRuns', note: '' })}
+              >
+                the motor runs
+              </button>
+              <button
+                className="button min-h-[52px]"
+                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesDiffer', note: '' })}
+              >
+                surfaces do something else
+              </button>
             </div>
           </section>
         )}
@@ -86,7 +127,11 @@ export function Bind({ job, recorder }: StageProps) {
                 <span className="min-w-0 flex-1 text-[16px]">{current.line.why}</span>
               </div>
             )}
-            <button className="button mt-3 min-h-[52px] w-full" aria-expanded={!!otherwise} onClick={() => setOtherwise(otherwise ? undefined : {})}>
+            <button
+              className="button mt-3 min-h-[52px] w-full"
+              aria-expanded={!!otherwise}
+              onClick={() => setOtherwise(otherwise ? undefined : {})}
+            >
               something else moved
             </button>
             {otherwise && (
@@ -96,26 +141,43 @@ export function Bind({ job, recorder }: StageProps) {
                     <span className="label">{e.name} went</span>
                     <div className="flex gap-1">
                       {ANSWERS.map((m) => (
-                        <button key={m} role="radio" aria-checked={otherwise[e.surface] === m} className="button flex-1 px-1 text-[15px]" onClick={() => setOtherwise({ ...otherwise, [e.surface]: m })}>
+                        <button
+                          key={m}
+                          role="radio"
+                          aria-checked={otherwise[e.surface] === m}
+                          className="button flex-1 px-1 text-[15px]"
+                          onClick={() => setOtherwise({ ...otherwise, [e.surface]: m })}
+                        >
                           {m === 'none' ? 'not at all' : m}
                         </button>
                       ))}
                     </div>
                   </div>
                 ))}
-                <button className="button dark min-h-[52px] font-bold" disabled={current.expected.some((e) => !otherwise[e.surface])} onClick={() => void answer(otherwise)}>
+                <button
+                  className="button dark min-h-[52px] font-bold"
+                  disabled={current.expected.some((e) => !otherwise[e.surface])}
+                  onClick={() => void answer(otherwise)}
+                >
                   Record what moved
                 </button>
               </div>
             )}
             {current.line.standing === 'notMet' && (
-              <button className="button mt-3 w-full" onClick={() => void recorder.record('bind/reversed', { function: current.function })}>
+              <button
+                className="button mt-3 w-full"
+                onClick={() => void recorder.record('bind/reversed', { function: current.function })}
+              >
                 the {current.function} channel is reversed now
               </button>
             )}
           </section>
         )}
-        <DirectionList data={data} current={ready ? current : undefined} onChoose={(f) => (setChosen(f), setOtherwise(undefined))} />
+        <DirectionList
+          data={data}
+          current={ready ? current : undefined}
+          onChoose={(f) => (setChosen(f), setOtherwise(undefined))}
+        />
       </Paper>
     </>
   );
@@ -129,7 +191,9 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
     <section aria-label="Bind" className="flex flex-col gap-3">
       <h2 className="text-[25px] font-bold">Bind</h2>
       {data.bound.standing === 'stale' && <p className="text-[17px] text-red">{data.bound.why}</p>}
-      <p className="text-[17px]">Transmitter first, throttle low, cut set, motor isolated; then the pack. Say so on the lamps.</p>
+      <p className="text-[17px]">
+        Transmitter first, throttle low, cut set, motor isolated; then the pack. Say so on the lamps.
+      </p>
       <label className="text-[14px] text-pencil">
         model memory
         <input className="field text-[20px]" value={memory} onChange={(e) => setMemory(e.target.value)} />
@@ -138,7 +202,13 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
         <span className="label">stick mode</span>
         <div className="flex gap-2">
           {[1, 2, 3, 4].map((m) => (
-            <button key={m} role="radio" aria-checked={m === mode} className="button flex-1 text-[18px]" onClick={() => setMode(m)}>
+            <button
+              key={m}
+              role="radio"
+              aria-checked={m === mode}
+              className="button flex-1 text-[18px]"
+              onClick={() => setMode(m)}
+            >
               {m}
             </button>
           ))}
@@ -148,20 +218,38 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
         <span className="label">bound by</span>
         <div className="flex gap-2">
           {data.methods.map((m) => (
-            <button key={m} role="radio" aria-checked={m === method} className="button flex-1" onClick={() => setMethod(m)}>
+            <button
+              key={m}
+              role="radio"
+              aria-checked={m === method}
+              className="button flex-1"
+              onClick={() => setMethod(m)}
+            >
               {m}
             </button>
           ))}
         </div>
       </div>
-      <button className="button dark min-h-[60px] text-[19px] font-bold" disabled={recorder.busy} onClick={() => void recorder.record('bind/bound', { modelMemory: memory, mode, method })}>
+      <button
+        className="button dark min-h-[60px] text-[19px] font-bold"
+        disabled={recorder.busy}
+        onClick={() => void recorder.record('bind/bound', { modelMemory: memory, mode, method })}
+      >
         It is bound
       </button>
     </section>
   );
 }
 
-function DirectionList({ data, current, onChoose }: { data: Schemas['BindView']; current: Call | undefined; onChoose: (fn: string) => void }) {
+function DirectionList({
+  data,
+  current,
+  onChoose,
+}: {
+  data: Schemas['BindView'];
+  current: Call | undefined;
+  onChoose: (fn: string) => void;
+}) {
   return (
     <section aria-label="Directions" data-region="list" className="py-4">
       <h3 className="border-b border-steel text-[18px] font-bold">Bind, failsafe, directions</h3>
@@ -176,10 +264,21 @@ function DirectionList({ data, current, onChoose }: { data: Schemas['BindView'];
         </p>
       ))}
       {data.directions.map((d) => (
-        <button key={d.function} onClick={() => onChoose(d.function)} aria-pressed={d === current} className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px] ${d === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}>
+        <button
+          key={d.function}
+          onClick={() => onChoose(d.function)}
+          aria-pressed={d === current}
+          className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px] ${d === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
+        >
           <span className="min-w-0 flex-1">
             {d.line.text}
-            <span className="block text-[14px] text-pencil">{d.line.standing === 'notShown' ? d.line.limits : d.line.standing === 'stale' ? d.line.why : d.line.reading}</span>
+            <span className="block text-[14px] text-pencil">
+              {d.line.standing === 'notShown'
+                ? d.line.limits
+                : d.line.standing === 'stale'
+                  ? d.line.why
+                  : d.line.reading}
+            </span>
           </span>
           <Jaws line={d.line} />
           <span className="w-[90px]">{verdictWords(d.line)}</span>

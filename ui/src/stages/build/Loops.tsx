@@ -18,7 +18,11 @@ export function Loops({ job, recorder, data }: Props) {
             <strong>{l.detail}</strong>
             <span className="block text-[14px] text-pencil">by {l.by}; blocks release</span>
           </span>
-          <button className="button" disabled={job.released} onClick={() => void recorder.record('build/loop-closed', { loop: l.id })}>
+          <button
+            className="button"
+            disabled={job.released}
+            onClick={() => void recorder.record('build/loop-closed', { loop: l.id })}
+          >
             changed back
           </button>
         </div>
@@ -33,7 +37,12 @@ export function Loops({ job, recorder, data }: Props) {
               ))}
             </select>
           </label>
-          <button className="button" onClick={() => void recorder.record('build/loop-opened', { kind: 'leadMovedForBinding', detail: '', function: chosen })}>
+          <button
+            className="button"
+            onClick={() =>
+              void recorder.record('build/loop-opened', { kind: 'leadMovedForBinding', detail: '', function: chosen })
+            }
+          >
             moved for now
           </button>
         </div>

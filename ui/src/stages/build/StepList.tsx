@@ -11,7 +11,17 @@ const GROUPS: [string, (s: Step) => boolean][] = [
 ];
 
 /** Steps as can start, waits for, done; in the sheet's order within each. */
-export function StepList({ steps, current, onChoose, now }: { steps: readonly Step[]; current: Step | undefined; onChoose: (id: string) => void; now: number }) {
+export function StepList({
+  steps,
+  current,
+  onChoose,
+  now,
+}: {
+  steps: readonly Step[];
+  current: Step | undefined;
+  onChoose: (id: string) => void;
+  now: number;
+}) {
   return (
     <section aria-label="Steps" data-region="list" className="pt-4">
       {GROUPS.map(([title, is]) => {
@@ -29,8 +39,17 @@ export function StepList({ steps, current, onChoose, now }: { steps: readonly St
                     className={`flex min-h-[48px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px] ${s === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
                   >
                     <span className="min-w-0 flex-1">
-                      <span className={`block ${s.standing === 'canStart' || s.standing === 'underWay' ? 'font-bold' : ''}`}>{s.title}</span>
-                      {s.standing === 'waitsFor' && <span className="block text-[14px] leading-tight text-pencil">{s.waitsFor[0]}{s.waitsFor.length > 1 && `, and ${s.waitsFor.length - 1} more`}</span>}
+                      <span
+                        className={`block ${s.standing === 'canStart' || s.standing === 'underWay' ? 'font-bold' : ''}`}
+                      >
+                        {s.title}
+                      </span>
+                      {s.standing === 'waitsFor' && (
+                        <span className="block text-[14px] leading-tight text-pencil">
+                          {s.waitsFor[0]}
+                          {s.waitsFor.length > 1 && `, and ${s.waitsFor.length - 1} more`}
+                        </span>
+                      )}
                     </span>
                     <span className="shrink-0 text-[15px] text-pencil">{aside(s, now)}</span>
                   </button>
@@ -47,7 +66,9 @@ export function StepList({ steps, current, onChoose, now }: { steps: readonly St
 function aside(s: Step, now: number) {
   if (s.standing === 'curing' && s.handleAt && s.fullAt) {
     const handle = new Date(s.handleAt).getTime();
-    return handle > now ? `handle in ${duration((handle - now) / 60_000)}` : `full in ${duration((new Date(s.fullAt).getTime() - now) / 60_000)}`;
+    return handle > now
+      ? `handle in ${duration((handle - now) / 60_000)}`
+      : `full in ${duration((new Date(s.fullAt).getTime() - now) / 60_000)}`;
   }
   return s.standing === 'done' ? s.by : duration(s.handsOn);
 }

@@ -15,7 +15,8 @@ type Where = 'build' | 'wire' | 'check';
 const COMING: Record<Where, string> = {
   build: '',
   wire: 'Here will be the wiring as a whole: every lead along its real route, plugs pin for pin, power and polarity. Its steps are here already.',
-  check: 'Here will be trueness, propulsion under load, range, tilting the stabiliser and the outdoor trip. Its steps are here already.',
+  check:
+    'Here will be trueness, propulsion under load, range, tilting the stabiliser and the outdoor trip. Its steps are here already.',
 };
 
 /** The steps of a stage in order: only what may be done now can be started; everything else says what it waits for. */
@@ -26,10 +27,20 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
   const [adhesive, setAdhesive] = useState('');
   const [celsius, setCelsius] = useState('20');
   const now = useServerNow(job.now, 15_000);
-  if (!data || !shop) return <Mat title="Steps" aside="opening…">{null}</Mat>;
+  if (!data || !shop)
+    return (
+      <Mat title="Steps" aside="opening…">
+        {null}
+      </Mat>
+    );
 
   const steps = data.steps.filter((s) => s.stage === stage);
-  const step = steps.find((s) => s.id === chosen) ?? steps.find((s) => s.standing === 'underWay') ?? steps.find((s) => s.standing === 'canStart') ?? steps.find((s) => s.standing === 'waitsFor') ?? steps[0];
+  const step =
+    steps.find((s) => s.id === chosen) ??
+    steps.find((s) => s.standing === 'underWay') ??
+    steps.find((s) => s.standing === 'canStart') ??
+    steps.find((s) => s.standing === 'waitsFor') ??
+    steps[0];
   const glue = shop.adhesives.find((a) => a.id === adhesive) ?? shop.adhesives[0];
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
@@ -46,15 +57,42 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
       ? { label: step.isBond ? 'Joint closed, done' : 'Done', run: () => void done(step), off: false }
       : step.standing === 'canStart'
         ? { label: 'Start', run: () => void start(step), off: false }
-        : { label: step.standing === 'waitsFor' ? 'Waits' : step.standing === 'curing' ? 'Done, curing' : 'Done', run: () => undefined, off: true };
+        : {
+            label: step.standing === 'waitsFor' ? 'Waits' : step.standing === 'curing' ? 'Done, curing' : 'Done',
+            run: () => undefined,
+            off: true,
+          };
 
-  const highlight = new Set(step ? job.drawing.parts.filter((p) => step.fits.some((f) => p.id === f || p.id.startsWith(`${f}-`))).map((p) => p.id) : []);
+  const highlight = new Set(
+    step
+      ? job.drawing.parts.filter((p) => step.fits.some((f) => p.id === f || p.id.startsWith(`${f}-`))).map((p) => p.id)
+      : [],
+  );
   return (
     <>
-      <Mat title={title} aside={`${steps.filter((s) => s.standing === 'done' || s.standing === 'curing').length} of ${steps.length} steps done`}>
-        <Drawing drawing={job.drawing} mode="fit" highlight={highlight} foot="dotted not fitted · nose up, seen from above" />
+      <Mat
+        title={title}
+        aside={`${steps.filter((s) => s.standing === 'done' || s.standing === 'curing').length} of ${steps.length} steps done`}
+      >
+        <Drawing
+          drawing={job.drawing}
+          mode="fit"
+          highlight={highlight}
+          foot="dotted not fitted · nose up, seen from above"
+        />
       </Mat>
-      <Paper job={job} recorder={recorder} act={<Act label={act.label} onAct={act.run} disabled={act.off || recorder.busy || job.released} hint={step && act.off && step.standing === 'waitsFor' ? 'see what it waits for' : undefined} />}>
+      <Paper
+        job={job}
+        recorder={recorder}
+        act={
+          <Act
+            label={act.label}
+            onAct={act.run}
+            disabled={act.off || recorder.busy || job.released}
+            hint={step && act.off && step.standing === 'waitsFor' ? 'see what it waits for' : undefined}
+          />
+        }
+      >
         {COMING[stage] && <p className="mb-3 border-b border-steel pb-2 text-[15px] text-pencil">{COMING[stage]}</p>}
         {step && <StepNow step={step} now={now} />}
         {step?.isBond && step.standing === 'underWay' && (
@@ -71,7 +109,12 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
             </label>
             <label className="w-[96px] text-[14px] text-pencil">
               bench, °C
-              <input className="field text-[17px]" inputMode="decimal" value={celsius} onChange={(e) => setCelsius(e.target.value)} />
+              <input
+                className="field text-[17px]"
+                inputMode="decimal"
+                value={celsius}
+                onChange={(e) => setCelsius(e.target.value)}
+              />
             </label>
           </div>
         )}
@@ -120,8 +163,12 @@ function StepNow({ step, now }: { step: Step; now: number }) {
       {step.handleAt && (
         <p className="pt-2 text-[17px]">
           {step.adhesive}:{' '}
-          {new Date(step.handleAt).getTime() > now ? `handle in ${duration((new Date(step.handleAt).getTime() - now) / 60_000)}` : `can be handled since ${clock(step.handleAt)}`}
-          {step.fullAt && new Date(step.fullAt).getTime() > now && `, full strength in ${duration((new Date(step.fullAt).getTime() - now) / 60_000)}`}
+          {new Date(step.handleAt).getTime() > now
+            ? `handle in ${duration((new Date(step.handleAt).getTime() - now) / 60_000)}`
+            : `can be handled since ${clock(step.handleAt)}`}
+          {step.fullAt &&
+            new Date(step.fullAt).getTime() > now &&
+            `, full strength in ${duration((new Date(step.fullAt).getTime() - now) / 60_000)}`}
         </p>
       )}
     </section>

@@ -3,7 +3,15 @@ import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 
 /** A lead lets a requirement go unmet, with a reason; aft of the balance range also with the owner's written words. */
-export function Concede({ line, recorder, onDone }: { line: Schemas['LedgerLine']; recorder: Recorder; onDone: () => void }) {
+export function Concede({
+  line,
+  recorder,
+  onDone,
+}: {
+  line: Schemas['LedgerLine'];
+  recorder: Recorder;
+  onDone: () => void;
+}) {
   const [reason, setReason] = useState('');
   const [owner, setOwner] = useState('');
   const concede = async () => {

@@ -8,7 +8,10 @@ type Props = { jobId: string; line: Schemas['LedgerLine']; canConcede: boolean; 
 export function OpenLine({ jobId, line, canConcede, onConcede }: Props) {
   return (
     <li className="flex items-stretch border-b border-steel">
-      <Link to={`/jobs/${jobId}/${line.stage.toLowerCase()}`} className="flex min-h-[56px] min-w-0 flex-1 items-center gap-3 py-1">
+      <Link
+        to={`/jobs/${jobId}/${line.stage.toLowerCase()}`}
+        className="flex min-h-[56px] min-w-0 flex-1 items-center gap-3 py-1"
+      >
         <Jaws line={line} />
         <span className="min-w-0 flex-1">
           <span className="block text-[17px] leading-tight">

@@ -16,7 +16,15 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unk
   const [at, setAt] = useState('');
   const [state, setState] = useState<AddOn['state']>('recorded');
   const add = async () => {
-    if ((await onAdd({ name, mass: withDefault(mass, 'g'), ...(at.trim() ? { at: withDefault(at, 'mm') } : {}), state })) === false) return;
+    if (
+      (await onAdd({
+        name,
+        mass: withDefault(mass, 'g'),
+        ...(at.trim() ? { at: withDefault(at, 'mm') } : {}),
+        state,
+      })) === false
+    )
+      return;
     setName('');
     setMass('');
     setAt('');
@@ -30,16 +38,31 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unk
         </label>
         <label className="text-[14px] text-pencil">
           weighs, g
-          <input className="field text-[17px] text-ink" inputMode="decimal" value={mass} onChange={(e) => setMass(e.target.value)} />
+          <input
+            className="field text-[17px] text-ink"
+            inputMode="decimal"
+            value={mass}
+            onChange={(e) => setMass(e.target.value)}
+          />
         </label>
         <label className="text-[14px] text-pencil">
           mm aft, if known
-          <input className="field text-[17px] text-ink" inputMode="decimal" value={at} onChange={(e) => setAt(e.target.value)} />
+          <input
+            className="field text-[17px] text-ink"
+            inputMode="decimal"
+            value={at}
+            onChange={(e) => setAt(e.target.value)}
+          />
         </label>
       </div>
       <div className="flex gap-2">
         {STATES.map(([key, title]) => (
-          <button key={key} className="button flex-1 px-1 text-[15px]" aria-pressed={state === key} onClick={() => setState(key)}>
+          <button
+            key={key}
+            className="button flex-1 px-1 text-[15px]"
+            aria-pressed={state === key}
+            onClick={() => setState(key)}
+          >
             {title}
           </button>
         ))}

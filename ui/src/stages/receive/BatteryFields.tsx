@@ -1,9 +1,27 @@
 import type { Schemas } from '../../api/client';
 import { withDefault } from '../balance/WeighingForm';
 
-export type BatteryText = { mass: string; length: string; width: string; height: string; cells: string; capacity: string; cRating: string; connector: string };
+export type BatteryText = {
+  mass: string;
+  length: string;
+  width: string;
+  height: string;
+  cells: string;
+  capacity: string;
+  cRating: string;
+  connector: string;
+};
 
-export const NO_BATTERY: BatteryText = { mass: '', length: '', width: '', height: '', cells: '4', capacity: '', cRating: '', connector: '' };
+export const NO_BATTERY: BatteryText = {
+  mass: '',
+  length: '',
+  width: '',
+  height: '',
+  cells: '4',
+  capacity: '',
+  cRating: '',
+  connector: '',
+};
 
 const FIELDS: [keyof BatteryText, string][] = [
   ['mass', 'mass on the scale, g'],
@@ -17,13 +35,20 @@ const FIELDS: [keyof BatteryText, string][] = [
 ];
 
 /** What must be there before anything can be said. */
-export const batteryFull = (t: BatteryText) => (['mass', 'length', 'width', 'height', 'cells', 'capacity'] as const).every((f) => t[f].trim());
+export const batteryFull = (t: BatteryText) =>
+  (['mass', 'length', 'width', 'height', 'cells', 'capacity'] as const).every((f) => t[f].trim());
 
 /** The battery as the server takes it: each number with its unit. */
 export function batteryFrom(t: BatteryText): Schemas['Battery'] {
   return {
-    mass: withDefault(t.mass, 'g'), length: withDefault(t.length, 'mm'), width: withDefault(t.width, 'mm'), height: withDefault(t.height, 'mm'), cells: Number(t.cells) || 0, capacity: withDefault(t.capacity, 'mAh'),
-    cRating: t.cRating.trim() ? Number(t.cRating.replace(',', '.')) || 0 : null, connector: t.connector.trim(),
+    mass: withDefault(t.mass, 'g'),
+    length: withDefault(t.length, 'mm'),
+    width: withDefault(t.width, 'mm'),
+    height: withDefault(t.height, 'mm'),
+    cells: Number(t.cells) || 0,
+    capacity: withDefault(t.capacity, 'mAh'),
+    cRating: t.cRating.trim() ? Number(t.cRating.replace(',', '.')) || 0 : null,
+    connector: t.connector.trim(),
   };
 }
 
@@ -33,7 +58,12 @@ export function BatteryFields({ value, onChange }: { value: BatteryText; onChang
       {FIELDS.map(([field, title]) => (
         <label key={field} className="text-[14px] text-pencil">
           {title}
-          <input className={`field text-ink ${field === 'mass' ? 'text-[24px] font-bold' : 'text-[18px]'}`} inputMode={field === 'connector' ? 'text' : 'decimal'} value={value[field]} onChange={(e) => onChange({ ...value, [field]: e.target.value })} />
+          <input
+            className={`field text-ink ${field === 'mass' ? 'text-[24px] font-bold' : 'text-[18px]'}`}
+            inputMode={field === 'connector' ? 'text' : 'decimal'}
+            value={value[field]}
+            onChange={(e) => onChange({ ...value, [field]: e.target.value })}
+          />
         </label>
       ))}
     </div>

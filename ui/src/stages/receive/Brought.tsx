@@ -14,7 +14,15 @@ const STATE = { recorded: '', tested: ', tested', notConnected: ', not connected
 const CARTONS: Schemas['Carton'][] = ['sound', 'scuffed', 'crushed', 'torn', 'wet'];
 
 /** What came over the counter: owner, box, packs, radio, add-ons. */
-export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data: Schemas['ReceiveView']; recorder: Recorder }) {
+export function Brought({
+  job,
+  data,
+  recorder,
+}: {
+  job: Schemas['JobView'];
+  data: Schemas['ReceiveView'];
+  recorder: Recorder;
+}) {
   const { data: shop } = useShop();
   const [receiver, setReceiver] = useState(NO_RECEIVER);
   const [transmitter, setTransmitter] = useState('');
@@ -24,13 +32,31 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
   const facts: [string, string][] = [
     ['owner', `${data.customer}${data.contact ? `, ${data.contact}` : ''}`],
     ['spec sheet', `${data.sheet}, revision ${data.revision}`],
-    ['flight pack', `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} × ${data.battery.width} × ${data.battery.height}`],
-    ['receiver', data.receiver ? `${data.receiver.name || 'typed in'}, ${data.receiver.channels} channels, ${data.receiver.ports} ports` : `${data.receiverChannels} channels`],
-    ['transmitter', data.transmitter ? `${data.transmitter.name}${data.transmitter.memories ? `; memories: ${data.transmitter.memories}` : ''}` : 'not brought'],
+    [
+      'flight pack',
+      `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} × ${data.battery.width} × ${data.battery.height}`,
+    ],
+    [
+      'receiver',
+      data.receiver
+        ? `${data.receiver.name || 'typed in'}, ${data.receiver.channels} channels, ${data.receiver.ports} ports`
+        : `${data.receiverChannels} channels`,
+    ],
+    [
+      'transmitter',
+      data.transmitter
+        ? `${data.transmitter.name}${data.transmitter.memories ? `; memories: ${data.transmitter.memories}` : ''}`
+        : 'not brought',
+    ],
     ['add-ons', data.addOns.map((a) => `${a.name} ${a.mass}${STATE[a.state]}`).join('; ') || 'none'],
     ['promised', `${day(data.promised)}; balance in the ${data.balanceSchool}`],
     ['received', `${day(data.receivedOn)}, taken in ${dayAndClock(data.receivedAt)} by ${data.receivedBy}`],
-    ['supplier', data.supplier ? `${data.supplier.name}, claims until ${day(data.claimUntil!)}${data.claimDaysLeft != null ? ` (${daysLeft(data.claimDaysLeft)})` : ''}` : 'not said'],
+    [
+      'supplier',
+      data.supplier
+        ? `${data.supplier.name}, claims until ${day(data.claimUntil!)}${data.claimDaysLeft != null ? ` (${daysLeft(data.claimDaysLeft)})` : ''}`
+        : 'not said',
+    ],
     ['carton', `${data.cartonWords}${data.cartonNote ? `: ${data.cartonNote}` : ''}`],
   ];
   return (
@@ -50,13 +76,22 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
       {!closed && data.carton === 'notLooked' && (
         <div role="group" aria-label="Carton" className="flex flex-wrap gap-2 pb-2">
           {CARTONS.map((c) => (
-            <button key={c} className="button px-3 text-[15px]" onClick={() => void recorder.record('receive/carton', { carton: c, note: '' })}>
+            <button
+              key={c}
+              className="button px-3 text-[15px]"
+              onClick={() => void recorder.record('receive/carton', { carton: c, note: '' })}
+            >
               {c}
             </button>
           ))}
         </div>
       )}
-      <Pictures photos={data.boxPhotos} label="the box" disabled={closed} onTaken={(hash) => recorder.record('receive/box-photo', { hash, note: '' })} />
+      <Pictures
+        photos={data.boxPhotos}
+        label="the box"
+        disabled={closed}
+        onTaken={(hash) => recorder.record('receive/box-photo', { hash, note: '' })}
+      />
       <h3 className="pt-3 text-[18px] font-bold">Order {data.order}</h3>
       {data.orderOthers.map((o) => (
         <p key={o.job} className="border-b border-steel py-1 text-[16px]">
@@ -66,17 +101,27 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
           <span className="text-pencil">{o.holds}</span>
         </p>
       ))}
-      <Link className="inline-flex min-h-[44px] items-center underline" to={`/jobs/new?customer=${data.customerId}&order=${data.order}`}>
+      <Link
+        className="inline-flex min-h-[44px] items-center underline"
+        to={`/jobs/new?customer=${data.customerId}&order=${data.order}`}
+      >
         another kit of this order
       </Link>
       {!closed && (
         <>
-          <button className="button mt-1 w-full text-left" aria-expanded={changing} onClick={() => setChanging(!changing)}>
+          <button
+            className="button mt-1 w-full text-left"
+            aria-expanded={changing}
+            onClick={() => setChanging(!changing)}
+          >
             Something else was brought, or changed
           </button>
           {changing && (
             <div className="flex flex-col gap-3 pt-3">
-              <PromisedDay promised={data.promised} onPromise={(promised, reason) => recorder.record('receive/promised', { promised, reason })} />
+              <PromisedDay
+                promised={data.promised}
+                onPromise={(promised, reason) => recorder.record('receive/promised', { promised, reason })}
+              />
               <SupplierChoice
                 label="it came from"
                 value={data.supplier?.id ?? ''}
@@ -90,18 +135,37 @@ export function Brought({ job, data, recorder }: { job: Schemas['JobView']; data
               <div className="flex items-end gap-2">
                 <label className="flex-1 text-[14px] text-pencil">
                   transmitter
-                  <input className="field text-ink" value={transmitter} onChange={(e) => setTransmitter(e.target.value)} />
+                  <input
+                    className="field text-ink"
+                    value={transmitter}
+                    onChange={(e) => setTransmitter(e.target.value)}
+                  />
                 </label>
                 <label className="flex-1 text-[14px] text-pencil">
                   model memories
                   <input className="field text-ink" value={memories} onChange={(e) => setMemories(e.target.value)} />
                 </label>
-                <button className="button" disabled={!transmitter.trim()} onClick={() => void recorder.record('receive/transmitter', { name: transmitter, memories, freeMemories: null })}>
+                <button
+                  className="button"
+                  disabled={!transmitter.trim()}
+                  onClick={() =>
+                    void recorder.record('receive/transmitter', { name: transmitter, memories, freeMemories: null })
+                  }
+                >
                   record
                 </button>
               </div>
               <ReceiverFields known={shop?.receivers ?? []} value={receiver} onChange={setReceiver} />
-              <button className="button" disabled={!receiver.channels.trim()} onClick={() => void recorder.record('receive/receiver', { channels: Number(receiver.channels) || 0, receiver: receiverFrom(receiver) })}>
+              <button
+                className="button"
+                disabled={!receiver.channels.trim()}
+                onClick={() =>
+                  void recorder.record('receive/receiver', {
+                    channels: Number(receiver.channels) || 0,
+                    receiver: receiverFrom(receiver),
+                  })
+                }
+              >
                 it has this receiver now
               </button>
             </div>

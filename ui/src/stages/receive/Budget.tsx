@@ -3,10 +3,29 @@ import type { Schemas } from '../../api/client';
 type Budget = Schemas['BudgetView'];
 type Pack = Schemas['PackOutlook'];
 
-const verdict = (p: Pack) => (!p.fits ? 'Does not fit' : !p.suits ? 'Not for this aircraft' : p.balances == null ? 'Not known yet' : p.balances ? (p.pieces > 0 ? 'Balances with ballast' : 'Balances') : 'Cannot balance');
+const verdict = (p: Pack) =>
+  !p.fits
+    ? 'Does not fit'
+    : !p.suits
+      ? 'Not for this aircraft'
+      : p.balances == null
+        ? 'Not known yet'
+        : p.balances
+          ? p.pieces > 0
+            ? 'Balances with ballast'
+            : 'Balances'
+          : 'Cannot balance';
 
 /** What each pack does to weight and balance, in the words the owner is told. */
-export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoose?: (name: string) => void; flies?: string | undefined }) {
+export function PackWords({
+  budget,
+  onChoose,
+  flies,
+}: {
+  budget: Budget;
+  onChoose?: (name: string) => void;
+  flies?: string | undefined;
+}) {
   return (
     <ul>
       {budget.packs.map((p) => (
@@ -20,7 +39,12 @@ export function PackWords({ budget, onChoose, flies }: { budget: Budget; onChoos
             {p.fits ? p.words : p.fitWhy} {p.fits && p.balances == null && p.fitWhy}
           </p>
           <p className="text-[15px] text-pencil">
-            {p.totalGrams} g all up{p.weightInLimit === false ? <strong className="text-red">, outside {budget.weightLimits}</strong> : budget.weightLimits && `, limits ${budget.weightLimits}`}
+            {p.totalGrams} g all up
+            {p.weightInLimit === false ? (
+              <strong className="text-red">, outside {budget.weightLimits}</strong>
+            ) : (
+              budget.weightLimits && `, limits ${budget.weightLimits}`
+            )}
             {p.first != null && p.last != null && `; centre ${p.first} to ${p.last} mm along the bay`}
           </p>
           {p.suits && p.suitsWhy && <p className="text-[15px] text-pencil">{p.suitsWhy}</p>}
@@ -69,11 +93,27 @@ export function BudgetOver({ budget, px }: { budget: Budget; px: number }) {
   const wide = 84 * px;
   return (
     <g>
-      <rect x={-wide} y={budget.targetLow} width={2 * wide} height={Math.max(budget.targetHigh - budget.targetLow, 2 * px)} fill="var(--tape)" fillOpacity="0.65" stroke="var(--tape-edge)" strokeWidth={px} />
+      <rect
+        x={-wide}
+        y={budget.targetLow}
+        width={2 * wide}
+        height={Math.max(budget.targetHigh - budget.targetLow, 2 * px)}
+        fill="var(--tape)"
+        fillOpacity="0.65"
+        stroke="var(--tape-edge)"
+        strokeWidth={px}
+      />
       {pack && (
         <>
-          <path d={`M${-wide * 0.6} ${pack.first}H${wide * 0.6}M0 ${pack.first}V${pack.last}M${-wide * 0.6} ${pack.last}H${wide * 0.6}`} stroke="var(--line)" strokeWidth={2.2 * px} fill="none" />
-          {pack.landsAt != null && <circle cx={0} cy={pack.landsAt} r={5 * px} fill={pack.balances ? 'var(--line)' : 'var(--red-mat)'} />}
+          <path
+            d={`M${-wide * 0.6} ${pack.first}H${wide * 0.6}M0 ${pack.first}V${pack.last}M${-wide * 0.6} ${pack.last}H${wide * 0.6}`}
+            stroke="var(--line)"
+            strokeWidth={2.2 * px}
+            fill="none"
+          />
+          {pack.landsAt != null && (
+            <circle cx={0} cy={pack.landsAt} r={5 * px} fill={pack.balances ? 'var(--line)' : 'var(--red-mat)'} />
+          )}
         </>
       )}
     </g>

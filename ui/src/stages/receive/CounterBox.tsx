@@ -3,7 +3,12 @@ import { type CounterProps, promised, receivedOn } from './counter';
 import { SupplierChoice } from './SupplierChoice';
 
 const CARTONS: [Schemas['Carton'], string][] = [
-  ['notLooked', 'not looked at'], ['sound', 'sound'], ['scuffed', 'scuffed'], ['crushed', 'crushed'], ['torn', 'torn'], ['wet', 'wet'],
+  ['notLooked', 'not looked at'],
+  ['sound', 'sound'],
+  ['scuffed', 'scuffed'],
+  ['crushed', 'crushed'],
+  ['torn', 'torn'],
+  ['wet', 'wet'],
 ];
 
 /** Who the box came from and when, what it looks like, and the day that is promised. */
@@ -15,7 +20,13 @@ export function CounterBox({ form, put }: CounterProps) {
         <span className="label">carton</span>
         <div className="grid grid-cols-3 gap-2">
           {CARTONS.map(([key, title]) => (
-            <button key={key} role="radio" aria-checked={form.carton === key} className="button px-1 text-[15px]" onClick={() => put({ carton: key })}>
+            <button
+              key={key}
+              role="radio"
+              aria-checked={form.carton === key}
+              className="button px-1 text-[15px]"
+              onClick={() => put({ carton: key })}
+            >
               {title}
             </button>
           ))}
@@ -23,20 +34,38 @@ export function CounterBox({ form, put }: CounterProps) {
       </div>
       <label className="text-[14px] text-pencil">
         what is to be seen on it
-        <input className="field text-[17px] text-ink" value={form.cartonNote} onChange={(e) => put({ cartonNote: e.target.value })} />
+        <input
+          className="field text-[17px] text-ink"
+          value={form.cartonNote}
+          onChange={(e) => put({ cartonNote: e.target.value })}
+        />
       </label>
       <div className="grid grid-cols-[1.4fr_1.4fr_0.8fr] gap-3">
         <label className="text-[14px] text-pencil">
           received
-          <input className="field text-[16px] text-ink" type="date" value={receivedOn(form)} onChange={(e) => put({ receivedOn: e.target.value })} />
+          <input
+            className="field text-[16px] text-ink"
+            type="date"
+            value={receivedOn(form)}
+            onChange={(e) => put({ receivedOn: e.target.value })}
+          />
         </label>
         <label className="text-[14px] text-pencil">
           promised
-          <input className="field text-[16px] text-ink" type="date" value={promised(form)} onChange={(e) => put({ promised: e.target.value })} />
+          <input
+            className="field text-[16px] text-ink"
+            type="date"
+            value={promised(form)}
+            onChange={(e) => put({ promised: e.target.value })}
+          />
         </label>
         <label className="text-[14px] text-pencil">
           shelf
-          <input className="field text-[18px] text-ink" value={form.shelf} onChange={(e) => put({ shelf: e.target.value })} />
+          <input
+            className="field text-[18px] text-ink"
+            value={form.shelf}
+            onChange={(e) => put({ shelf: e.target.value })}
+          />
         </label>
       </div>
       <p className="text-[15px] text-pencil">Photograph the box on the next screen, before it is opened.</p>

@@ -4,7 +4,11 @@ import { useCustomers } from '../../api/queries';
 import { Chooser } from './Chooser';
 import type { CounterProps } from './counter';
 
-type Props = CounterProps & { sheets: readonly Schemas['SheetCard'][]; onFindSheet: (words: string) => void; owner: Schemas['Customer'] | undefined };
+type Props = CounterProps & {
+  sheets: readonly Schemas['SheetCard'][];
+  onFindSheet: (words: string) => void;
+  owner: Schemas['Customer'] | undefined;
+};
 
 /** Which kit it is, and whose. */
 export function CounterKit({ form, put, sheets, onFindSheet, owner }: Props) {
@@ -14,7 +18,11 @@ export function CounterKit({ form, put, sheets, onFindSheet, owner }: Props) {
   const person = (field: keyof typeof form.person, title: string, className = '') => (
     <label className={`text-[14px] text-pencil ${className}`}>
       {title}
-      <input className="field text-[18px] text-ink" value={form.person[field]} onChange={(e) => put({ person: { ...form.person, [field]: e.target.value } })} />
+      <input
+        className="field text-[18px] text-ink"
+        value={form.person[field]}
+        onChange={(e) => put({ person: { ...form.person, [field]: e.target.value } })}
+      />
     </label>
   );
   return (
@@ -32,8 +40,18 @@ export function CounterKit({ form, put, sheets, onFindSheet, owner }: Props) {
         find="Find by name, contact or notes"
         none="A new customer"
         onFind={setFindOwner}
-        chosen={owner ? { key: owner.id, title: owner.name, note: owner.contact } : form.newOwner ? { key: '', title: 'A new customer', note: '' } : undefined}
-        choices={(owners ?? []).map((c) => ({ key: c.id, title: c.name, note: [c.contact, c.notes].filter(Boolean).join('; ') }))}
+        chosen={
+          owner
+            ? { key: owner.id, title: owner.name, note: owner.contact }
+            : form.newOwner
+              ? { key: '', title: 'A new customer', note: '' }
+              : undefined
+        }
+        choices={(owners ?? []).map((c) => ({
+          key: c.id,
+          title: c.name,
+          note: [c.contact, c.notes].filter(Boolean).join('; '),
+        }))}
         onChoose={(key) => put({ newOwner: !key, owner: owners?.find((c) => c.id === key) })}
       />
       {!owner && (

@@ -3,7 +3,10 @@ import { BatteryFields, NO_BATTERY } from './BatteryFields';
 import type { CounterProps } from './counter';
 
 const MOST = 8;
-const SCHOOLS = [['forwardThird', 'forward third'], ['middle', 'middle']] as const;
+const SCHOOLS = [
+  ['forwardThird', 'forward third'],
+  ['middle', 'middle'],
+] as const;
 
 /** The battery packs the owner brings, measured, and where the shop aims the balance. */
 export function CounterPacks({ form: { packs, school, sheet }, put }: CounterProps) {
@@ -19,20 +22,36 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
           </button>
         ))}
         {packs.length < MOST && (
-          <button className="button px-3 text-[15px]" onClick={() => (put({ packs: [...packs, { name: `pack ${packs.length + 1}`, battery: NO_BATTERY }] }), setAt(packs.length))}>
+          <button
+            className="button px-3 text-[15px]"
+            onClick={() => (
+              put({ packs: [...packs, { name: `pack ${packs.length + 1}`, battery: NO_BATTERY }] }), setAt(packs.length)
+            )}
+          >
             another pack
           </button>
         )}
       </div>
       <label className="text-[14px] text-pencil">
         this pack is called
-        <input className="field text-[17px] text-ink" value={pack.name} onChange={(e) => change({ name: e.target.value })} />
+        <input
+          className="field text-[17px] text-ink"
+          value={pack.name}
+          onChange={(e) => change({ name: e.target.value })}
+        />
       </label>
-      {sheet?.packsTogether && <p className="border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">{sheet.packsTogether}</p>}
+      {sheet?.packsTogether && (
+        <p className="border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">{sheet.packsTogether}</p>
+      )}
       <BatteryFields value={pack.battery} onChange={(battery) => change({ battery })} />
-      {at === 0 && packs.length > 1 && <p className="text-[15px] text-pencil">The first pack flies until another is chosen.</p>}
+      {at === 0 && packs.length > 1 && (
+        <p className="text-[15px] text-pencil">The first pack flies until another is chosen.</p>
+      )}
       {at > 0 && (
-        <button className="button self-start px-3 text-[15px]" onClick={() => (put({ packs: packs.filter((p) => p !== pack) }), setAt(0))}>
+        <button
+          className="button self-start px-3 text-[15px]"
+          onClick={() => (put({ packs: packs.filter((p) => p !== pack) }), setAt(0))}
+        >
           take this pack out again
         </button>
       )}
@@ -40,7 +59,13 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
         <span className="label">balance for the first flight</span>
         <div className="flex gap-2">
           {SCHOOLS.map(([key, title]) => (
-            <button key={key} role="radio" aria-checked={school === key} className="button flex-1" onClick={() => put({ school: key })}>
+            <button
+              key={key}
+              role="radio"
+              aria-checked={school === key}
+              className="button flex-1"
+              onClick={() => put({ school: key })}
+            >
               {title}
             </button>
           ))}

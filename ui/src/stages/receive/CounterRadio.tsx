@@ -12,11 +12,19 @@ export function CounterRadio({ form: { receiver, transmitter, addOns }, put }: C
       <div className="grid grid-cols-2 gap-3">
         <label className="text-[14px] text-pencil">
           transmitter
-          <input className="field text-[17px] text-ink" value={transmitter.name} onChange={(e) => put({ transmitter: { ...transmitter, name: e.target.value } })} />
+          <input
+            className="field text-[17px] text-ink"
+            value={transmitter.name}
+            onChange={(e) => put({ transmitter: { ...transmitter, name: e.target.value } })}
+          />
         </label>
         <label className="text-[14px] text-pencil">
           model memories
-          <input className="field text-[17px] text-ink" value={transmitter.memories} onChange={(e) => put({ transmitter: { ...transmitter, memories: e.target.value } })} />
+          <input
+            className="field text-[17px] text-ink"
+            value={transmitter.memories}
+            onChange={(e) => put({ transmitter: { ...transmitter, memories: e.target.value } })}
+          />
         </label>
       </div>
       <h2 className="pt-1 text-[18px] font-bold">Add-ons of the owner</h2>

@@ -23,7 +23,12 @@ export function Receive({ job, recorder }: StageProps) {
   const room = (query.get('room') as Room | null) ?? 'brought';
   const setRoom = (to: Room) => setQuery({ room: to }, { replace: true });
   const [pack, setPack] = useState<{ name: string; battery: BatteryText }>();
-  if (!data) return <Mat title="Receive" aside="opening…">{null}</Mat>;
+  if (!data)
+    return (
+      <Mat title="Receive" aside="opening…">
+        {null}
+      </Mat>
+    );
   const flies = data.packs.find((p) => p.flies)?.name;
   const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
   const open = data.lines.filter((l) => l.open).length;
@@ -31,9 +36,16 @@ export function Receive({ job, recorder }: StageProps) {
   const better = data.budget.bestPack;
   const choose = (name: string) => void recorder.record('receive/pack-chosen', { name });
   const save = async () => {
-    if (pack && (await recorder.record('receive/pack-brought', { name: pack.name, battery: batteryFrom(pack.battery) }))) setPack(undefined);
+    if (
+      pack &&
+      (await recorder.record('receive/pack-brought', { name: pack.name, battery: batteryFrom(pack.battery) }))
+    )
+      setPack(undefined);
   };
-  const another = () => (setRoom('budget'), setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } }));
+  const another = () => (
+    setRoom('budget'),
+    setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } })
+  );
   return (
     <>
       <Mat title="Receive" aside={`${data.sheet}, ${data.source}`}>
@@ -44,13 +56,31 @@ export function Receive({ job, recorder }: StageProps) {
         recorder={recorder}
         act={
           pack ? (
-            <Act label="Record this pack" onAct={() => void save()} disabled={recorder.busy || !batteryFull(pack.battery) || !pack.name.trim()} hint={batteryFull(pack.battery) ? undefined : "the pack's numbers are missing"} />
+            <Act
+              label="Record this pack"
+              onAct={() => void save()}
+              disabled={recorder.busy || !batteryFull(pack.battery) || !pack.name.trim()}
+              hint={batteryFull(pack.battery) ? undefined : "the pack's numbers are missing"}
+            />
           ) : bad && better && !job.released ? (
-            <Act label={`Fly ${better} instead`} onAct={() => choose(better)} disabled={recorder.busy} hint={`it fits and balances; ${flies} does not`} />
+            <Act
+              label={`Fly ${better} instead`}
+              onAct={() => choose(better)}
+              disabled={recorder.busy}
+              hint={`it fits and balances; ${flies} does not`}
+            />
           ) : bad && !job.released ? (
-            <Act label="Another pack" onAct={another} hint="this one does not fit, is not for this aircraft, or cannot balance" />
+            <Act
+              label="Another pack"
+              onAct={another}
+              hint="this one does not fit, is not for this aircraft, or cannot balance"
+            />
           ) : (
-            <Act label="Next: unpack" onAct={() => void navigate(`/jobs/${job.id}/unpack`)} hint="papers, parts, the walk round" />
+            <Act
+              label="Next: unpack"
+              onAct={() => void navigate(`/jobs/${job.id}/unpack`)}
+              hint="papers, parts, the walk round"
+            />
           )
         }
       >
@@ -61,10 +91,20 @@ export function Receive({ job, recorder }: StageProps) {
             onChoose={setRoom}
             tabs={[
               { key: 'brought', title: 'Brought' },
-              { key: 'budget', title: 'Balance', note: bad ? 'trouble' : data.budget.packs.length > 1 ? `${data.budget.packs.length} packs` : undefined, red: bad },
+              {
+                key: 'budget',
+                title: 'Balance',
+                note: bad ? 'trouble' : data.budget.packs.length > 1 ? `${data.budget.packs.length} packs` : undefined,
+                red: bad,
+              },
               { key: 'buy', title: 'To buy', note: `${toBuy}` },
               { key: 'schools', title: 'Schools' },
-              { key: 'sheet', title: 'Sheet', note: open > 0 ? `${open} open` : data.gaps.length > 0 ? `${data.gaps.length} gaps` : undefined, red: open > 0 },
+              {
+                key: 'sheet',
+                title: 'Sheet',
+                note: open > 0 ? `${open} open` : data.gaps.length > 0 ? `${data.gaps.length} gaps` : undefined,
+                red: open > 0,
+              },
             ]}
           />
         </div>
@@ -76,7 +116,11 @@ export function Receive({ job, recorder }: StageProps) {
                 <h2 className="pb-2 text-[20px] font-bold">Another pack</h2>
                 <label className="text-[14px] text-pencil">
                   it is called
-                  <input className="field mb-2 text-[17px] text-ink" value={pack.name} onChange={(e) => setPack({ ...pack, name: e.target.value })} />
+                  <input
+                    className="field mb-2 text-[17px] text-ink"
+                    value={pack.name}
+                    onChange={(e) => setPack({ ...pack, name: e.target.value })}
+                  />
                 </label>
                 <BatteryFields value={pack.battery} onChange={(battery) => setPack({ ...pack, battery })} />
                 <button className="min-h-[44px] underline" onClick={() => setPack(undefined)}>

@@ -64,33 +64,58 @@ export function ReceiveNew() {
 
   return (
     <div className="frame">
-      <nav aria-label="Places" className="flex flex-col border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:border-b-2">
+      <nav
+        aria-label="Places"
+        className="flex flex-col border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:border-b-2"
+      >
         <p className="px-4 py-5 text-[22px] font-bold max-lg:hidden">{order ? `Order ${order}` : 'New job'}</p>
         <Link to="/jobs" className="flex min-h-[52px] items-center border-y border-steel-edge px-4 text-[17px]">
           All jobs
         </Link>
-        <button className="flex min-h-[52px] items-center border-b border-steel-edge px-4 text-left text-[15px]" onClick={() => (forget(), setRoom('kit'))}>
+        <button
+          className="flex min-h-[52px] items-center border-b border-steel-edge px-4 text-left text-[15px]"
+          onClick={() => (forget(), setRoom('kit'))}
+        >
           begin again, empty
         </button>
       </nav>
-      <Mat title="Receive" aside={sheet ? `${sheet.name}, ${sheet.class}, revision ${sheet.revision}` : 'which kit is it?'}>
+      <Mat
+        title="Receive"
+        aside={sheet ? `${sheet.name}, ${sheet.class}, revision ${sheet.revision}` : 'which kit is it?'}
+      >
         {!sheet && <KitsOnTheMat sheets={sheets?.sheets ?? []} onChoose={(s) => put({ sheet: s })} />}
-        {sheet && <Drawing drawing={sheet.drawing} mode="plain" over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />} pad={{ top: 84, bottom: outlook ? 210 : 48 }} />}
+        {sheet && (
+          <Drawing
+            drawing={sheet.drawing}
+            mode="plain"
+            over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />}
+            pad={{ top: 84, bottom: outlook ? 210 : 48 }}
+          />
+        )}
         {(outlook || error) && (
-          <div role="status" className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper px-4 py-2 text-ink phone:inset-0 phone:max-h-none phone:border-0">
+          <div
+            role="status"
+            className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper px-4 py-2 text-ink phone:inset-0 phone:max-h-none phone:border-0"
+          >
             {error && <p className="text-[17px] text-red">{error.message}</p>}
             {outlook && !error && (
               <>
                 <PackWords budget={outlook.budget} />
                 <p className={`border-t border-steel pt-1 text-[16px] ${outlook.portsEnough ? '' : 'text-red'}`}>
-                  <strong>{outlook.portsEnough ? 'The receiver has the ports.' : 'The receiver has too few ports.'}</strong> {outlook.portsWhy}
+                  <strong>
+                    {outlook.portsEnough ? 'The receiver has the ports.' : 'The receiver has too few ports.'}
+                  </strong>{' '}
+                  {outlook.portsWhy}
                 </p>
               </>
             )}
           </div>
         )}
       </Mat>
-      <section aria-label="Paper" className="flex min-h-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0">
+      <section
+        aria-label="Paper"
+        className="flex min-h-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0"
+      >
         <Tabs
           label="What comes in"
           value={room}
@@ -103,7 +128,16 @@ export function ReceiveNew() {
           ]}
         />
         <div data-region="now" className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-[18px] py-3">
-          {room === 'kit' && <CounterKit key={form.entryId} form={form} put={put} sheets={sheets?.sheets ?? []} onFindSheet={setFindSheet} owner={owner} />}
+          {room === 'kit' && (
+            <CounterKit
+              key={form.entryId}
+              form={form}
+              put={put}
+              sheets={sheets?.sheets ?? []}
+              onFindSheet={setFindSheet}
+              owner={owner}
+            />
+          )}
           {room === 'packs' && <CounterPacks form={form} put={put} />}
           {room === 'radio' && <CounterRadio form={form} put={put} />}
           {room === 'box' && <CounterBox form={form} put={put} />}

@@ -5,16 +5,41 @@ export type ReceiverText = { name: string; channels: string; ports: string; mass
 
 export const NO_RECEIVER: ReceiverText = { name: '', channels: '6', ports: '', mass: '' };
 
-export const receiverFrom = (t: ReceiverText): Schemas['ReceiverKind'] => ({ name: t.name.trim(), channels: Number(t.channels) || 0, ports: Number(t.ports) || Number(t.channels) || 0, ...(t.mass.trim() ? { mass: withDefault(t.mass, 'g') } : {}) });
+export const receiverFrom = (t: ReceiverText): Schemas['ReceiverKind'] => ({
+  name: t.name.trim(),
+  channels: Number(t.channels) || 0,
+  ports: Number(t.ports) || Number(t.channels) || 0,
+  ...(t.mass.trim() ? { mass: withDefault(t.mass, 'g') } : {}),
+});
 
 /** A receiver from the shop's catalogue, or as it is typed in. */
-export function ReceiverFields({ known, value, onChange }: { known: readonly Schemas['ReceiverKind'][]; value: ReceiverText; onChange: (t: ReceiverText) => void }) {
-  const fields: [keyof ReceiverText, string][] = [['name', 'receiver'], ['channels', 'channels'], ['ports', 'ports'], ['mass', 'mass, g']];
+export function ReceiverFields({
+  known,
+  value,
+  onChange,
+}: {
+  known: readonly Schemas['ReceiverKind'][];
+  value: ReceiverText;
+  onChange: (t: ReceiverText) => void;
+}) {
+  const fields: [keyof ReceiverText, string][] = [
+    ['name', 'receiver'],
+    ['channels', 'channels'],
+    ['ports', 'ports'],
+    ['mass', 'mass, g'],
+  ];
   return (
     <div className="flex flex-col gap-2">
       <div role="group" aria-label="From the catalogue" className="flex flex-wrap gap-2">
         {known.map((k) => (
-          <button key={k.name} className="button px-3 text-[15px]" aria-pressed={value.name === k.name} onClick={() => onChange({ name: k.name, channels: String(k.channels), ports: String(k.ports), mass: k.mass ?? '' })}>
+          <button
+            key={k.name}
+            className="button px-3 text-[15px]"
+            aria-pressed={value.name === k.name}
+            onClick={() =>
+              onChange({ name: k.name, channels: String(k.channels), ports: String(k.ports), mass: k.mass ?? '' })
+            }
+          >
             {k.name}
           </button>
         ))}
@@ -23,7 +48,12 @@ export function ReceiverFields({ known, value, onChange }: { known: readonly Sch
         {fields.map(([field, title]) => (
           <label key={field} className="text-[14px] text-pencil">
             {title}
-            <input className="field text-[17px] text-ink" inputMode={field === 'name' ? 'text' : 'decimal'} value={value[field]} onChange={(e) => onChange({ ...value, [field]: e.target.value })} />
+            <input
+              className="field text-[17px] text-ink"
+              inputMode={field === 'name' ? 'text' : 'decimal'}
+              value={value[field]}
+              onChange={(e) => onChange({ ...value, [field]: e.target.value })}
+            />
           </label>
         ))}
       </div>

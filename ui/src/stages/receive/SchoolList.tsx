@@ -3,7 +3,15 @@ import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 
 /** Where practitioners disagree: the shop's way stands, another is one tap away, with its reason and what it changes here. */
-export function SchoolList({ job, schools, recorder }: { job: Schemas['JobView']; schools: readonly Schemas['SchoolView'][]; recorder: Recorder }) {
+export function SchoolList({
+  job,
+  schools,
+  recorder,
+}: {
+  job: Schemas['JobView'];
+  schools: readonly Schemas['SchoolView'][];
+  recorder: Recorder;
+}) {
   const [open, setOpen] = useState<string>();
   const [reason, setReason] = useState('');
   return (
@@ -12,9 +20,15 @@ export function SchoolList({ job, schools, recorder }: { job: Schemas['JobView']
         const chosen = s.options.find((o) => o.id === s.chosen)!;
         return (
           <li key={s.id} className="border-b border-steel">
-            <button className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left" aria-expanded={open === s.id} onClick={() => (setOpen(open === s.id ? undefined : s.id), setReason(''))}>
+            <button
+              className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left"
+              aria-expanded={open === s.id}
+              onClick={() => (setOpen(open === s.id ? undefined : s.id), setReason(''))}
+            >
               <span className="text-[16px]">{s.question}</span>
-              <span className={`max-w-[58%] text-right text-[15px] ${s.isDefault ? 'text-pencil' : 'font-bold'}`}>{chosen.text}</span>
+              <span className={`max-w-[58%] text-right text-[15px] ${s.isDefault ? 'text-pencil' : 'font-bold'}`}>
+                {chosen.text}
+              </span>
             </button>
             {open === s.id && (
               <div className="flex flex-col gap-2 pb-3">
@@ -24,10 +38,28 @@ export function SchoolList({ job, schools, recorder }: { job: Schemas['JobView']
                     {s.reason && `: ${s.reason}`}
                   </p>
                 )}
-                {!job.released && <input className="field text-[16px]" aria-label={`Reason for ${s.question}`} placeholder="reason, once work has begun" value={reason} onChange={(e) => setReason(e.target.value)} />}
+                {!job.released && (
+                  <input
+                    className="field text-[16px]"
+                    aria-label={`Reason for ${s.question}`}
+                    placeholder="reason, once work has begun"
+                    value={reason}
+                    onChange={(e) => setReason(e.target.value)}
+                  />
+                )}
                 <div role="radiogroup" aria-label={s.question} className="flex flex-col gap-2">
                   {s.options.map((o, i) => (
-                    <button key={o.id} role="radio" aria-checked={o.id === s.chosen} disabled={job.released} className="button text-left" onClick={() => o.id !== s.chosen && void recorder.record('receive/school', { school: s.id, option: o.id, reason })}>
+                    <button
+                      key={o.id}
+                      role="radio"
+                      aria-checked={o.id === s.chosen}
+                      disabled={job.released}
+                      className="button text-left"
+                      onClick={() =>
+                        o.id !== s.chosen &&
+                        void recorder.record('receive/school', { school: s.id, option: o.id, reason })
+                      }
+                    >
                       <strong>
                         {o.text}
                         {i === 0 && ' (shop)'}

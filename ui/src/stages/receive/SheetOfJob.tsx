@@ -7,7 +7,15 @@ import type { Recorder } from '../../api/record';
 import { LineRow } from '../balance/LineRow';
 
 /** The sheet the job is built to: what it leaves open, and what moving to another revision would change. */
-export function SheetOfJob({ job, data, recorder }: { job: Schemas['JobView']; data: Schemas['ReceiveView']; recorder: Recorder }) {
+export function SheetOfJob({
+  job,
+  data,
+  recorder,
+}: {
+  job: Schemas['JobView'];
+  data: Schemas['ReceiveView'];
+  recorder: Recorder;
+}) {
   const me = useMe();
   const [to, setTo] = useState<number>();
   const [reason, setReason] = useState('');
@@ -17,7 +25,10 @@ export function SheetOfJob({ job, data, recorder }: { job: Schemas['JobView']; d
   const { data: move } = useQuery({
     queryKey: ['job', job.id, 'move', to],
     enabled: to !== undefined,
-    queryFn: async () => answer(await api.GET('/api/jobs/{id}/receive/move/{revision}', { params: { path: { id: job.id, revision: to! } } })),
+    queryFn: async () =>
+      answer(
+        await api.GET('/api/jobs/{id}/receive/move/{revision}', { params: { path: { id: job.id, revision: to! } } }),
+      ),
   });
   const give = async () => {
     if (gap && (await recorder.record('receive/value-given', { for: gap, value, reason: why }))) {
@@ -43,7 +54,12 @@ export function SheetOfJob({ job, data, recorder }: { job: Schemas['JobView']; d
       {data.gaps.length > 0 && <h3 className="pt-3 text-[18px] font-bold">Not stated by the maker</h3>}
       {data.gaps.map((g) => (
         <div key={g.id} className="border-b border-steel py-1">
-          <button className="flex min-h-[44px] w-full items-center justify-between gap-3 text-left" disabled={job.released} aria-expanded={gap === g.id} onClick={() => setGap(gap === g.id ? undefined : g.id)}>
+          <button
+            className="flex min-h-[44px] w-full items-center justify-between gap-3 text-left"
+            disabled={job.released}
+            aria-expanded={gap === g.id}
+            onClick={() => setGap(gap === g.id ? undefined : g.id)}
+          >
             <span className="text-[16px]">
               {g.text} <span className="block text-[14px] text-pencil">{g.why}</span>
             </span>
@@ -51,10 +67,24 @@ export function SheetOfJob({ job, data, recorder }: { job: Schemas['JobView']; d
           </button>
           {gap === g.id && (
             <div className="flex flex-col gap-2 pb-2">
-              {me?.role !== 'lead' && <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>}
+              {me?.role !== 'lead' && (
+                <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>
+              )}
               <div className="flex gap-2">
-                <input className="field w-[38%]" aria-label="Value" placeholder="12 mm ± 1 mm" value={value} onChange={(e) => setValue(e.target.value)} />
-                <input className="field flex-1" aria-label="Where it comes from" placeholder="where it comes from" value={why} onChange={(e) => setWhy(e.target.value)} />
+                <input
+                  className="field w-[38%]"
+                  aria-label="Value"
+                  placeholder="12 mm ± 1 mm"
+                  value={value}
+                  onChange={(e) => setValue(e.target.value)}
+                />
+                <input
+                  className="field flex-1"
+                  aria-label="Where it comes from"
+                  placeholder="where it comes from"
+                  value={why}
+                  onChange={(e) => setWhy(e.target.value)}
+                />
                 <button className="button dark px-3" disabled={!value.trim()} onClick={() => void give()}>
                   give
                 </button>
@@ -67,27 +97,59 @@ export function SheetOfJob({ job, data, recorder }: { job: Schemas['JobView']; d
       {data.otherRevisions.length === 0 && <p className="text-[15px] text-pencil">None on file.</p>}
       <div className="flex flex-wrap gap-2">
         {data.otherRevisions.map((r) => (
-          <button key={r} className="button px-3 text-[15px]" aria-pressed={to === r} onClick={() => setTo(to === r ? undefined : r)}>
+          <button
+            key={r}
+            className="button px-3 text-[15px]"
+            aria-pressed={to === r}
+            onClick={() => setTo(to === r ? undefined : r)}
+          >
             see what revision {r} would change
           </button>
         ))}
       </div>
       {move && to !== undefined && (
-        <section aria-label="What moving would change" className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2">
-          <p className="text-[17px] font-bold">{move.lines.length === 0 ? 'Nothing shown so far would change.' : `${move.lines.length} ${move.lines.length === 1 ? 'line' : 'lines'} would change`}</p>
+        <section
+          aria-label="What moving would change"
+          className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2"
+        >
+          <p className="text-[17px] font-bold">
+            {move.lines.length === 0
+              ? 'Nothing shown so far would change.'
+              : `${move.lines.length} ${move.lines.length === 1 ? 'line' : 'lines'} would change`}
+          </p>
           <ul className="max-h-[240px] overflow-y-auto">
             {move.lines.map((l) => (
               <li key={l.id} className="border-t border-steel py-1 text-[15px]">
                 <strong>{l.text}</strong>
                 <br />
-                {l.before} <span className="text-pencil">becomes</span> <span className={l.standsAfter === 'stale' || l.standsAfter === 'notMet' ? 'font-bold text-red' : 'font-bold'}>{l.after}</span>
+                {l.before} <span className="text-pencil">becomes</span>{' '}
+                <span
+                  className={
+                    l.standsAfter === 'stale' || l.standsAfter === 'notMet' ? 'font-bold text-red' : 'font-bold'
+                  }
+                >
+                  {l.after}
+                </span>
               </li>
             ))}
           </ul>
           {!job.released && (
             <div className="flex gap-2 pt-2">
-              <input className="field flex-1" aria-label="Why it moves" placeholder="why it moves" value={reason} onChange={(e) => setReason(e.target.value)} />
-              <button className="button dark" onClick={() => void recorder.record('receive/sheet-moved', { revision: to, sheetHash: move.hash, reason }).then((ok) => ok && setTo(undefined))}>
+              <input
+                className="field flex-1"
+                aria-label="Why it moves"
+                placeholder="why it moves"
+                value={reason}
+                onChange={(e) => setReason(e.target.value)}
+              />
+              <button
+                className="button dark"
+                onClick={() =>
+                  void recorder
+                    .record('receive/sheet-moved', { revision: to, sheetHash: move.hash, reason })
+                    .then((ok) => ok && setTo(undefined))
+                }
+              >
                 Move to revision {to}
               </button>
             </div>

@@ -1,7 +1,17 @@
 import { useShop } from '../../api/queries';
 
 /** Who the kit came from, with how long they take claims. */
-export function SupplierChoice({ label, value, canBeUnsaid, onChoose }: { label: string; value: string; canBeUnsaid: boolean; onChoose: (id: string) => void }) {
+export function SupplierChoice({
+  label,
+  value,
+  canBeUnsaid,
+  onChoose,
+}: {
+  label: string;
+  value: string;
+  canBeUnsaid: boolean;
+  onChoose: (id: string) => void;
+}) {
   const { data: shop } = useShop();
   return (
     <label className="text-[14px] text-pencil">

@@ -6,17 +6,32 @@ import { day } from '../../shared/time';
 const STATE = { open: 'to buy', ordered: 'ordered', here: 'here', notNeeded: 'not needed' };
 
 /** What must be bought, why, for which step, and where it has got to. */
-export function ToBuyList({ job, lines, recorder }: { job: Schemas['JobView']; lines: readonly Schemas['ToBuyLine'][]; recorder: Recorder }) {
+export function ToBuyList({
+  job,
+  lines,
+  recorder,
+}: {
+  job: Schemas['JobView'];
+  lines: readonly Schemas['ToBuyLine'][];
+  recorder: Recorder;
+}) {
   const [due, setDue] = useState('');
   const [open, setOpen] = useState<string>();
-  const say = (item: string, state: Schemas['BuyState']) => void recorder.record('receive/to-buy', { item, state, due: state === 'ordered' && due ? due : null, note: '' }).then((ok) => ok && setOpen(undefined));
+  const say = (item: string, state: Schemas['BuyState']) =>
+    void recorder
+      .record('receive/to-buy', { item, state, due: state === 'ordered' && due ? due : null, note: '' })
+      .then((ok) => ok && setOpen(undefined));
   if (lines.length === 0) return <p className="text-[17px]">Nothing: the shop has all that the sheet asks for.</p>;
   return (
     <ul>
       {lines.map((l) => (
         <li key={l.id} className="border-b border-steel py-2">
           <div className="flex items-baseline justify-between gap-3">
-            <strong className={`text-[17px] leading-tight ${l.state === 'here' || l.state === 'notNeeded' ? 'text-pencil line-through' : ''}`}>{l.what}</strong>
+            <strong
+              className={`text-[17px] leading-tight ${l.state === 'here' || l.state === 'notNeeded' ? 'text-pencil line-through' : ''}`}
+            >
+              {l.what}
+            </strong>
             <span className="text-[15px] whitespace-nowrap">
               {STATE[l.state]}
               {l.due && `, due ${day(l.due)}`}
@@ -26,7 +41,11 @@ export function ToBuyList({ job, lines, recorder }: { job: Schemas['JobView']; l
             {l.why} For {l.for}; known since {day(l.since)}.
           </p>
           {!job.released && l.state !== 'here' && (
-            <button className="min-h-[44px] text-[15px] underline" aria-expanded={open === l.id} onClick={() => setOpen(open === l.id ? undefined : l.id)}>
+            <button
+              className="min-h-[44px] text-[15px] underline"
+              aria-expanded={open === l.id}
+              onClick={() => setOpen(open === l.id ? undefined : l.id)}
+            >
               say where it has got to
             </button>
           )}
@@ -34,7 +53,12 @@ export function ToBuyList({ job, lines, recorder }: { job: Schemas['JobView']; l
             <div className="flex flex-wrap items-end gap-2 pb-1">
               <label className="text-[14px] text-pencil">
                 due
-                <input type="date" className="field w-[150px] text-ink" value={due} onChange={(e) => setDue(e.target.value)} />
+                <input
+                  type="date"
+                  className="field w-[150px] text-ink"
+                  value={due}
+                  onChange={(e) => setDue(e.target.value)}
+                />
               </label>
               <button className="button px-3" onClick={() => say(l.id, 'ordered')}>
                 ordered

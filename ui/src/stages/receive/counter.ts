@@ -32,24 +32,59 @@ export const receivedOn = (form: Counter) => form.receivedOn || today();
 export const promised = (form: Counter) => form.promised || today(7);
 
 /** The packs whose numbers are complete. */
-export const measured = (form: Counter) => form.packs.filter((p) => batteryFull(p.battery)).map((p) => ({ name: p.name, battery: batteryFrom(p.battery) }));
+export const measured = (form: Counter) =>
+  form.packs.filter((p) => batteryFull(p.battery)).map((p) => ({ name: p.name, battery: batteryFrom(p.battery) }));
 
-const radio = (form: Counter) => ({ receiverChannels: Number(form.receiver.channels) || 0, receiver: receiverFrom(form.receiver) });
+const radio = (form: Counter) => ({
+  receiverChannels: Number(form.receiver.channels) || 0,
+  receiver: receiverFrom(form.receiver),
+});
 
 /** What is asked while the owner is still there: whether these packs fit and balance and the receiver has the ports. */
 export const question = (form: Counter, sheet: Schemas['SheetCard']) => ({
-  sheetId: sheet.id, sheetRevision: sheet.revision, packs: measured(form), ...radio(form), addOns: form.addOns, balanceSchool: form.school,
+  sheetId: sheet.id,
+  sheetRevision: sheet.revision,
+  packs: measured(form),
+  ...radio(form),
+  addOns: form.addOns,
+  balanceSchool: form.school,
 });
 
 /** The kit taken in. */
-export const opening = (form: Counter, sheet: Schemas['SheetCard'], owner: Schemas['Customer'] | undefined, order: string) => ({
-  entryId: form.entryId, customer: { id: owner?.id ?? null, ...form.person }, sheetId: sheet.id, sheetRevision: sheet.revision,
-  battery: batteryFrom(form.packs[0]!.battery), packName: form.packs[0]!.name, morePacks: measured({ ...form, packs: form.packs.slice(1) }),
-  ...radio(form), addOns: form.addOns, transmitter: form.transmitter.name.trim() ? { ...form.transmitter, freeMemories: null } : null,
-  promised: promised(form), receivedOn: receivedOn(form), shelf: form.shelf, balanceSchool: form.school, order, supplierId: form.supplier, carton: form.carton, cartonNote: form.cartonNote,
-  observedAt: new Date().toISOString(), look: currentLook(),
+export const opening = (
+  form: Counter,
+  sheet: Schemas['SheetCard'],
+  owner: Schemas['Customer'] | undefined,
+  order: string,
+) => ({
+  entryId: form.entryId,
+  customer: { id: owner?.id ?? null, ...form.person },
+  sheetId: sheet.id,
+  sheetRevision: sheet.revision,
+  battery: batteryFrom(form.packs[0]!.battery),
+  packName: form.packs[0]!.name,
+  morePacks: measured({ ...form, packs: form.packs.slice(1) }),
+  ...radio(form),
+  addOns: form.addOns,
+  transmitter: form.transmitter.name.trim() ? { ...form.transmitter, freeMemories: null } : null,
+  promised: promised(form),
+  receivedOn: receivedOn(form),
+  shelf: form.shelf,
+  balanceSchool: form.school,
+  order,
+  supplierId: form.supplier,
+  carton: form.carton,
+  cartonNote: form.cartonNote,
+  observedAt: new Date().toISOString(),
+  look: currentLook(),
 });
 
 /** What still stands between the form and taking the kit in. */
 export const wanting = (form: Counter, owner: Schemas['Customer'] | undefined) =>
-  !form.sheet ? 'no spec sheet is chosen' : !batteryFull(form.packs[0]!.battery) ? "the first pack's numbers are missing" : !owner && !form.person.name.trim() ? 'the customer is missing' : undefined;
+  !form.sheet
+    ? 'no spec sheet is chosen'
+    : !batteryFull(form.packs[0]!.battery)
+      ? "the first pack's numbers are missing"
+      : !owner && !form.person.name.trim()
+        ? 'the customer is missing'
+        : undefined;

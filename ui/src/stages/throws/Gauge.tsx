@@ -21,7 +21,15 @@ export function Gauge({ item, onTap }: { item: Schemas['ThrowView']; onTap: (val
     <svg aria-hidden viewBox={`0 0 ${W} 82`} className="block w-full max-w-[560px] cursor-crosshair" onPointerUp={tap}>
       {low !== null && high !== null && (
         <>
-          <rect x={x(low)} y="20" width={x(high) - x(low)} height="32" fill="var(--steel)" opacity="0.55" stroke="none" />
+          <rect
+            x={x(low)}
+            y="20"
+            width={x(high) - x(low)}
+            height="32"
+            fill="var(--steel)"
+            opacity="0.55"
+            stroke="none"
+          />
           <path d={`M${x(low)} 52V20H${x(high)}V52`} fill="none" stroke="var(--ink)" strokeWidth="2" />
           <text x={(x(low) + x(high)) / 2} y="14" textAnchor="middle" fontSize="15" fill="var(--ink)">
             {low} to {high}
@@ -29,10 +37,24 @@ export function Gauge({ item, onTap }: { item: Schemas['ThrowView']; onTap: (val
           <path d={`M${x(item.target)} 50l-6 -18h12z`} fill="none" stroke="var(--pencil)" strokeDasharray="3 2" />
         </>
       )}
-      {ghost !== null && <path d={`M${x(ghost)} 50l-7 -22h14z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="2 2" />}
+      {ghost !== null && (
+        <path
+          d={`M${x(ghost)} 50l-7 -22h14z`}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          strokeDasharray="2 2"
+        />
+      )}
       {item.value !== null && item.u !== null && (
         <g fill={bad ? 'var(--red)' : 'var(--ink)'} opacity={item.line.standing === 'stale' ? 0.45 : 1}>
-          <rect x={x(item.value - item.u)} y="29" width={Math.max(2, x(item.value + item.u) - x(item.value - item.u))} height="7" opacity="0.4" />
+          <rect
+            x={x(item.value - item.u)}
+            y="29"
+            width={Math.max(2, x(item.value + item.u) - x(item.value - item.u))}
+            height="7"
+            opacity="0.4"
+          />
           <path d={`M${x(item.value)} 51l-8 -24h16z`} />
         </g>
       )}

@@ -28,7 +28,11 @@ export function Reading({ job, recorder, item, onTap }: Props) {
       <div aria-live="polite" className="flex items-center gap-3 pt-1">
         {item.value !== null ? (
           <>
-            <span className={`text-[60px] leading-none font-bold ${line.standing === 'stale' ? 'text-pencil line-through decoration-4' : ''}`}>{item.value.toFixed(1)}</span>
+            <span
+              className={`text-[60px] leading-none font-bold ${line.standing === 'stale' ? 'text-pencil line-through decoration-4' : ''}`}
+            >
+              {item.value.toFixed(1)}
+            </span>
             <span className="text-[16px] whitespace-nowrap text-pencil">
               {item.unit}
               <br />± {item.u?.toFixed(1)}
@@ -53,23 +57,37 @@ export function Reading({ job, recorder, item, onTap }: Props) {
       {item.advice && <Advice job={job} recorder={recorder} item={item} advice={item.advice} />}
       {line.standing === 'stale' && <p className="pt-1 text-[17px] font-bold">{line.why}</p>}
       <details className="text-[15px] open:border-b open:border-steel">
-        <summary className="float-right flex min-h-[44px] w-[60px] cursor-pointer items-center justify-end text-pencil underline">why</summary>
+        <summary className="float-right flex min-h-[44px] w-[60px] cursor-pointer items-center justify-end text-pencil underline">
+          why
+        </summary>
         <p className="clear-both pb-2">
-          {line.why} Decision rule: in when inside by the instrument's uncertainty; in, close within the band; both release.
+          {line.why} Decision rule: in when inside by the instrument's uncertainty; in, close within the band; both
+          release.
           {line.evidence && ` Read by ${line.evidence.by}, attempt ${line.evidence.attempts}.`}
         </p>
       </details>
       {!job.released && (
         <DropdownMenu.Root modal={false}>
-          <DropdownMenu.Trigger className="min-h-[44px] text-[15px] text-pencil underline">Something moved on the {item.surfaceName.toLowerCase()}</DropdownMenu.Trigger>
+          <DropdownMenu.Trigger className="min-h-[44px] text-[15px] text-pencil underline">
+            Something moved on the {item.surfaceName.toLowerCase()}
+          </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content className="z-30 border-2 border-ink bg-paper text-ink">
               {MOVED.map(([part, words]) => (
-                <DropdownMenu.Item key={part} onSelect={() => void recorder.record('build/linkage-moved', { surface: item.surface, part, detail: '' })} className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape">
+                <DropdownMenu.Item
+                  key={part}
+                  onSelect={() =>
+                    void recorder.record('build/linkage-moved', { surface: item.surface, part, detail: '' })
+                  }
+                  className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+                >
                   {words}
                 </DropdownMenu.Item>
               ))}
-              <DropdownMenu.Item onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface })} className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape">
+              <DropdownMenu.Item
+                onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface })}
+                className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+              >
                 trim or sub-trim
               </DropdownMenu.Item>
             </DropdownMenu.Content>
@@ -82,8 +100,19 @@ export function Reading({ job, recorder, item, onTap }: Props) {
 
 const outBy = (why: string) => /: ([^:.]*(?:\.\d+)?[^:.]*too (?:much|little))/.exec(why)?.[1] ?? '';
 
-function Advice({ job, recorder, item, advice }: { job: Schemas['JobView']; recorder: Recorder; item: Throw; advice: Schemas['TravelAdviceView'] }) {
-  if (advice.percent === null) return <p className="mt-1 border border-tape-edge bg-tape-wash px-3 py-2 text-[17px]">{advice.why}</p>;
+function Advice({
+  job,
+  recorder,
+  item,
+  advice,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  item: Throw;
+  advice: Schemas['TravelAdviceView'];
+}) {
+  if (advice.percent === null)
+    return <p className="mt-1 border border-tape-edge bg-tape-wash px-3 py-2 text-[17px]">{advice.why}</p>;
   const percent = advice.percent;
   return (
     <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
@@ -99,7 +128,10 @@ function Advice({ job, recorder, item, advice }: { job: Schemas['JobView']; reco
         {advice.expectWords}
       </span>
       {!job.released && (
-        <button className="button dark shrink-0 font-bold" onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}>
+        <button
+          className="button dark shrink-0 font-bold"
+          onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}
+        >
           It is set
         </button>
       )}

@@ -4,7 +4,12 @@ import type { Recorder } from '../../api/record';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { withUnit } from './method';
 
-type Props = { job: Schemas['JobView']; recorder: Recorder; data: Schemas['ThrowsView']; instrument: { name: string; u: number } };
+type Props = {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  data: Schemas['ThrowsView'];
+  instrument: { name: string; u: number };
+};
 
 /** Neutral, free movement by hand, and the holes the pushrods sit in, surface by surface. */
 export function Surfaces({ job, recorder, data, instrument }: Props) {
@@ -12,7 +17,14 @@ export function Surfaces({ job, recorder, data, instrument }: Props) {
   const surface = (line: Schemas['LedgerLine']) => line.id.split('/')[1]!;
   const neutral = async (line: Schemas['LedgerLine']) => {
     const typed = offsets[line.id] ?? '';
-    if (await recorder.record('throws/neutral', { surface: surface(line), offset: withUnit(typed, 'mm'), instrument: { name: instrument.name, u: instrument.u } })) setOffsets((o) => ({ ...o, [line.id]: '' }));
+    if (
+      await recorder.record('throws/neutral', {
+        surface: surface(line),
+        offset: withUnit(typed, 'mm'),
+        instrument: { name: instrument.name, u: instrument.u },
+      })
+    )
+      setOffsets((o) => ({ ...o, [line.id]: '' }));
   };
   return (
     <>
@@ -23,22 +35,56 @@ export function Surfaces({ job, recorder, data, instrument }: Props) {
             <div key={line.id} className="flex min-h-[52px] items-center gap-2 border-b border-steel text-[16px]">
               <span className="min-w-0 flex-1">
                 {line.text.split(',')[0]}
-                <span className="block text-[14px] text-pencil">{line.standing === 'stale' ? line.why : line.limits}</span>
+                <span className="block text-[14px] text-pencil">
+                  {line.standing === 'stale' ? line.why : line.limits}
+                </span>
               </span>
               <span>{line.reading || <span className="text-pencil">not yet</span>}</span>
               <Jaws line={line} size={18} />
-              <input aria-label={`${line.text}, mm`} className="field w-[72px]" placeholder="mm" value={offsets[line.id] ?? ''} disabled={job.released} onChange={(e) => setOffsets((o) => ({ ...o, [line.id]: e.target.value }))} onKeyDown={(e) => e.key === 'Enter' && void neutral(line)} />
+              <input
+                aria-label={`${line.text}, mm`}
+                className="field w-[72px]"
+                placeholder="mm"
+                value={offsets[line.id] ?? ''}
+                disabled={job.released}
+                onChange={(e) => setOffsets((o) => ({ ...o, [line.id]: e.target.value }))}
+                onKeyDown={(e) => e.key === 'Enter' && void neutral(line)}
+              />
             </div>
           ))}
         </section>
       )}
-      <ByHand title="Free movement, by hand" lines={data.freedom} ending=" moves freely" yes="free" no="binds" disabled={job.released} onSay={(line, free) => void recorder.record('throws/freedom', { surface: surface(line), free, note: '' })} />
-      <ByHand title="Pushrod holes, as the manual names them" lines={data.holes} ending=", pushrod holes" yes="as printed" no="others" disabled={job.released} onSay={(line, asSheet) => void recorder.record('throws/holes', { surface: surface(line), asSheet })} />
+      <ByHand
+        title="Free movement, by hand"
+        lines={data.freedom}
+        ending=" moves freely"
+        yes="free"
+        no="binds"
+        disabled={job.released}
+        onSay={(line, free) => void recorder.record('throws/freedom', { surface: surface(line), free, note: '' })}
+      />
+      <ByHand
+        title="Pushrod holes, as the manual names them"
+        lines={data.holes}
+        ending=", pushrod holes"
+        yes="as printed"
+        no="others"
+        disabled={job.released}
+        onSay={(line, asSheet) => void recorder.record('throws/holes', { surface: surface(line), asSheet })}
+      />
     </>
   );
 }
 
-type Rows = { title: string; lines: readonly Schemas['LedgerLine'][]; ending: string; yes: string; no: string; disabled: boolean; onSay: (line: Schemas['LedgerLine'], yes: boolean) => void };
+type Rows = {
+  title: string;
+  lines: readonly Schemas['LedgerLine'][];
+  ending: string;
+  yes: string;
+  no: string;
+  disabled: boolean;
+  onSay: (line: Schemas['LedgerLine'], yes: boolean) => void;
+};
 
 /** What is looked at or felt, surface by surface, with one of two answers. */
 function ByHand({ title, lines, ending, yes, no, disabled, onSay }: Rows) {
@@ -51,11 +97,20 @@ function ByHand({ title, lines, ending, yes, no, disabled, onSay }: Rows) {
           <span className="min-w-0 flex-1">
             {line.text.replace(ending, '')}
             {line.limits && <span className="block text-[14px]">{line.limits}</span>}
-            <span className="block text-[14px] text-pencil">{line.standing === 'stale' ? line.why : line.standing === 'notShown' ? 'not yet' : verdictWords(line)}</span>
+            <span className="block text-[14px] text-pencil">
+              {line.standing === 'stale' ? line.why : line.standing === 'notShown' ? 'not yet' : verdictWords(line)}
+            </span>
           </span>
           <Jaws line={line} size={18} />
           {[true, false].map((answer) => (
-            <button key={`${answer}`} className="button px-3 whitespace-nowrap" aria-label={`${line.text.replace(ending, '')}: ${answer ? yes : no}`} aria-pressed={line.standing === (answer ? 'met' : 'notMet')} disabled={disabled} onClick={() => onSay(line, answer)}>
+            <button
+              key={`${answer}`}
+              className="button px-3 whitespace-nowrap"
+              aria-label={`${line.text.replace(ending, '')}: ${answer ? yes : no}`}
+              aria-pressed={line.standing === (answer ? 'met' : 'notMet')}
+              disabled={disabled}
+              onClick={() => onSay(line, answer)}
+            >
               {answer ? yes : no}
             </button>
           ))}

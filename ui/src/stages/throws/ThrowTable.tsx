@@ -5,16 +5,35 @@ type Throw = Schemas['ThrowView'];
 type Row = { title: string; key: string; throws: Throw[]; sides: Schemas['LedgerLine'][] };
 
 /** Surface-pair rows, one rate at a time: left and right, both ways, and left against right. */
-export function ThrowTable({ throws, sides, current, onChoose }: { throws: readonly Throw[]; sides: readonly Schemas['LedgerLine'][]; current: Throw; onChoose: (id: string) => void }) {
+export function ThrowTable({
+  throws,
+  sides,
+  current,
+  onChoose,
+}: {
+  throws: readonly Throw[];
+  sides: readonly Schemas['LedgerLine'][];
+  current: Throw;
+  onChoose: (id: string) => void;
+}) {
   const rates = [...new Set(throws.map((t) => t.rate))];
-  const rows = group(throws.filter((t) => t.rate === current.rate), sides);
+  const rows = group(
+    throws.filter((t) => t.rate === current.rate),
+    sides,
+  );
   return (
     <section aria-label="All throws" data-region="list" className="pt-1">
       <div role="radiogroup" aria-label="Rate" className="flex items-center gap-2 border-b border-steel pb-2">
         {rates.map((rate) => {
           const of = throws.filter((t) => t.rate === rate);
           return (
-            <button key={rate} role="radio" aria-checked={rate === current.rate} className="button text-[15px]" onClick={() => onChoose((of.find((t) => t.line.open) ?? of[0]!).line.id)}>
+            <button
+              key={rate}
+              role="radio"
+              aria-checked={rate === current.rate}
+              className="button text-[15px]"
+              onClick={() => onChoose((of.find((t) => t.line.open) ?? of[0]!).line.id)}
+            >
               {rate} rate, {of.filter((t) => !t.line.open).length} of {of.length}
             </button>
           );
@@ -33,7 +52,9 @@ export function ThrowTable({ throws, sides, current, onChoose }: { throws: reado
                 className={`flex min-h-[44px] items-center gap-2 px-2 text-[16px] ${t === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
               >
                 <span className="text-pencil">{label(t)}</span>
-                <span className={`ml-auto text-right text-[18px] ${t.line.standing === 'notMet' ? 'text-red' : ''}`}>{t.value === null ? <span className="text-[15px] text-pencil">not yet</span> : t.value.toFixed(1)}</span>
+                <span className={`ml-auto text-right text-[18px] ${t.line.standing === 'notMet' ? 'text-red' : ''}`}>
+                  {t.value === null ? <span className="text-[15px] text-pencil">not yet</span> : t.value.toFixed(1)}
+                </span>
                 <Jaws line={t.line} size={18} />
               </button>
             ))}
@@ -41,7 +62,9 @@ export function ThrowTable({ throws, sides, current, onChoose }: { throws: reado
           {row.sides.map((s) => (
             <p key={s.id} className="flex items-center gap-2 px-2 pb-1 text-[15px] text-pencil">
               <span>left against right, {s.id.split('/').pop()}</span>
-              <span className={`ml-auto ${s.standing === 'notMet' ? 'text-red' : 'text-ink'}`}>{s.reading ? `${s.reading}, ${s.limits}` : 'not yet'}</span>
+              <span className={`ml-auto ${s.standing === 'notMet' ? 'text-red' : 'text-ink'}`}>
+                {s.reading ? `${s.reading}, ${s.limits}` : 'not yet'}
+              </span>
               <Jaws line={s} size={18} />
             </p>
           ))}
@@ -51,7 +74,8 @@ export function ThrowTable({ throws, sides, current, onChoose }: { throws: reado
   );
 }
 
-const label = (t: Throw) => `${t.surface.endsWith('-left') ? 'left ' : t.surface.endsWith('-right') ? 'right ' : ''}${t.way}`;
+const label = (t: Throw) =>
+  `${t.surface.endsWith('-left') ? 'left ' : t.surface.endsWith('-right') ? 'right ' : ''}${t.way}`;
 
 function group(throws: readonly Throw[], sides: readonly Schemas['LedgerLine'][]): Row[] {
   const rows = new Map<string, Row>();
@@ -59,10 +83,12 @@ function group(throws: readonly Throw[], sides: readonly Schemas['LedgerLine'][]
     const kind = t.surface.replace(/-(left|right)$/, '');
     const key = `${kind}/${t.function}`;
     const title = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')}${kind.split('-')[0] === t.function ? '' : `, ${t.function}`}`;
-    if (!rows.has(key)) rows.set(key, { title, key, throws: [], sides: sides.filter((s) => s.id.startsWith(`sides/${key}/${t.rate}/`)) });
+    if (!rows.has(key))
+      rows.set(key, { title, key, throws: [], sides: sides.filter((s) => s.id.startsWith(`sides/${key}/${t.rate}/`)) });
     rows.get(key)!.throws.push(t);
   }
   const order = ['up', 'down', 'left', 'right', 'out'];
-  for (const row of rows.values()) row.throws.sort((a, b) => order.indexOf(a.way) - order.indexOf(b.way) || a.surface.localeCompare(b.surface));
+  for (const row of rows.values())
+    row.throws.sort((a, b) => order.indexOf(a.way) - order.indexOf(b.way) || a.surface.localeCompare(b.surface));
   return [...rows.values()];
 }

@@ -24,15 +24,32 @@ export function Throws({ job, recorder }: StageProps) {
   const entry = useRef<HTMLInputElement>(null);
   const moveOnWhenIn = useRef<string>(null);
   const throws = data?.throws;
-  const current = useMemo(() => throws?.find((t) => t.line.id === chosen) ?? throws?.find((t) => t.line.standing === 'notMet' || t.line.standing === 'stale') ?? throws?.find((t) => t.line.standing === 'notShown') ?? throws?.[0], [throws, chosen]);
+  const current = useMemo(
+    () =>
+      throws?.find((t) => t.line.id === chosen) ??
+      throws?.find((t) => t.line.standing === 'notMet' || t.line.standing === 'stale') ??
+      throws?.find((t) => t.line.standing === 'notShown') ??
+      throws?.[0],
+    [throws, chosen],
+  );
   const id = current?.line.id;
 
   useEffect(() => entry.current?.focus(), [id]);
 
-  if (!data || !shop) return <Mat title="Throws" aside="opening…">{null}</Mat>;
+  if (!data || !shop)
+    return (
+      <Mat title="Throws" aside="opening…">
+        {null}
+      </Mat>
+    );
   const onTheRadio = current?.unit === '%';
   // A transmitter shows whole percents: half of one either way.
-  const instrument = onTheRadio ? { name: 'transmitter', u: 0.5 } : shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? { name: 'instrument', u: 0.5 };
+  const instrument = onTheRadio
+    ? { name: 'transmitter', u: 0.5 }
+    : (shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? {
+        name: 'instrument',
+        u: 0.5,
+      });
   const rule = shop.instruments.find((i) => i.reads === 'mm') ?? instrument;
   if (!current || !id) {
     return (
@@ -42,12 +59,21 @@ export function Throws({ job, recorder }: StageProps) {
     );
   }
   const draft = drafts[id] ?? '';
-  const travel = onTheRadio ? draft : travels[id] ?? String(current.travel);
+  const travel = onTheRadio ? draft : (travels[id] ?? String(current.travel));
 
   const save = async () => {
     if (!draft.trim()) return entry.current?.focus();
-    const readings = draft.split(';').filter((r) => r.trim()).map((r) => withUnit(r, onTheRadio ? '%' : method.unit));
-    const ok = await recorder.record('throws/read', { target: id, readings, measure: method.measure, instrument: { name: instrument.name, u: instrument.u }, travel: parseFloat(travel.replace(',', '.')) || 0 });
+    const readings = draft
+      .split(';')
+      .filter((r) => r.trim())
+      .map((r) => withUnit(r, onTheRadio ? '%' : method.unit));
+    const ok = await recorder.record('throws/read', {
+      target: id,
+      readings,
+      measure: method.measure,
+      instrument: { name: instrument.name, u: instrument.u },
+      travel: parseFloat(travel.replace(',', '.')) || 0,
+    });
     if (!ok) return;
     setDrafts((d) => ({ ...d, [id]: '' }));
     setChosen(id);
@@ -60,7 +86,10 @@ export function Throws({ job, recorder }: StageProps) {
 
   return (
     <>
-      <Mat title="Throws" aside={`${onTheRadio ? 'read off the transmitter' : `${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words}`} · ${current.rate} rate`}>
+      <Mat
+        title="Throws"
+        aside={`${onTheRadio ? 'read off the transmitter' : `${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words}`} · ${current.rate} rate`}
+      >
         <Drawing
           drawing={job.drawing}
           mode="throws"
@@ -105,13 +134,23 @@ export function Throws({ job, recorder }: StageProps) {
         }
       >
         <MoveOn waiting={moveOnWhenIn} current={current} throws={data.throws} choose={setChosen} />
-        <Reading job={job} recorder={recorder} item={current} onTap={(value) => setDrafts((d) => ({ ...d, [id]: value }))} />
+        <Reading
+          job={job}
+          recorder={recorder}
+          item={current}
+          onTap={(value) => setDrafts((d) => ({ ...d, [id]: value }))}
+        />
         {!onTheRadio && (
           <div className="flex items-center gap-3 border-t border-steel py-2">
             <MethodChoice method={method} onChoose={setMethod} />
             <label className="ml-auto flex items-center gap-2 text-[14px] text-pencil">
               travel, %
-              <input className="field w-[64px] px-2 text-[17px]" inputMode="numeric" value={travel} onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))} />
+              <input
+                className="field w-[64px] px-2 text-[17px]"
+                inputMode="numeric"
+                value={travel}
+                onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))}
+              />
             </label>
           </div>
         )}
@@ -123,7 +162,17 @@ export function Throws({ job, recorder }: StageProps) {
 }
 
 /** After recording: in moves on to the next throw; close and out stay with their advice. */
-function MoveOn({ waiting, current, throws, choose }: { waiting: RefObject<string | null>; current: Throw; throws: readonly Throw[]; choose: (id: string) => void }) {
+function MoveOn({
+  waiting,
+  current,
+  throws,
+  choose,
+}: {
+  waiting: RefObject<string | null>;
+  current: Throw;
+  throws: readonly Throw[];
+  choose: (id: string) => void;
+}) {
   useEffect(() => {
     if (waiting.current !== current.line.id) return;
     if (current.line.standing === 'met') {

@@ -19,7 +19,13 @@ export function MethodChoice({ method, onChoose }: { method: Method; onChoose: (
   return (
     <div role="radiogroup" aria-label="Measured" className="flex">
       {METHODS.map((m) => (
-        <button key={m.measure} role="radio" aria-checked={m === method} className="button -ml-[2px] px-[10px] text-[15px] first:ml-0" onClick={() => onChoose(m)}>
+        <button
+          key={m.measure}
+          role="radio"
+          aria-checked={m === method}
+          className="button -ml-[2px] px-[10px] text-[15px] first:ml-0"
+          onClick={() => onChoose(m)}
+        >
           {m.short}
         </button>
       ))}

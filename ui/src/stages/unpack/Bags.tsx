@@ -4,9 +4,23 @@ import type { Recorder } from '../../api/record';
 import { duration } from '../../shared/time';
 import { Substitutes } from './Substitutes';
 
-type Props = { job: Schemas['JobView']; recorder: Recorder; data: Schemas['UnpackView']; bag: string; part: string; onBag: (bag: string) => void; onPart: (part: string) => void };
+type Props = {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  data: Schemas['UnpackView'];
+  bag: string;
+  part: string;
+  onBag: (bag: string) => void;
+  onPart: (part: string) => void;
+};
 
-const WORDS: Record<Schemas['CountStanding'], string> = { notCounted: 'not counted', allHere: 'all here', missing: 'missing', extra: 'more than listed', wrong: 'wrong' };
+const WORDS: Record<Schemas['CountStanding'], string> = {
+  notCounted: 'not counted',
+  allHere: 'all here',
+  missing: 'missing',
+  extra: 'more than listed',
+  wrong: 'wrong',
+};
 
 /** Parts bag by bag: one part large in hand, digits for several at once, plus and minus for one. Counting adds and takes away, so two people can count one bag. */
 export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
@@ -21,7 +35,8 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   const at = Math.max(0, here?.parts.findIndex((p) => p.id === part) ?? 0);
   const now = here?.parts[at];
   useEffect(() => setJudging(false), [now?.id]);
-  if (!here || !now) return <p className="text-[17px]">The sheet has no parts list. Read one into its next revision as a table.</p>;
+  if (!here || !now)
+    return <p className="text-[17px]">The sheet has no parts list. Read one into its next revision as a table.</p>;
 
   const move = (by: number) => onPart(here.parts[(at + by + here.parts.length) % here.parts.length]!.id);
   // Hands are quicker than a network: the field is free and the next part in hand at once, so that what is typed next is never counted for this one.
@@ -47,7 +62,8 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
     e.preventDefault();
   };
   const undo = async () => {
-    if (data.lastCount) await record('job/retracted', { entry: data.lastCount.entryId, reason: 'Counted wrongly.', typingError: true });
+    if (data.lastCount)
+      await record('job/retracted', { entry: data.lastCount.entryId, reason: 'Counted wrongly.', typingError: true });
     field.current?.focus();
   };
 
@@ -57,9 +73,16 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
         {data.bags.map((b) => {
           const short = b.parts.reduce((n, p) => n + p.short, 0);
           return (
-            <button key={b.bag} className="button min-w-[76px] px-2 leading-tight" aria-pressed={b.bag === here.bag} onClick={() => (onBag(b.bag), onPart(b.parts[0]!.id))}>
+            <button
+              key={b.bag}
+              className="button min-w-[76px] px-2 leading-tight"
+              aria-pressed={b.bag === here.bag}
+              onClick={() => (onBag(b.bag), onPart(b.parts[0]!.id))}
+            >
               <strong>Bag {b.bag}</strong>
-              <span className="block text-[13px]">{!b.counted ? 'open' : short > 0 ? `${short} short` : 'all here'}</span>
+              <span className="block text-[13px]">
+                {!b.counted ? 'open' : short > 0 ? `${short} short` : 'all here'}
+              </span>
             </button>
           );
         })}
@@ -73,60 +96,118 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             <span className="text-[52px] font-bold tabular-nums">{now.present}</span>
             <span className="text-[22px]"> of {now.listed}</span>
           </p>
-          <button className="button h-[72px] w-[72px] text-[30px]" aria-label={`One ${now.name} fewer`} disabled={job.released || now.present === 0} onClick={() => void add(-1)}>
+          <button
+            className="button h-[72px] w-[72px] text-[30px]"
+            aria-label={`One ${now.name} fewer`}
+            disabled={job.released || now.present === 0}
+            onClick={() => void add(-1)}
+          >
             −
           </button>
-          <button className="button dark h-[72px] w-[84px] text-[30px]" aria-label={`One ${now.name} more`} disabled={job.released} onClick={() => void add(1)}>
+          <button
+            className="button dark h-[72px] w-[84px] text-[30px]"
+            aria-label={`One ${now.name} more`}
+            disabled={job.released}
+            onClick={() => void add(1)}
+          >
             +
           </button>
         </div>
         <div className="flex gap-2 pt-2">
-          <input ref={field} onKeyDown={keys} data-entry aria-label="Several at once" className="field w-[112px] text-[22px]" inputMode="numeric" placeholder="several" value={several} disabled={job.released} onChange={(e) => setSeveral(e.target.value.replace(/[^0-9-]/g, ''))} />
-          <button className="button px-3" disabled={job.released || !Number(several)} onClick={() => void add(Number(several))}>
+          <input
+            ref={field}
+            onKeyDown={keys}
+            data-entry
+            aria-label="Several at once"
+            className="field w-[112px] text-[22px]"
+            inputMode="numeric"
+            placeholder="several"
+            value={several}
+            disabled={job.released}
+            onChange={(e) => setSeveral(e.target.value.replace(/[^0-9-]/g, ''))}
+          />
+          <button
+            className="button px-3"
+            disabled={job.released || !Number(several)}
+            onClick={() => void add(Number(several))}
+          >
             add
           </button>
-          <button className="button flex-1 px-2 text-[15px]" aria-label={`One ${now.name} is wrong`} disabled={job.released} onClick={() => void record('unpack/wrong-counted', { part: now.id, delta: 1, note: '' })}>
+          <button
+            className="button flex-1 px-2 text-[15px]"
+            aria-label={`One ${now.name} is wrong`}
+            disabled={job.released}
+            onClick={() => void record('unpack/wrong-counted', { part: now.id, delta: 1, note: '' })}
+          >
             one is wrong
           </button>
-          <button className="button px-3" disabled={!data.lastCount || recorder.busy} title={data.lastCount?.said} onClick={() => void undo()}>
+          <button
+            className="button px-3"
+            disabled={!data.lastCount || recorder.busy}
+            title={data.lastCount?.said}
+            onClick={() => void undo()}
+          >
             undo
           </button>
         </div>
         {now.wrong > 0 && (
           <p className="flex items-center justify-between pt-1 text-[16px] text-red">
             {now.wrong} of the wrong kind or size
-            <button className="min-h-[44px] text-ink underline" onClick={() => void record('unpack/wrong-counted', { part: now.id, delta: -1, note: '' })}>
+            <button
+              className="min-h-[44px] text-ink underline"
+              onClick={() => void record('unpack/wrong-counted', { part: now.id, delta: -1, note: '' })}
+            >
               one fewer
             </button>
           </p>
         )}
-        {now.misprint && <p className="pt-1 text-[16px] text-red">The listed length cannot fit where the sheet puts it: a misprint.</p>}
-        {now.blocksSteps.length > 0 && <p className="pt-1 text-[16px] text-red">blocks: {now.blocksSteps.join(', ')}</p>}
+        {now.misprint && (
+          <p className="pt-1 text-[16px] text-red">The listed length cannot fit where the sheet puts it: a misprint.</p>
+        )}
+        {now.blocksSteps.length > 0 && (
+          <p className="pt-1 text-[16px] text-red">blocks: {now.blocksSteps.join(', ')}</p>
+        )}
         {now.isFastener && !job.released && (
-          <button className="min-h-[44px] text-[16px] underline" aria-expanded={judging} onClick={() => setJudging(!judging)}>
+          <button
+            className="min-h-[44px] text-[16px] underline"
+            aria-expanded={judging}
+            onClick={() => setJudging(!judging)}
+          >
             another screw in hand: would it do?
           </button>
         )}
       </div>
       {judging && <Substitutes job={job} recorder={recorder} part={now} onDone={() => setJudging(false)} />}
       <p role="status" className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-        {data.minutesPossible < data.minutesAll ? `Without what is missing, ${duration(data.minutesPossible)} of ${duration(data.minutesAll)} of work remain possible.` : `Nothing is known to be missing: all ${duration(data.minutesAll)} of work are possible.`}
+        {data.minutesPossible < data.minutesAll
+          ? `Without what is missing, ${duration(data.minutesPossible)} of ${duration(data.minutesAll)} of work remain possible.`
+          : `Nothing is known to be missing: all ${duration(data.minutesAll)} of work are possible.`}
       </p>
       <ul aria-label={`Bag ${here.bag}`} data-region="list" className="pt-2">
         {here.parts.map((p) => (
           <li key={p.id}>
-            <button className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_88px] items-center gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`} onClick={() => (onPart(p.id), field.current?.focus())}>
+            <button
+              className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_88px] items-center gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
+              onClick={() => (onPart(p.id), field.current?.focus())}
+            >
               <span className="min-w-0 leading-tight">{p.name}</span>
               <span className="text-[18px] whitespace-nowrap tabular-nums">
                 {p.present} of {p.listed}
               </span>
-              <span className={`text-right text-[14px] ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}>{WORDS[p.standing]}</span>
+              <span
+                className={`text-right text-[14px] ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}
+              >
+                {WORDS[p.standing]}
+              </span>
             </button>
           </li>
         ))}
       </ul>
       {!job.released && (
-        <button className="button mt-2 w-full" onClick={() => void record('unpack/bag-counted', { bag: here.bag, allHere: false })}>
+        <button
+          className="button mt-2 w-full"
+          onClick={() => void record('unpack/bag-counted', { bag: here.bag, allHere: false })}
+        >
           Bag {here.bag} is counted, the rest is missing
         </button>
       )}
@@ -147,9 +228,19 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
         <div className="flex items-end gap-2 pt-2">
           <label className="min-w-0 flex-1 text-[14px] text-pencil">
             something in the box that is on no list
-            <input className="field text-[17px] text-ink" value={unlisted} onChange={(e) => setUnlisted(e.target.value)} />
+            <input
+              className="field text-[17px] text-ink"
+              value={unlisted}
+              onChange={(e) => setUnlisted(e.target.value)}
+            />
           </label>
-          <button className="button" disabled={!unlisted.trim()} onClick={() => void record('unpack/extra', { name: unlisted, quantity: 1 }).then((ok) => ok && setUnlisted(''))}>
+          <button
+            className="button"
+            disabled={!unlisted.trim()}
+            onClick={() =>
+              void record('unpack/extra', { name: unlisted, quantity: 1 }).then((ok) => ok && setUnlisted(''))
+            }
+          >
             extra
           </button>
         </div>

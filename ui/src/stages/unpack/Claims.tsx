@@ -5,16 +5,32 @@ import type { Recorder } from '../../api/record';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
 
 const ANSWERS: [NonNullable<Schemas['ClaimAnswerKind']>, string][] = [
-  ['accepted', 'accepted'], ['partlyAccepted', 'in part'], ['refused', 'refused'], ['askedForMore', 'asks for more'],
+  ['accepted', 'accepted'],
+  ['partlyAccepted', 'in part'],
+  ['refused', 'refused'],
+  ['askedForMore', 'asks for more'],
 ];
 
 export type ClaimDraft = { left: ReadonlySet<string>; wish: string };
 
 /** What goes into the next claim: everything that stands and was not claimed, less what somebody took out. */
-export const claimed = (claims: Schemas['ClaimsView'], draft: ClaimDraft) => claims.claimable.filter((c) => c.stands && !c.sent && !draft.left.has(c.id));
+export const claimed = (claims: Schemas['ClaimsView'], draft: ClaimDraft) =>
+  claims.claimable.filter((c) => c.stands && !c.sent && !draft.left.has(c.id));
 
 /** The claim to the supplier: what stands, what was sent, what they answered, when parts come. */
-export function Claims({ job, recorder, claims, draft, onDraft }: { job: Schemas['JobView']; recorder: Recorder; claims: Schemas['ClaimsView']; draft: ClaimDraft; onDraft: (d: ClaimDraft) => void }) {
+export function Claims({
+  job,
+  recorder,
+  claims,
+  draft,
+  onDraft,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  claims: Schemas['ClaimsView'];
+  draft: ClaimDraft;
+  onDraft: (d: ClaimDraft) => void;
+}) {
   const waiting = claims.claimable.filter((c) => !c.sent);
   const toggle = (id: string) => {
     const left = new Set(draft.left);
@@ -41,13 +57,23 @@ export function Claims({ job, recorder, claims, draft, onDraft }: { job: Schemas
           </Link>
         </p>
       )}
-      {waiting.length === 0 && claims.sent.length === 0 && <p className="pt-2 text-[16px] text-pencil">Nothing found so far can be claimed.</p>}
+      {waiting.length === 0 && claims.sent.length === 0 && (
+        <p className="pt-2 text-[16px] text-pencil">Nothing found so far can be claimed.</p>
+      )}
       {waiting.length > 0 && (
         <ul className="pt-2">
           {waiting.map((c) => (
             <li key={c.id} className="border-b border-steel">
-              <label className={`flex min-h-[48px] items-center gap-3 py-1 text-[16px] ${c.stands ? '' : 'text-pencil'}`}>
-                <input type="checkbox" className="h-[24px] w-[24px] shrink-0 accent-(--ink)" checked={c.stands && !draft.left.has(c.id)} disabled={!c.stands || job.released} onChange={() => toggle(c.id)} />
+              <label
+                className={`flex min-h-[48px] items-center gap-3 py-1 text-[16px] ${c.stands ? '' : 'text-pencil'}`}
+              >
+                <input
+                  type="checkbox"
+                  className="h-[24px] w-[24px] shrink-0 accent-(--ink)"
+                  checked={c.stands && !draft.left.has(c.id)}
+                  disabled={!c.stands || job.released}
+                  onChange={() => toggle(c.id)}
+                />
                 <span>
                   {c.text}
                   <span className="block text-[14px] text-pencil">{c.why}</span>
@@ -60,7 +86,12 @@ export function Claims({ job, recorder, claims, draft, onDraft }: { job: Schemas
       {claimed(claims, draft).length > 0 && !job.released && (
         <label className="block pt-2 text-[14px] text-pencil">
           what is asked for
-          <input className="field text-[17px] text-ink" placeholder="Replacement of the parts named above." value={draft.wish} onChange={(e) => onDraft({ ...draft, wish: e.target.value })} />
+          <input
+            className="field text-[17px] text-ink"
+            placeholder="Replacement of the parts named above."
+            value={draft.wish}
+            onChange={(e) => onDraft({ ...draft, wish: e.target.value })}
+          />
         </label>
       )}
       {claims.sent.map((c) => (
@@ -70,7 +101,15 @@ export function Claims({ job, recorder, claims, draft, onDraft }: { job: Schemas
   );
 }
 
-function Sent({ job, recorder, claim: c }: { job: Schemas['JobView']; recorder: Recorder; claim: Schemas['ClaimView'] }) {
+function Sent({
+  job,
+  recorder,
+  claim: c,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  claim: Schemas['ClaimView'];
+}) {
   const [words, setWords] = useState('');
   const [due, setDue] = useState('');
   return (
@@ -82,10 +121,19 @@ function Sent({ job, recorder, claim: c }: { job: Schemas['JobView']; recorder: 
         sent {dayAndClock(c.at)} by {c.by}: {c.what.join('; ')}
       </p>
       <p className="flex gap-5 text-[16px]">
-        <a className="inline-flex min-h-[44px] items-center underline" href={`/api/jobs/${job.id}/claims/${c.number}.pdf`} target="_blank" rel="noreferrer">
+        <a
+          className="inline-flex min-h-[44px] items-center underline"
+          href={`/api/jobs/${job.id}/claims/${c.number}.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
           the letter
         </a>
-        <a className="inline-flex min-h-[44px] items-center underline" href={`/api/jobs/${job.id}/claims/${c.number}.eml`} download>
+        <a
+          className="inline-flex min-h-[44px] items-center underline"
+          href={`/api/jobs/${job.id}/claims/${c.number}.eml`}
+          download
+        >
           the mail, {c.mailFile}
         </a>
       </p>
@@ -107,17 +155,40 @@ function Sent({ job, recorder, claim: c }: { job: Schemas['JobView']; recorder: 
       ) : (
         <div className="flex flex-col gap-2 pt-1">
           <div className="grid grid-cols-[1fr_150px] gap-2">
-            <input aria-label={`What they wrote about claim ${c.number}`} className="field" placeholder="what they wrote" value={words} onChange={(e) => setWords(e.target.value)} />
-            <input aria-label={`Parts of claim ${c.number} due`} type="date" className="field" value={due} onChange={(e) => setDue(e.target.value)} />
+            <input
+              aria-label={`What they wrote about claim ${c.number}`}
+              className="field"
+              placeholder="what they wrote"
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+            />
+            <input
+              aria-label={`Parts of claim ${c.number} due`}
+              type="date"
+              className="field"
+              value={due}
+              onChange={(e) => setDue(e.target.value)}
+            />
           </div>
           <div role="group" aria-label={`Answer to claim ${c.number}`} className="grid grid-cols-4 gap-2">
             {ANSWERS.map(([answer, title]) => (
-              <button key={answer} className="button px-1 text-[15px]" onClick={() => void recorder.record('unpack/claim-answered', { claim: c.id, answer, words, partsDue: due || null }).then((ok) => ok && setWords(''))}>
+              <button
+                key={answer}
+                className="button px-1 text-[15px]"
+                onClick={() =>
+                  void recorder
+                    .record('unpack/claim-answered', { claim: c.id, answer, words, partsDue: due || null })
+                    .then((ok) => ok && setWords(''))
+                }
+              >
                 {title}
               </button>
             ))}
           </div>
-          <button className="button" onClick={() => void recorder.record('unpack/parts-arrived', { claim: c.id, note: '' })}>
+          <button
+            className="button"
+            onClick={() => void recorder.record('unpack/parts-arrived', { claim: c.id, note: '' })}
+          >
             The parts arrived: count again
           </button>
         </div>

@@ -25,19 +25,32 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   }, [chosen]);
 
   const adhesive = shop?.adhesives.find((a) => a.id === glue);
-  const decide = (disposition: NonNullable<Schemas['Disposition']>) => void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then((ok) => ok && (setText(''), setAnew(false)));
-  const repaired = () => void record('unpack/repaired', { finding: f.id, how: text, handleMinutes: adhesive?.handleMinutes ?? null }).then((ok) => ok && setText(''));
+  const decide = (disposition: NonNullable<Schemas['Disposition']>) =>
+    void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then(
+      (ok) => ok && (setText(''), setAnew(false)),
+    );
+  const repaired = () =>
+    void record('unpack/repaired', { finding: f.id, how: text, handleMinutes: adhesive?.handleMinutes ?? null }).then(
+      (ok) => ok && setText(''),
+    );
   const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
   const deciding = !f.disposition || anew;
   const repairing = !anew && (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
 
   return (
-    <article ref={box} aria-label={`Finding ${f.tag}`} className={`mt-3 border-2 p-3 ${f.cleared ? 'border-steel' : 'border-red'} ${chosen ? 'bg-tape-wash' : ''}`}>
+    <article
+      ref={box}
+      aria-label={`Finding ${f.tag}`}
+      className={`mt-3 border-2 p-3 ${f.cleared ? 'border-steel' : 'border-red'} ${chosen ? 'bg-tape-wash' : ''}`}
+    >
       <h3 className="text-[18px] leading-tight">
         <strong>{f.tag}</strong> {f.kind} of {f.size} mm, {f.placeName}
       </h3>
       <p className="text-[16px]">
-        <strong>{f.gradeWords}</strong> <span className="text-[15px] text-pencil">{f.rule}: {f.ruleText}</span>
+        <strong>{f.gradeWords}</strong>{' '}
+        <span className="text-[15px] text-pencil">
+          {f.rule}: {f.ruleText}
+        </span>
       </p>
       <p className="text-[15px]">
         From <strong>{f.originWords}</strong>. {f.originWhy} {f.claimable ? 'A claim stands.' : 'No claim stands.'}
@@ -48,23 +61,44 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
         </p>
       )}
       <div className="pt-2">
-        <Pictures photos={f.photos} label={`finding ${f.tag}`} disabled={job.released} onTaken={(hash) => record('unpack/photo', { finding: f.id, hash, note: '' })} />
+        <Pictures
+          photos={f.photos}
+          label={`finding ${f.tag}`}
+          disabled={job.released}
+          onTaken={(hash) => record('unpack/photo', { finding: f.id, hash, note: '' })}
+        />
       </div>
       <p className="pt-1 text-[16px] font-bold">{f.standing}</p>
       {!f.cleared && !job.released && (
         <div className="flex flex-col gap-2 pt-2">
           {deciding && (
             <>
-              <input className="field" aria-label="Reason" placeholder="reason, where one is needed" value={text} onChange={(e) => setText(e.target.value)} />
+              <input
+                className="field"
+                aria-label="Reason"
+                placeholder="reason, where one is needed"
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+              />
               <WaysOut ways={f.waysOut} onDecide={decide} />
             </>
           )}
           {repairing && (
             <>
               <p className="text-[15px]">
-                It is a step of the job: <Link className="underline" to={`/jobs/${job.id}/build`}>{f.disposition === 'replace' ? 'Replace' : 'Repair'} {f.tag}</Link>. Or say here what was done:
+                It is a step of the job:{' '}
+                <Link className="underline" to={`/jobs/${job.id}/build`}>
+                  {f.disposition === 'replace' ? 'Replace' : 'Repair'} {f.tag}
+                </Link>
+                . Or say here what was done:
               </p>
-              <input className="field" aria-label="How it was repaired" placeholder="how it was repaired" value={text} onChange={(e) => setText(e.target.value)} />
+              <input
+                className="field"
+                aria-label="How it was repaired"
+                placeholder="how it was repaired"
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+              />
               <select className="field" aria-label="Glue" value={glue} onChange={(e) => setGlue(e.target.value)}>
                 <option value="">no glue</option>
                 {shop?.adhesives.map((a) => (
@@ -86,11 +120,16 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
           {f.repairedHow && (
             <>
               <p className="text-[15px] text-pencil">
-                Repaired by {f.repairedBy}: {f.repairedHow}.{f.grade === 'flightCritical' && f.repairedBy === me?.name && ' Somebody else must look at it.'}
+                Repaired by {f.repairedBy}: {f.repairedHow}.
+                {f.grade === 'flightCritical' && f.repairedBy === me?.name && ' Somebody else must look at it.'}
               </p>
               <div className="grid grid-cols-2 gap-2">
-                <button className="button dark" onClick={() => looked(true)}>looked again: sound</button>
-                <button className="button" onClick={() => looked(false)}>not sound</button>
+                <button className="button dark" onClick={() => looked(true)}>
+                  looked again: sound
+                </button>
+                <button className="button" onClick={() => looked(false)}>
+                  not sound
+                </button>
               </div>
             </>
           )}

@@ -5,7 +5,10 @@ import type { Recorder } from '../../api/record';
 
 const ORIGINS: Schemas['Origin'][] = ['transport', 'factory', 'shop'];
 const GRADES: [Schemas['Grade'], string][] = [
-  ['cosmetic', 'cosmetic'], ['functional', 'functional'], ['structural', 'structural'], ['flightCritical', 'flight-critical'],
+  ['cosmetic', 'cosmetic'],
+  ['functional', 'functional'],
+  ['structural', 'structural'],
+  ['flightCritical', 'flight-critical'],
 ];
 
 /** Where it came from and how bad it is, when somebody knows better than the rules. */
@@ -21,10 +24,21 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
       </button>
       {open && (
         <div className="flex flex-col gap-2">
-          <input className="field" aria-label={`Reason about ${f.tag}`} placeholder="how that is known" value={reason} onChange={(e) => setReason(e.target.value)} />
+          <input
+            className="field"
+            aria-label={`Reason about ${f.tag}`}
+            placeholder="how that is known"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
           <div role="group" aria-label={`Origin of ${f.tag}`} className="grid grid-cols-3 gap-2">
             {ORIGINS.map((o) => (
-              <button key={o} className="button px-1 text-[15px]" aria-pressed={f.origin === o} onClick={() => void recorder.record('unpack/origin', { finding: f.id, origin: o, reason }).then(done)}>
+              <button
+                key={o}
+                className="button px-1 text-[15px]"
+                aria-pressed={f.origin === o}
+                onClick={() => void recorder.record('unpack/origin', { finding: f.id, origin: o, reason }).then(done)}
+              >
                 {o}
               </button>
             ))}
@@ -32,7 +46,14 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
           {me?.role === 'lead' && (
             <div role="group" aria-label={`Grade of ${f.tag}`} className="grid grid-cols-4 gap-2">
               {GRADES.map(([g, title]) => (
-                <button key={g} className="button px-1 text-[14px]" aria-pressed={f.grade === g} onClick={() => void recorder.record('unpack/regraded', { finding: f.id, grade: g, reason }).then(done)}>
+                <button
+                  key={g}
+                  className="button px-1 text-[14px]"
+                  aria-pressed={f.grade === g}
+                  onClick={() =>
+                    void recorder.record('unpack/regraded', { finding: f.id, grade: g, reason }).then(done)
+                  }
+                >
                   {title}
                 </button>
               ))}

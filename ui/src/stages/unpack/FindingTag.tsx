@@ -4,7 +4,17 @@ import type { Place } from '../../shared/Drawing';
 const NOTCHES = { cosmetic: 0, functional: 1, structural: 2, flightCritical: 3 };
 
 /** A tied paper tag; its notches say the grade. The thin patch on the drawing is hit through it. */
-export function FindingTag({ finding, place, chosen, onChoose }: { finding: Schemas['FindingMark']; place: Place; chosen: boolean; onChoose: () => void }) {
+export function FindingTag({
+  finding,
+  place,
+  chosen,
+  onChoose,
+}: {
+  finding: Schemas['FindingMark'];
+  place: Place;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
   const x = place.x(finding.across);
   const y = place.y(finding.down);
   // Outwards, where less of the aircraft lies under it.
@@ -12,7 +22,13 @@ export function FindingTag({ finding, place, chosen, onChoose }: { finding: Sche
   const notches = NOTCHES[finding.grade];
   return (
     <>
-      <svg aria-hidden className="pointer-events-none absolute overflow-visible" style={{ left: x, top: y }} width="1" height="1">
+      <svg
+        aria-hidden
+        className="pointer-events-none absolute overflow-visible"
+        style={{ left: x, top: y }}
+        width="1"
+        height="1"
+      >
         <path d={left ? 'M0 0L-26 -22' : 'M0 0L26 -22'} stroke="var(--line)" strokeWidth="1.5" />
       </svg>
       <button

@@ -5,7 +5,15 @@ import type { Recorder } from '../../api/record';
 import { onAircraft, type Side, spaced } from './places';
 
 export type Tapped = { place: string; x: number; y: number; view: Side; about?: Schemas['PlaceKind'] };
-type Props = { job: Schemas['JobView']; drawing: Schemas['DrawingView']; recorder: Recorder; tapped: Tapped; walkPoint: string | undefined; onPlace: (t: Tapped) => void; onDone: (recorded: boolean) => void };
+type Props = {
+  job: Schemas['JobView'];
+  drawing: Schemas['DrawingView'];
+  recorder: Recorder;
+  tapped: Tapped;
+  walkPoint: string | undefined;
+  onPlace: (t: Tapped) => void;
+  onDone: (recorded: boolean) => void;
+};
 
 /** What is wrong there: kind and size; the grade and its rule show before anything is recorded. */
 export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace, onDone }: Props) {
@@ -15,7 +23,10 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
   const [note, setNote] = useState('');
   const { data: choices } = useQuery({
     queryKey: ['places', job.id, tapped.place],
-    queryFn: async () => answer(await api.GET('/api/jobs/{id}/unpack/places/{part}', { params: { path: { id: job.id, part: tapped.place } } })),
+    queryFn: async () =>
+      answer(
+        await api.GET('/api/jobs/{id}/unpack/places/{part}', { params: { path: { id: job.id, part: tapped.place } } }),
+      ),
   });
   const about = placeKind && choices?.placeKinds.includes(placeKind) ? placeKind : choices?.placeKinds[0];
   const measured = /[a-z"″]$/i.test(size.trim()) ? size.trim() : `${size.trim()} mm`;
@@ -23,13 +34,35 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
     queryKey: ['grade', about, kind, measured],
     enabled: !!about && size.trim() !== '',
     retry: false,
-    queryFn: async () => answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size: measured } })),
+    queryFn: async () =>
+      answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size: measured } })),
   });
   const save = async () => {
     if (!about) return;
     // What was found on the walk answers its place, in the same breath.
-    const answers = walkPoint ? (finding: string) => ({ type: 'unpack/walked' as const, body: { point: walkPoint, answer: 'finding' as const, finding } }) : undefined;
-    if (await recorder.record('unpack/finding', { place: tapped.place, placeKind: about, kind, size: measured, x: tapped.x, y: tapped.y, view: tapped.view, note }, answers)) onDone(true);
+    const answers = walkPoint
+      ? (finding: string) => ({
+          type: 'unpack/walked' as const,
+          body: { point: walkPoint, answer: 'finding' as const, finding },
+        })
+      : undefined;
+    if (
+      await recorder.record(
+        'unpack/finding',
+        {
+          place: tapped.place,
+          placeKind: about,
+          kind,
+          size: measured,
+          x: tapped.x,
+          y: tapped.y,
+          view: tapped.view,
+          note,
+        },
+        answers,
+      )
+    )
+      onDone(true);
   };
 
   return (
@@ -56,20 +89,39 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
       <Choice title="kind" options={choices?.kinds ?? []} value={kind} onChoose={setKind} />
       <label className="text-[14px] text-pencil">
         longest extent, mm
-        <input className="field text-[24px]" autoFocus inputMode="decimal" value={size} onChange={(e) => setSize(e.target.value)} aria-label="Longest extent, mm" />
+        <input
+          className="field text-[24px]"
+          autoFocus
+          inputMode="decimal"
+          value={size}
+          onChange={(e) => setSize(e.target.value)}
+          aria-label="Longest extent, mm"
+        />
       </label>
       <label className="text-[14px] text-pencil">
         note
         <input className="field text-[17px]" value={note} onChange={(e) => setNote(e.target.value)} />
       </label>
       <div role="status" className="min-h-[76px] border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">
-        {error ? <span className="text-red">{error.message}</span> : grade ? (<><strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}</>) : 'Its grade shows here once it has a size.'}
+        {error ? (
+          <span className="text-red">{error.message}</span>
+        ) : grade ? (
+          <>
+            <strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}
+          </>
+        ) : (
+          'Its grade shows here once it has a size.'
+        )}
       </div>
       <div className="flex gap-2">
         <button className="button flex-1" onClick={() => onDone(false)}>
           Leave it
         </button>
-        <button className="button dark flex-[2] text-[18px] font-bold" disabled={!grade || recorder.busy} onClick={() => void save()}>
+        <button
+          className="button dark flex-[2] text-[18px] font-bold"
+          disabled={!grade || recorder.busy}
+          onClick={() => void save()}
+        >
           Record the finding
         </button>
       </div>
@@ -77,13 +129,29 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
   );
 }
 
-function Choice<T extends string>({ title, options, value, onChoose }: { title: string; options: readonly T[]; value: T | undefined; onChoose: (v: T) => void }) {
+function Choice<T extends string>({
+  title,
+  options,
+  value,
+  onChoose,
+}: {
+  title: string;
+  options: readonly T[];
+  value: T | undefined;
+  onChoose: (v: T) => void;
+}) {
   return (
     <div role="radiogroup" aria-label={title}>
       <span className="label">{title}</span>
       <div className="flex flex-wrap gap-[6px]">
         {options.map((o) => (
-          <button key={o} role="radio" aria-checked={o === value} className="button px-3 text-[15px]" onClick={() => onChoose(o)}>
+          <button
+            key={o}
+            role="radio"
+            aria-checked={o === value}
+            className="button px-3 text-[15px]"
+            onClick={() => onChoose(o)}
+          >
             {spaced(o)}
           </button>
         ))}

@@ -3,7 +3,15 @@ import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 
 /** Papers first: each sheet found with what must be on it, or where its numbers come from instead. */
-export function Papers({ job, papers, recorder }: { job: Schemas['JobView']; papers: readonly Schemas['PaperView'][]; recorder: Recorder }) {
+export function Papers({
+  job,
+  papers,
+  recorder,
+}: {
+  job: Schemas['JobView'];
+  papers: readonly Schemas['PaperView'][];
+  recorder: Recorder;
+}) {
   const [open, setOpen] = useState<string>();
   const [source, setSource] = useState('');
   return (
@@ -20,10 +28,21 @@ export function Papers({ job, papers, recorder }: { job: Schemas['JobView']; pap
                 <span className="text-[17px] font-bold">{p.source ? 'from elsewhere' : 'found'}</span>
               ) : (
                 <>
-                  <button className="button px-3" disabled={job.released} onClick={() => setOpen(open === p.paper ? undefined : p.paper)} aria-expanded={open === p.paper} aria-label={`${p.paper}: not in the box`}>
+                  <button
+                    className="button px-3"
+                    disabled={job.released}
+                    onClick={() => setOpen(open === p.paper ? undefined : p.paper)}
+                    aria-expanded={open === p.paper}
+                    aria-label={`${p.paper}: not in the box`}
+                  >
                     not in the box
                   </button>
-                  <button className="button dark px-4" disabled={job.released} aria-label={`${p.paper}: found`} onClick={() => void recorder.record('unpack/papers', { paper: p.paper })}>
+                  <button
+                    className="button dark px-4"
+                    disabled={job.released}
+                    aria-label={`${p.paper}: found`}
+                    onClick={() => void recorder.record('unpack/papers', { paper: p.paper })}
+                  >
                     found
                   </button>
                 </>
@@ -32,8 +51,22 @@ export function Papers({ job, papers, recorder }: { job: Schemas['JobView']; pap
             {p.source && <p className="text-[15px]">The numbers are from {p.source}.</p>}
             {open === p.paper && !p.found && (
               <div className="flex gap-2 pt-2">
-                <input autoFocus aria-label={`Source of ${p.paper}`} className="field flex-1" placeholder="where its numbers come from, with the edition" value={source} onChange={(e) => setSource(e.target.value)} />
-                <button className="button" onClick={() => void recorder.record('unpack/paper-elsewhere', { paper: p.paper, source }).then((ok) => ok && (setOpen(undefined), setSource('')))}>
+                <input
+                  autoFocus
+                  aria-label={`Source of ${p.paper}`}
+                  className="field flex-1"
+                  placeholder="where its numbers come from, with the edition"
+                  value={source}
+                  onChange={(e) => setSource(e.target.value)}
+                />
+                <button
+                  className="button"
+                  onClick={() =>
+                    void recorder
+                      .record('unpack/paper-elsewhere', { paper: p.paper, source })
+                      .then((ok) => ok && (setOpen(undefined), setSource('')))
+                  }
+                >
                   record
                 </button>
               </div>

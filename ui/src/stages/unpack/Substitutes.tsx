@@ -6,7 +6,17 @@ import { withDefault } from '../balance/WeighingForm';
 import { TrueSize } from './TrueSize';
 
 /** Would this screw do? Judged by the fastener rule with its numbers, and drawn at true size to be laid on the glass. */
-export function Substitutes({ job, recorder, part, onDone }: { job: Schemas['JobView']; recorder: Recorder; part: Schemas['PartCountView']; onDone: () => void }) {
+export function Substitutes({
+  job,
+  recorder,
+  part,
+  onDone,
+}: {
+  job: Schemas['JobView'];
+  recorder: Recorder;
+  part: Schemas['PartCountView'];
+  onDone: () => void;
+}) {
   const [diameter, setDiameter] = useState('');
   const [length, setLength] = useState('');
   const [stack, setStack] = useState('');
@@ -19,16 +29,40 @@ export function Substitutes({ job, recorder, part, onDone }: { job: Schemas['Job
     queryKey: ['substitute', job.id, part.id, diameter, length, stack, depth],
     enabled: ready,
     retry: false,
-    queryFn: async () => answer(await api.POST('/api/jobs/{id}/unpack/substitute', { params: { path: { id: job.id } }, body: { part: part.id, diameter: mm(diameter), length: mm(length), ...measured } })),
+    queryFn: async () =>
+      answer(
+        await api.POST('/api/jobs/{id}/unpack/substitute', {
+          params: { path: { id: job.id } },
+          body: { part: part.id, diameter: mm(diameter), length: mm(length), ...measured },
+        }),
+      ),
   });
-  const { data: all } = useQuery({ queryKey: ['fasteners', job.id], queryFn: async () => answer(await api.GET('/api/jobs/{id}/unpack/fasteners', { params: { path: { id: job.id } } })) });
+  const { data: all } = useQuery({
+    queryKey: ['fasteners', job.id],
+    queryFn: async () => answer(await api.GET('/api/jobs/{id}/unpack/fasteners', { params: { path: { id: job.id } } })),
+  });
   const accept = async () => {
-    if (await recorder.record('unpack/substitute', { part: part.id, quantity: Number(count) || 0, diameter: mm(diameter), length: mm(length), ...measured, note: '' })) onDone();
+    if (
+      await recorder.record('unpack/substitute', {
+        part: part.id,
+        quantity: Number(count) || 0,
+        diameter: mm(diameter),
+        length: mm(length),
+        ...measured,
+        note: '',
+      })
+    )
+      onDone();
   };
   const field = (label: string, value: string, put: (t: string) => void) => (
     <label className="text-[14px] text-pencil">
       {label}
-      <input className="field text-[20px] text-ink" inputMode="decimal" value={value} onChange={(e) => put(e.target.value)} />
+      <input
+        className="field text-[20px] text-ink"
+        inputMode="decimal"
+        value={value}
+        onChange={(e) => put(e.target.value)}
+      />
     </label>
   );
   return (
@@ -45,14 +79,30 @@ export function Substitutes({ job, recorder, part, onDone }: { job: Schemas['Job
         </div>
       )}
       <div role="status" className="my-2 min-h-[56px] border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">
-        {error ? <span className="text-red">{error.message}</span> : judged ? <><strong className={`text-[19px] ${judged.fits ? '' : 'text-red'}`}>{judged.fits ? 'It will do.' : 'It will not do.'}</strong> {judged.why}{judged.misprint && ' The listed size itself cannot fit: a misprint.'}</> : 'Thread and length under the head, measured.'}
+        {error ? (
+          <span className="text-red">{error.message}</span>
+        ) : judged ? (
+          <>
+            <strong className={`text-[19px] ${judged.fits ? '' : 'text-red'}`}>
+              {judged.fits ? 'It will do.' : 'It will not do.'}
+            </strong>{' '}
+            {judged.why}
+            {judged.misprint && ' The listed size itself cannot fit: a misprint.'}
+          </>
+        ) : (
+          'Thread and length under the head, measured.'
+        )}
       </div>
       <TrueSize outlines={judged ? [judged.listed, judged.inHand] : (all ?? [])} />
       <div className="flex gap-2 pt-2">
         <button className="button flex-1" onClick={onDone}>
           Leave it
         </button>
-        <button className="button dark flex-[2] font-bold" disabled={!judged?.fits || recorder.busy} onClick={() => void accept()}>
+        <button
+          className="button dark flex-[2] font-bold"
+          disabled={!judged?.fits || recorder.busy}
+          onClick={() => void accept()}
+        >
           Take them as substitutes
         </button>
       </div>

@@ -19,10 +19,24 @@ export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView
         <div className="border-b border-steel pb-2">
           <p className="text-[15px]">Lay a ruler on the glass and move until this line is exactly {LINE} mm.</p>
           <svg aria-hidden width={LINE * scale + 4} height="18" className="block">
-            <path d={`M2 2V16M2 9H${LINE * scale + 2}M${LINE * scale + 2} 2V16`} stroke="var(--ink)" strokeWidth="2" fill="none" />
+            <path
+              d={`M2 2V16M2 9H${LINE * scale + 2}M${LINE * scale + 2} 2V16`}
+              stroke="var(--ink)"
+              strokeWidth="2"
+              fill="none"
+            />
           </svg>
           <div className="flex items-center gap-2">
-            <input type="range" aria-label="Length of the 50 mm line" className="h-[44px] flex-1 accent-(--ink)" min={2} max={9} step={0.01} value={scale} onChange={(e) => put(Number(e.target.value))} />
+            <input
+              type="range"
+              aria-label="Length of the 50 mm line"
+              className="h-[44px] flex-1 accent-(--ink)"
+              min={2}
+              max={9}
+              step={0.01}
+              value={scale}
+              onChange={(e) => put(Number(e.target.value))}
+            />
             <button className="button px-3" onClick={() => (put(scale), setSetting(false))}>
               it is {LINE} mm
             </button>
@@ -37,7 +51,13 @@ export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView
       <ul className="flex flex-wrap gap-x-5 gap-y-2 pt-1">
         {outlines.map((o, i) => (
           <li key={o.name + i} className="text-[14px]">
-            <svg aria-hidden width={o.width * scale + 4} height={Math.max(o.height * scale, 10) + 4} viewBox={`${-2 / scale} ${-2 / scale} ${o.width + 4 / scale} ${o.height + 4 / scale}`} className="block">
+            <svg
+              aria-hidden
+              width={o.width * scale + 4}
+              height={Math.max(o.height * scale, 10) + 4}
+              viewBox={`${-2 / scale} ${-2 / scale} ${o.width + 4 / scale} ${o.height + 4 / scale}`}
+              className="block"
+            >
               <path d={o.path} fill={i === 1 ? 'var(--tape)' : 'none'} stroke="var(--ink)" strokeWidth={1.5 / scale} />
             </svg>
             {o.name}

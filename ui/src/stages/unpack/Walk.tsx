@@ -6,7 +6,14 @@ type Point = Schemas['WalkPointView'];
 export type Answer = NonNullable<Point['answer']>;
 /** Where the hands are on the walk; `moveOn` once this place was answered just now, so that its answer leads to the next place. */
 export type Standing = { point: string; moveOn: boolean };
-type Props = { job: Schemas['JobView']; walk: readonly Point[]; now: Point; onPoint: (id: string) => void; onAnswer: (p: Point, answer: Answer) => void; onFinding: (p: Point) => void };
+type Props = {
+  job: Schemas['JobView'];
+  walk: readonly Point[];
+  now: Point;
+  onPoint: (id: string) => void;
+  onAnswer: (p: Point, answer: Answer) => void;
+  onFinding: (p: Point) => void;
+};
 
 const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' };
 
@@ -51,9 +58,17 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
       <ul ref={list} data-region="list" aria-label="Places of the walk" className="pt-3">
         {walk.map((p) => (
           <li key={p.id}>
-            <button aria-current={p.id === now.id} className={`flex min-h-[44px] w-full items-center justify-between gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`} onClick={() => onPoint(p.id)}>
+            <button
+              aria-current={p.id === now.id}
+              className={`flex min-h-[44px] w-full items-center justify-between gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
+              onClick={() => onPoint(p.id)}
+            >
               <span className="min-w-0 truncate">{p.title}</span>
-              <span className={`text-[15px] whitespace-nowrap ${p.answer === 'finding' ? 'text-red' : 'font-normal text-pencil'}`}>{p.answer ? p.findingTag || ANSWERS[p.answer] : 'not yet'}</span>
+              <span
+                className={`text-[15px] whitespace-nowrap ${p.answer === 'finding' ? 'text-red' : 'font-normal text-pencil'}`}
+              >
+                {p.answer ? p.findingTag || ANSWERS[p.answer] : 'not yet'}
+              </span>
             </button>
           </li>
         ))}

@@ -3,15 +3,30 @@ import { day, duration } from '../../shared/time';
 
 type Disposition = NonNullable<Schemas['Disposition']>;
 
-const TITLES: Record<Disposition, string> = { repair: 'repair here', replace: 'replace', useAsIs: 'use as it is', return: 'return' };
+const TITLES: Record<Disposition, string> = {
+  repair: 'repair here',
+  replace: 'replace',
+  useAsIs: 'use as it is',
+  return: 'return',
+};
 
 /** The ways out of a finding side by side: what each takes, and when the aircraft could then be ready. */
-export function WaysOut({ ways, onDecide }: { ways: readonly Schemas['WayOut'][]; onDecide: (d: Disposition) => void }) {
+export function WaysOut({
+  ways,
+  onDecide,
+}: {
+  ways: readonly Schemas['WayOut'][];
+  onDecide: (d: Disposition) => void;
+}) {
   return (
     <ul>
       {ways.map((w) => (
         <li key={w.disposition} className="grid grid-cols-[128px_1fr] items-center gap-3 border-t border-steel py-2">
-          <button className="button px-2 text-[16px]" disabled={!w.allowed} onClick={() => onDecide(w.disposition as Disposition)}>
+          <button
+            className="button px-2 text-[16px]"
+            disabled={!w.allowed}
+            onClick={() => onDecide(w.disposition as Disposition)}
+          >
             {TITLES[w.disposition as Disposition]}
           </button>
           <span className="text-[15px] leading-snug">
