@@ -7,8 +7,11 @@ using Zygotome.Store;
 
 namespace Zygotome.Bench;
 
-/// <summary>Durable appends, from so many writers at once, against a bare SQLite loop with the same pragmas in the same run.
-/// Time is for one append; the ratio's inverse is how many times the bare loop's appends per second.</summary>
+/// <summary>
+/// Durable appends, from so many writers at once, against a bare SQLite loop with the same pragmas in the same run.
+/// Time is for one append; the ratio's inverse is how many times the bare loop's appends per second. The list of jobs is
+/// kept up meanwhile, as in the running application.
+/// </summary>
 public class DurableAppends
 {
     private const int Appends = 2048;
@@ -16,6 +19,7 @@ public class DurableAppends
     private DirectoryInfo _folder = null!;
     private Database _database = null!;
     private JournalWriter _writer = null!;
+    private JobList _list = null!;
     private SqliteConnection _bare = null!;
     private byte[] _bytes = [];
     private long _next;
@@ -30,13 +34,10 @@ public class DurableAppends
         _database = Database.Open(Path.Combine(_folder.FullName, "journal.db"));
         var sheets = new SheetStore(_database);
         sheets.Add(Shop.Sheet, Shop.SheetBytes);
-        _writer = new JournalWriter(
-            _database,
-            new JournalReader(_database, sheets, Stages.Kinds),
-            sheets,
-            Stages.Kinds,
-            TimeProvider.System
-        );
+        var reader = new JournalReader(_database, sheets, Stages.Kinds);
+        _writer = new JournalWriter(_database, reader, sheets, Stages.Kinds, TimeProvider.System);
+        _list = new JobList(_database, reader, _writer, TimeProvider.System);
+        _list.Start();
         for (var w = 0; w < Writers; w++)
         {
             var job = $"J-{w}";
@@ -46,7 +47,8 @@ public class DurableAppends
         // As many bytes and indexes as an entry of the journal has, and nothing else.
         _bare = Database.Open(Path.Combine(_folder.FullName, "bare.db")).Connect();
         _bare.Execute(
-            "CREATE TABLE bare (shop_seq INTEGER PRIMARY KEY, job TEXT, seq INTEGER, entry_id TEXT UNIQUE, bytes BLOB, hash BLOB, shop_hash BLOB, UNIQUE (job, seq))"
+            "CREATE TABLE bare (shop_seq INTEGER PRIMARY KEY, job TEXT, seq INTEGER, entry_id TEXT UNIQUE, bytes "
+                + "BLOB, hash BLOB, shop_hash BLOB, UNIQUE (job, seq))"
         );
         _bytes = new byte[420];
     }
@@ -54,6 +56,7 @@ public class DurableAppends
     [IterationCleanup]
     public void Cleanup()
     {
+        _list.DisposeAsync().AsTask().GetAwaiter().GetResult();
         _writer.DisposeAsync().AsTask().GetAwaiter().GetResult();
         _bare.Dispose();
         SqliteConnection.ClearAllPools();

@@ -7,4 +7,6 @@ using BenchmarkDotNet.Toolchains.InProcess.Emit;
 var config = DefaultConfig.Instance.AddJob(
     Job.Default.WithToolchain(InProcessEmitToolchain.Instance).WithWarmupCount(3).WithIterationCount(12)
 );
-BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args.Length == 0 ? ["--filter", "*"] : args, config);
+BenchmarkSwitcher
+    .FromAssembly(typeof(Zygotome.Bench.Shop).Assembly)
+    .Run(args.Length == 0 ? ["--filter", "*"] : args, config);

@@ -6,7 +6,9 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Bench;
 
-/// <summary>A job of 1,000 entries from its journal to its ledger: what opening a screen costs when nothing is kept.</summary>
+/// <summary>
+/// A job of 1,000 entries from its journal to its ledger: what opening a screen costs when nothing is kept.
+/// </summary>
 [MemoryDiagnoser]
 public class ReplayAndLedger
 {

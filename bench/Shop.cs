@@ -10,7 +10,11 @@ internal static class Shop
 {
     public static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
 
-    public static readonly byte[] SheetBytes = File.ReadAllBytes(Find());
+    public static readonly string Root = Find();
+
+    public static readonly byte[] SheetBytes = File.ReadAllBytes(
+        Path.Combine(Root, "demo", "sheets", "plimsey-1400.sheet.json")
+    );
 
     public static readonly SpecSheet Sheet = SheetReader.Read(SheetBytes).Sheet!;
 
@@ -39,6 +43,6 @@ internal static class Shop
             folder = folder.Parent!;
         }
 
-        return Path.Combine(folder.FullName, "demo", "sheets", "plimsey-1400.sheet.json");
+        return folder.FullName;
     }
 }

@@ -8,8 +8,14 @@ mkdir -p "$STAMPS"
 say() { printf '%s\n' "$*" >&2; }
 
 need_tools() {
-  command -v dotnet >/dev/null && dotnet --list-sdks | grep -q '^10\.' || { say "The .NET 10 SDK is needed (dotnet on the path)."; exit 1; }
-  command -v node >/dev/null && [ "$(node -p 'parseInt(process.versions.node)')" -ge 20 ] || { say "Node.js 20 or newer is needed (node and npm on the path)."; exit 1; }
+  if ! command -v dotnet >/dev/null || ! dotnet --list-sdks | grep -q '^10\.'; then
+    say "The .NET 10 SDK is needed (dotnet on the path)."
+    exit 1
+  fi
+  if ! command -v node >/dev/null || [ "$(node -p 'parseInt(process.versions.node)')" -lt 20 ]; then
+    say "Node.js 20 or newer is needed (node and npm on the path)."
+    exit 1
+  fi
 }
 
 need_browser() {
@@ -25,17 +31,23 @@ need_browser() {
 newer() {
   local than=$1
   shift
-  [ ! -e "$than" ] || [ -n "$(find "$@" -newer "$than" -type f -not -path '*/obj/*' -not -path '*/bin/*' -not -path '*/node_modules/*' -print -quit 2>/dev/null)" ]
+  local made=(-not -path '*/obj/*' -not -path '*/bin/*' -not -path '*/node_modules/*')
+  [ ! -e "$than" ] || [ -n "$(find "$@" -newer "$than" -type f "${made[@]}" -print -quit 2>/dev/null)" ]
 }
 
-build_ui() {
+need_packages() {
   if [ ! -d ui/node_modules ] || newer "$STAMPS/npm" ui/package-lock.json ui/package.json; then
     say "Installing the interface's packages."
     # Not npm ci: it wants every platform's optional package in the lock file, and a registry need not have them all.
     (cd ui && npm install --no-audit --no-fund --loglevel=error >&2)
     touch "$STAMPS/npm"
   fi
-  if newer "$STAMPS/ui" ui/src ui/public ui/index.html ui/package-lock.json ui/vite.config.ts ui/tsconfig.json || [ ! -f ui/dist/index.html ]; then
+}
+
+build_ui() {
+  need_packages
+  local settings=(ui/index.html ui/package-lock.json ui/vite.config.ts ui/tsconfig.json)
+  if newer "$STAMPS/ui" ui/src ui/public "${settings[@]}" || [ ! -f ui/dist/index.html ]; then
     say "Building the interface."
     (cd ui && npm run --silent build >&2)
     touch "$STAMPS/ui"

@@ -1,8 +1,11 @@
 namespace Zygotome.Core;
 
-/// <summary>Why something was not taken: a code for programs, words for people (what, what it got, what it needs) and where.</summary>
+/// <summary>
+/// Why something was not taken: a code for programs, words for people (what, what it got, what it needs) and where.
+/// </summary>
 /// <param name="Code">Stable, lower case, <c>stage/what</c>.</param>
-/// <param name="Where">The field or place, such as <c>body.readings[0]</c>; empty when it is the act as a whole.</param>
+/// <param name="Where">The field or place, such as <c>body.readings[0]</c>; empty when it is the act as a
+/// whole.</param>
 public sealed record Refusal(string Code, string Text, string Where = "");
 
 /// <summary>A value, or the reason there is none. Core refuses; it does not throw on bad input.</summary>

@@ -1,6 +1,8 @@
 namespace Zygotome.Core;
 
-/// <summary>The ten stages, in the order the work is done. The same names for folders, screens, routes, entries and tests.</summary>
+/// <summary>
+/// The ten stages, in the order the work is done. The same names for folders, screens, routes, entries and tests.
+/// </summary>
 public enum Stage
 {
     Receive = 1,

@@ -5,6 +5,9 @@ public static class Texts
 {
     public const int Most = 1000;
 
+    /// <summary>As it begins a sentence. Empty stays empty.</summary>
+    public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+
     /// <summary>A reason somebody must give.</summary>
     public static Refusal? Reason(string text, string where, string missing) =>
         string.IsNullOrWhiteSpace(text) ? new Refusal("text/missing", missing, where) : Fits(text, where);

@@ -23,7 +23,10 @@ public sealed record ClaimPaper(
     IReadOnlyDictionary<string, byte[]> Photos
 );
 
-/// <summary>The claim to a supplier: a letter with drawing and pictures as PDF, and the mail that carries it. The owner is not named in either.</summary>
+/// <summary>
+/// The claim to a supplier: a letter with drawing and pictures as PDF, and the mail that carries it. The owner is not
+/// named in either.
+/// </summary>
 public static class ClaimLetter
 {
     private const float Tall = 230;
@@ -117,21 +120,29 @@ public static class ClaimLetter
     private static IEnumerable<string> Opening(ClaimPaper p)
     {
         var r = p.State.Receive;
-        yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. {p.At.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
-        yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on {r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote.TrimEnd('.')}" : "")}.";
+        yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. "
+            + $"{p.At.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
+        yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on "
+            + $"{r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton "
+            + $"was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote.TrimEnd('.')}" : "")}.";
     }
 
     private static IEnumerable<string> Lines(ClaimPaper p)
     {
         foreach (var f in p.Findings)
         {
-            yield return $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Numbers.Say(f.Size)} mm, {UnpackWords.Place(f.PlaceKind)}, {f.Place.Replace('-', ' ')}; {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). {(f.Origin.Origin == Origin.Transport ? "From transport" : "From the factory")}: {f.Origin.Why}{(f.Note.Length > 0 ? $" {f.Note}" : "")}";
+            yield return $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Numbers.Say(f.Size)} mm, "
+                + $"{UnpackWords.Place(f.PlaceKind)}, {f.Place.Replace('-', ' ')}; "
+                + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). "
+                + $"{(f.Origin.Origin == Origin.Transport ? "From transport" : "From the factory")}: "
+                + $"{f.Origin.Why}{(f.Note.Length > 0 ? $" {f.Note}" : "")}";
         }
 
         foreach (var shortage in p.Shortages)
         {
             yield return p.State.Unpack.Wrong.GetValueOrDefault(shortage.Part) is > 0 and var wrong
-                ? $"{shortage.Quantity} × {shortage.Name} wanting in bag {shortage.Bag}; {wrong} of the wrong kind or size came."
+                ? $"{shortage.Quantity} × {shortage.Name} wanting in bag {shortage.Bag}; {wrong} of the wrong kind "
+                    + $"or size came."
                 : $"{shortage.Quantity} × {shortage.Name} missing from bag {shortage.Bag}.";
         }
     }

@@ -4,12 +4,14 @@ using Zygotome.Core;
 
 namespace Zygotome.Papers;
 
-/// <summary>A picture encoded anew: JPEG of at most 2000 px, upright, without metadata, and a small copy of at most 320 px.</summary>
+/// <summary>
+/// A picture encoded anew: JPEG of at most 2000 px, upright, without metadata, and a small copy of at most 320 px.
+/// </summary>
 public sealed record Picture(string Hash, byte[] Jpeg, byte[] Small, int Width, int Height);
 
 /// <summary>
-/// Reads what a camera or a person sends. The header is looked at before anything is unpacked, so that a small file that
-/// would unfold to gigabytes is refused by its own words; what is kept is never the bytes that came.
+/// Reads what a camera or a person sends. The header is looked at before anything is unpacked, so that a small file
+/// that would unfold to gigabytes is refused by its own words; what is kept is never the bytes that came.
 /// </summary>
 public static class Pictures
 {
@@ -54,7 +56,8 @@ public static class Pictures
         {
             return new Refusal(
                 "photo/pixels",
-                $"The picture has {(long)width * height / 1_000_000} megapixels ({width} × {height}); at most {LargestPixels / 1_000_000} are taken.",
+                $"The picture has {(long)width * height / 1_000_000} megapixels ({width} × {height}); at most "
+                    + $"{LargestPixels / 1_000_000} are taken.",
                 "body"
             );
         }

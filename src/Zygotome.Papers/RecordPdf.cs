@@ -57,16 +57,19 @@ public static class RecordPdf
         s.Y += 8;
         s.Paragraph($"{kit.Name}, {kit.Maker}. Spec sheet revision {kit.Revision} ({kit.Source}).", 10.5f);
         s.Paragraph(
-            $"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version {paper.Released.RulesVersion}.",
+            $"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version "
+                + $"{paper.Released.RulesVersion}.",
             10.5f
         );
         var battery = state.Receive.Battery!;
         s.Paragraph(
-            $"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, {battery.Length.Text} long."
+            $"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, "
+                + $"{battery.Length.Text} long."
         );
         s.Paragraph(
             FlightTimer.Minutes(state) is { } minutes
-                ? $"Flight timer: {(int)minutes} min {(int)((minutes - (int)minutes) * 60):00} s (four fifths of the pack at mean draw)."
+                ? $"Flight timer: {(int)minutes} min {(int)((minutes - (int)minutes) * 60):00} s (four fifths of the "
+                    + $"pack at mean draw)."
                 : "Flight timer: not computed, the sheet states no draw.",
             9.5f,
             Typefaces.Bold
@@ -84,7 +87,9 @@ public static class RecordPdf
         foreach (var f in state.Unpack.Findings)
         {
             s.Paragraph(
-                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: {FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, {When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
+                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: "
+                    + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, "
+                    + $"{When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
                 9.5f,
                 Typefaces.Bold
             );
@@ -92,7 +97,8 @@ public static class RecordPdf
         }
     }
 
-    // A finding that was conceded may have a repair nobody looked at, or none at all: the record says no more than was done.
+    // A finding that was conceded may have a repair nobody looked at, or none at all: the record says no more than was
+    // done.
     private static string WhatCameOf(JobState state, Finding f) =>
         f switch
         {
@@ -102,8 +108,8 @@ public static class RecordPdf
                         ? $"Re-inspected by {by.Name}{(by.Id == repair.By.Id ? " (self-inspected)" : "")}: sound."
                         : "Not re-inspected."
                 ),
-            { Disposition: Disposition.UseAsIs } =>
-                $"Used as it is, decided by {f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}",
+            { Disposition: Disposition.UseAsIs } => $"Used as it is, decided by "
+                + $"{f.DisposedBy?.Name}.{(f.DispositionReason.Length > 0 ? " " + f.DispositionReason : "")}",
             _ => "Not repaired.",
         };
 
@@ -118,7 +124,8 @@ public static class RecordPdf
         foreach (var x in state.Unpack.Substitutes)
         {
             s.Paragraph(
-                $"{x.Quantity} × {x.Size} for {state.Sheet.Part(x.Part)?.Name ?? x.Part}, accepted by {x.Evidence.By.Name}. {x.Why}{(x.Note.Length > 0 ? $" {x.Note}" : "")}"
+                $"{x.Quantity} × {x.Size} for {state.Sheet.Part(x.Part)?.Name ?? x.Part}, accepted by "
+                    + $"{x.Evidence.By.Name}. {x.Why}{(x.Note.Length > 0 ? $" {x.Note}" : "")}"
             );
         }
     }
@@ -159,7 +166,9 @@ public static class RecordPdf
         {
             var c = paper.State.HandOver.Concessions[line.Id];
             s.Paragraph(
-                $"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, {When(paper.State, c.At)}: {c.Reason}{(c.OwnerAcceptance.Length > 0 ? $" The owner wrote: {c.OwnerAcceptance}" : "")}"
+                $"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, "
+                    + $"{When(paper.State, c.At)}: "
+                    + $"{c.Reason}{(c.OwnerAcceptance.Length > 0 ? $" The owner wrote: {c.OwnerAcceptance}" : "")}"
             );
         }
     }
@@ -187,7 +196,8 @@ public static class RecordPdf
         }
 
         s.Paragraph(
-            "Have an experienced pilot or instructor make the first flight where rules or skill ask for it. Follow local law, the field's rules, registration and radio rules: this record replaces none of them.",
+            "Have an experienced pilot or instructor make the first flight where rules or skill ask for it. Follow "
+                + "local law, the field's rules, registration and radio rules: this record replaces none of them.",
             9.5f,
             Typefaces.Bold
         );

@@ -13,13 +13,18 @@ namespace Zygotome.Papers;
 public sealed record CsvRows(JsonArray? Rows, IReadOnlyList<SheetError> Mistakes);
 
 /// <summary>
-/// Parts list and throws as CSV. Written with commas, quotes where needed, UTF-8 with a byte-order mark; a cell that a table
-/// program would run as a formula gets an apostrophe before it, which reading takes off again. Reads commas, semicolons and tabs, decimal commas,
-/// with or without the mark.
+/// Parts list and throws as CSV. Written with commas, quotes where needed, UTF-8 with a byte-order mark; a cell that a
+/// table program would run as a formula gets an apostrophe before it, which reading takes off again. Reads commas,
+/// semicolons and tabs, decimal commas, with or without the mark.
 /// </summary>
 public static class SheetCsv
 {
     private const int MostLines = SpecSheet.MostParts;
+
+    /// <summary>The lists of a sheet that are written as tables.</summary>
+    public static IReadOnlyList<string> Lists { get; } = ["parts", "throws"];
+
+    private static readonly string[] Separators = [",", ";", "\t"];
 
     /// <summary>Columns of a list, as they are named in the header: a field's path within its row.</summary>
     private static ListSpec List(string name) => FormSpec.List("$." + name)!;
@@ -69,7 +74,7 @@ public static class SheetCsv
         }
 
         var first = text.Split('\n', 2)[0];
-        var separator = new[] { ",", ";", "\t" }.MaxBy(s => first.Split(s).Length)!;
+        var separator = Separators.MaxBy(s => first.Split(s).Length)!;
         var mistakes = new List<SheetError>();
         var rows = new JsonArray();
         using var csv = new CsvReader(
@@ -103,7 +108,8 @@ public static class SheetCsv
             csv.HeaderRecord.Where((h, i) => columns[i] is null && h.Trim().Length > 0)
                 .Select(h => new SheetError(
                     "line 1",
-                    $"There is no column \"{h.Trim()}\"; known are {string.Join(", ", spec.Fields.Select(f => f.Name))}."
+                    $"There is no column \"{h.Trim()}\"; known are "
+                        + $"{string.Join(", ", spec.Fields.Select(f => f.Name))}."
                 ))
         );
         while (csv.Read())

@@ -1,10 +1,14 @@
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Server;
 
-/// <summary>The OpenAPI document, with the body of every kind of entry in it so that clients are typed as strictly as the journal.</summary>
+/// <summary>
+/// The OpenAPI document, with the body of every kind of entry in it so that clients are typed as strictly as the
+/// journal.
+/// </summary>
 internal static class ApiDocument
 {
     public static void Configure(OpenApiOptions options)
@@ -28,12 +32,36 @@ internal static class ApiDocument
                 document.Servers = [];
                 foreach (var kind in Core.Jobs.Stages.Kinds.All)
                 {
-                    document.AddComponent(
-                        $"Entry.{kind.Body.Name}",
-                        await context.GetOrCreateSchemaAsync(kind.Body, null, cancel)
-                    );
+                    var schema = await context.GetOrCreateSchemaAsync(kind.Body, null, cancel);
+                    document.AddComponent($"Entry.{kind.Body.Name}", AsPosted(schema, kind));
                 }
             }
         );
+    }
+
+    // What is looked up is posted as an id, and what the server says is not posted.
+    private static OpenApiSchema AsPosted(OpenApiSchema schema, EntryKind kind)
+    {
+        foreach (var looked in kind.LooksUp)
+        {
+            if (looked.ServerSays)
+            {
+                schema.Properties?.Remove(looked.Field);
+                schema.Required?.Remove(looked.Field);
+            }
+            else if (looked.ById && schema.Properties is not null)
+            {
+                schema.Properties[looked.Field] = new OpenApiSchema
+                {
+                    Type =
+                        schema.Required?.Contains(looked.Field) == true
+                            ? JsonSchemaType.String
+                            : JsonSchemaType.String | JsonSchemaType.Null,
+                    Description = "The id of one that the shop lists.",
+                };
+            }
+        }
+
+        return schema;
     }
 }

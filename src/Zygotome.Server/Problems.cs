@@ -5,10 +5,13 @@ using Microsoft.AspNetCore.Mvc;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
+using Zygotome.Store;
 
 namespace Zygotome.Server;
 
-/// <summary>Problem details with the refusal's code, words and place. Never a stack trace, never a 5xx for a client's mistake.</summary>
+/// <summary>
+/// Problem details with the refusal's code, words and place. Never a stack trace, never a 5xx for a client's mistake.
+/// </summary>
 internal static class Problems
 {
     public static ProblemHttpResult Of(
@@ -109,6 +112,8 @@ internal static class Problems
                     : "The request cannot be read.",
                 "request"
             ),
+            InvalidDataException data => Details(500, "server/unreadable", $"This cannot be read. {data.Message}", ""),
+            UnreadableJobException job => Details(500, "job/unreadable", job.Message, "id"),
             _ => Details(
                 500,
                 "server/failed",

@@ -5,7 +5,8 @@ using Zygotome.Server;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
 
-// The OpenAPI document is written at build by starting this program under another entry assembly, on a database of its own.
+// The OpenAPI document is written at build by starting this program under another entry assembly, on a database of its
+// own.
 if (Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider")
 {
     await ZygotomeServer

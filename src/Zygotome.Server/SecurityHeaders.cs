@@ -4,7 +4,8 @@ namespace Zygotome.Server;
 internal static class SecurityHeaders
 {
     private const string Policy =
-        "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
+        "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; "
+        + "connect-src 'self'; "
         + "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     public static Task Add(HttpContext context, RequestDelegate next)

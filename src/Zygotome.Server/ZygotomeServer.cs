@@ -1,3 +1,4 @@
+using System.Net.Http.Headers;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
@@ -52,15 +53,17 @@ public static class ZygotomeServer
         services
             .AddSingleton<ShopSettings>()
             .AddSingleton<DemoImport>()
-            .AddSingleton<JobNumbers>()
+            .AddSingleton<Openings>()
             .AddSingleton<SignInGuard>()
-            .AddSingleton<Releases>()
+            .AddSingleton<Readable>()
+            .AddSingleton<RuleLog>()
             .AddSingleton<JobDesk>();
         services
             .AddSingleton<JobList>()
             .AddSingleton<PhotoStore>()
             .AddSingleton<MailStore>()
             .AddSingleton<DraftStore>()
+            .AddSingleton<SheetFiling>()
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()
             .AddSingleton<Outbox>();
@@ -76,6 +79,7 @@ public static class ZygotomeServer
             j.SerializerOptions.TypeInfoResolver = (
                 j.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()
             ).WithAddedModifier(ListsWithoutNulls.Modify);
+            j.SerializerOptions.Converters.Add(new Core.Quantities.PostedQuantityJson());
             j.SerializerOptions.Converters.Add(
                 new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
             );
@@ -91,13 +95,15 @@ public static class ZygotomeServer
         app.UseStatusCodePages(Problems.OnStatus);
         app.Use(SecurityHeaders.Add);
         app.Use(RefuseTooLarge);
+        app.Use(RefuseOtherAlphabets);
         ServeUi(app, options);
         app.UseRouting();
         app.UseAuthentication();
         app.UseAuthorization();
         MapRoutes(app, options);
 
-        CatchUp(app.Services);
+        CatchUp(app);
+        app.Services.GetRequiredService<RuleLog>();
         if (options.Demo is { } demo)
         {
             app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
@@ -111,16 +117,30 @@ public static class ZygotomeServer
         return app;
     }
 
-    // Lists that an older file lacks, pictures that nothing names.
-    private static void CatchUp(IServiceProvider services)
+    // Lists that an older file lacks, pictures that nothing names. The jobs' list fills up while people work.
+    private static void CatchUp(WebApplication app)
     {
+        var services = app.Services;
         services.GetRequiredService<SheetStore>().Rebuild();
-        if (services.GetRequiredService<JobList>() is var list && list.IsBehind())
-        {
-            list.Rebuild(services.GetRequiredService<JournalReader>());
-        }
-
         services.GetRequiredService<PhotoStore>().Sweep(services.GetRequiredService<TimeProvider>().GetUtcNow());
+        services.GetRequiredService<JobList>();
+        app.Lifetime.ApplicationStarted.Register(() => FillLists(services));
+    }
+
+    private static void FillLists(IServiceProvider services)
+    {
+        services.GetRequiredService<JobList>().Start();
+        _ = Task.Run(() =>
+        {
+            try
+            {
+                services.GetRequiredService<SheetStore>().Refresh();
+            }
+            catch (System.Data.Common.DbException e)
+            {
+                services.GetRequiredService<RuleLog>().NotListed("of every sheet", e);
+            }
+        });
     }
 
     private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)
@@ -140,6 +160,21 @@ public static class ZygotomeServer
         return next(context);
     }
 
+    // JSON is UTF-8; the framework would fail on an alphabet it has never heard of.
+    private static Task RefuseOtherAlphabets(HttpContext context, RequestDelegate next) =>
+        MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type)
+        && type.CharSet is { } charset
+        && !charset.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+            ? Problems
+                .Of(
+                    StatusCodes.Status415UnsupportedMediaType,
+                    "request/charset",
+                    "What is sent here is written in UTF-8.",
+                    "header Content-Type"
+                )
+                .ExecuteAsync(context)
+            : next(context);
+
     private static void MapRoutes(WebApplication app, ServerOptions options)
     {
         app.MapGet("/healthz", () => "ok").AllowAnonymous().ExcludeFromDescription();
@@ -147,6 +182,7 @@ public static class ZygotomeServer
         app.MapJobs();
         app.MapJournal();
         app.MapEntries();
+        app.MapOwnDoors();
         app.MapReceive();
         app.MapUnpack();
         app.MapBuild();
@@ -155,6 +191,7 @@ public static class ZygotomeServer
         app.MapBalance();
         app.MapHandOver();
         app.MapSheets();
+        app.MapDrawings();
         app.MapDrafts();
         app.MapCustomers();
         app.MapPhotos();

@@ -36,7 +36,8 @@ public sealed class DraftStore(Database database)
     {
         using var connection = database.Connect();
         connection.Execute(
-            "INSERT INTO draft (id, name, version, bytes, by_name, changed_at) VALUES (@Id, @Name, @Version, @Bytes, @ByName, @ChangedAt)",
+            "INSERT INTO draft (id, name, version, bytes, by_name, changed_at) VALUES (@Id, @Name, @Version, @Bytes, "
+                + "@ByName, @ChangedAt)",
             draft
         );
     }
@@ -46,7 +47,8 @@ public sealed class DraftStore(Database database)
     {
         using var connection = database.Connect();
         var changed = connection.Execute(
-            "UPDATE draft SET name = @Name, version = @expected + 1, bytes = @Bytes, by_name = @ByName, changed_at = @ChangedAt WHERE id = @Id AND version = @expected",
+            "UPDATE draft SET name = @Name, version = @expected + 1, bytes = @Bytes, by_name = @ByName, changed_at = "
+                + "@ChangedAt WHERE id = @Id AND version = @expected",
             new
             {
                 draft.Name,
@@ -82,7 +84,8 @@ public sealed class DraftStore(Database database)
         return
         [
             .. connection.Query<FlagAnswered>(
-                "SELECT flag, answer, note, by_name AS byName, at FROM flag_answer WHERE sheet = @sheet AND seq IN (SELECT MAX(seq) FROM flag_answer WHERE sheet = @sheet GROUP BY flag)",
+                "SELECT flag, answer, note, by_name AS byName, at FROM flag_answer WHERE sheet = @sheet AND seq IN "
+                    + "(SELECT MAX(seq) FROM flag_answer WHERE sheet = @sheet GROUP BY flag)",
                 new { sheet }
             ),
         ];
@@ -92,7 +95,8 @@ public sealed class DraftStore(Database database)
     {
         using var connection = database.Connect();
         connection.Execute(
-            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, @ByName, @At)",
+            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, "
+                + "@ByName, @At)",
             new
             {
                 sheet,
@@ -105,13 +109,17 @@ public sealed class DraftStore(Database database)
         );
     }
 
-    /// <summary>Keeps a filed draft's answers under the hash it has on file, and takes the draft away unless somebody changed it meanwhile.</summary>
+    /// <summary>
+    /// Keeps a filed draft's answers under the hash it has on file, and takes the draft away unless somebody changed it
+    /// meanwhile.
+    /// </summary>
     public void Filed(SheetDraft draft, string hash)
     {
         using var connection = database.Connect();
         using var transaction = connection.BeginTransaction();
         connection.Execute(
-            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq",
+            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, "
+                + "by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq",
             new { hash, key = KeyOf(draft.Id) },
             transaction
         );

@@ -5,7 +5,9 @@ using Zygotome.Core.Jobs;
 
 namespace Zygotome.Store;
 
-/// <summary>The bytes of an entry: written once, stored and hashed as they are, never written again from the parsed entry.</summary>
+/// <summary>
+/// The bytes of an entry: written once, stored and hashed as they are, never written again from the parsed entry.
+/// </summary>
 public static class Envelope
 {
     public static readonly byte[] Beginning = new byte[32];
@@ -20,7 +22,8 @@ public static class Envelope
         DateTimeOffset ObservedAt,
         DateTimeOffset RecordedAt,
         string Look,
-        JsonElement Body
+        JsonElement Body,
+        double? WaitedSeconds = null
     );
 
     public static byte[] Write(Entry entry, EntryKinds kinds)
@@ -45,6 +48,11 @@ public static class Envelope
             json.WriteString("observedAt", entry.ObservedAt);
             json.WriteString("recordedAt", entry.RecordedAt);
             json.WriteString("look", entry.Look);
+            if (entry.Waited is { } waited)
+            {
+                json.WriteNumber("waitedSeconds", waited.TotalSeconds);
+            }
+
             json.WritePropertyName("body");
             JsonSerializer.Serialize(json, entry.Body, entry.Body.GetType(), EntryJson.Lenient);
             json.WriteEndObject();
@@ -65,15 +73,22 @@ public static class Envelope
             w.ObservedAt,
             w.RecordedAt,
             w.Look
-        );
+        )
+        {
+            Waited = w.WaitedSeconds is { } s ? TimeSpan.FromSeconds(s) : null,
+        };
     }
 
     /// <summary>SHA-256 of the previous hash of the chain followed by the bytes.</summary>
     public static byte[] Chain(ReadOnlySpan<byte> previous, ReadOnlySpan<byte> bytes)
     {
-        using var hash = IncrementalHash.CreateHash(HashAlgorithmName.SHA256);
-        hash.AppendData(previous);
-        hash.AppendData(bytes);
-        return hash.GetHashAndReset();
+        // One call on one piece: a hash built up of two costs more than the hashing.
+        var length = previous.Length + bytes.Length;
+        var joined = ArrayPool<byte>.Shared.Rent(length);
+        previous.CopyTo(joined);
+        bytes.CopyTo(joined.AsSpan(previous.Length));
+        var hash = SHA256.HashData(joined.AsSpan(0, length));
+        ArrayPool<byte>.Shared.Return(joined);
+        return hash;
     }
 }

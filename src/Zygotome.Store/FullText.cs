@@ -3,7 +3,10 @@ using System.Text;
 
 namespace Zygotome.Store;
 
-/// <summary>What people type into a search field, as a full-text query that cannot be misread: every word a prefix, all of them wanted.</summary>
+/// <summary>
+/// What people type into a search field, as a full-text query that cannot be misread: every word a prefix, all of them
+/// wanted.
+/// </summary>
 public static class FullText
 {
     private const int MostWords = 8;

@@ -5,11 +5,9 @@ using Zygotome.Core.SpecSheets;
 namespace Zygotome.Store;
 
 /// <summary>A job as committed: its journal and the state it replays to. Immutable.</summary>
-public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, byte[] LastHash)
+/// <param name="Bytes">Bytes of the journal on file.</param>
+public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, byte[] LastHash, long Bytes)
 {
-    /// <summary>How the list looks it up; worked out once.</summary>
-    internal ListedJob Listed => field ??= ListedJob.Of(State);
-
     /// <summary>The same job, able to move to that revision of its sheet.</summary>
     public JobSnapshot Knowing(SpecSheet sheet) =>
         State.Revisions.ContainsKey(sheet.Hash)
@@ -19,7 +17,7 @@ public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, b
                 State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) },
             };
 
-    /// <summary>With one more entry, chained by its hash.</summary>
-    public JobSnapshot Add(Entry entry, byte[] hash) =>
-        new(Replay.Add(State, Journal, entry), Journal.Add(entry), hash);
+    /// <summary>With one more entry of so many bytes, chained by its hash.</summary>
+    public JobSnapshot Add(Entry entry, byte[] hash, int bytes) =>
+        new(Replay.Add(State, Journal, entry), Journal.Add(entry), hash, Bytes + bytes);
 }

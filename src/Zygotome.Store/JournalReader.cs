@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using Dapper;
 using Microsoft.Data.Sqlite;
@@ -6,10 +5,20 @@ using Zygotome.Core.Jobs;
 
 namespace Zygotome.Store;
 
-/// <summary>Committed jobs, replayed once and kept. The writer publishes each new snapshot after its commit.</summary>
-public sealed class JournalReader(Database database, SheetStore sheets, EntryKinds kinds)
+/// <summary>
+/// Committed jobs, replayed once and kept while they are used. The writer publishes each new snapshot after its commit.
+/// </summary>
+/// <param name="mostBytes">How many bytes of journals are kept replayed; in memory they take several times that.</param>
+public sealed class JournalReader(
+    Database database,
+    SheetStore sheets,
+    EntryKinds kinds,
+    long mostBytes = JournalReader.MostBytes
+)
 {
-    private readonly ConcurrentDictionary<string, JobSnapshot> _cache = new(StringComparer.Ordinal);
+    public const long MostBytes = 64 << 20;
+
+    private readonly SnapshotCache _cache = new(mostBytes);
 
     private sealed record Row(byte[] Bytes, byte[] Hash);
 
@@ -20,15 +29,23 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
     }
 
     /// <summary>The job, or null when nothing was ever recorded of it.</summary>
+    /// <exception cref="UnreadableJobException">It is on file, but no state can be made of it.</exception>
     public JobSnapshot? Find(string jobId)
     {
-        if (_cache.TryGetValue(jobId, out var cached))
+        while (true)
         {
-            return cached;
-        }
+            if (_cache.Find(jobId) is { } kept)
+            {
+                return kept;
+            }
 
-        using var connection = database.Connect();
-        return Load(connection, jobId) is { } loaded ? _cache.GetOrAdd(jobId, loaded) : null;
+            using var connection = database.Connect();
+            var loaded = Load(connection, jobId);
+            if (loaded is null || _cache.Keep(loaded))
+            {
+                return loaded;
+            }
+        }
     }
 
     /// <summary>An entry of any job, by its id; null when nothing was recorded under it.</summary>
@@ -45,9 +62,12 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
             : null;
     }
 
-    internal void Publish(JobSnapshot snapshot) => _cache[snapshot.State.JobId] = snapshot;
+    internal void Publish(JobSnapshot snapshot) => _cache.Publish(snapshot);
 
-    internal void Forget() => _cache.Clear();
+    internal void Forget(string job) => _cache.Forget(job);
+
+    /// <summary>Keeps the job at hand while a post of it is under way.</summary>
+    internal IDisposable Hold(string job) => _cache.Hold(job);
 
     private JobSnapshot? Load(SqliteConnection connection, string jobId)
     {
@@ -59,14 +79,31 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
             return null;
         }
 
-        var entries = rows.Select(r => Envelope.Read(r.Bytes, kinds)).ToImmutableList();
+        try
+        {
+            return Made(
+                jobId,
+                [.. rows.Select(r => Envelope.Read(r.Bytes, kinds))],
+                rows[^1].Hash,
+                rows.Sum(r => (long)r.Bytes.Length)
+            );
+        }
+        catch (Exception e) when (e is not (UnreadableJobException or SqliteException))
+        {
+            throw new UnreadableJobException(jobId, "a rule of this program fails on what was recorded.", e);
+        }
+    }
+
+    private JobSnapshot Made(string jobId, ImmutableList<Entry> entries, byte[] lastHash, long bytes)
+    {
         var opened =
             entries[0].Body as Core.Receive.JobOpened
-            ?? throw new InvalidOperationException($"Job {jobId} does not begin with its opening.");
+            ?? throw new UnreadableJobException(jobId, "it does not begin with its opening.");
         var sheet =
             sheets.Find(opened.SheetHash)
-            ?? throw new InvalidOperationException(
-                $"Job {jobId} names sheet {opened.SheetHash}, which is not on file."
+            ?? throw new UnreadableJobException(
+                jobId,
+                $"its sheet, {opened.SheetId} revision {opened.SheetRevision}, cannot be read."
             );
         var revisions = entries
             .Select(e => e.Body)
@@ -75,6 +112,6 @@ public sealed class JournalReader(Database database, SheetStore sheets, EntryKin
             .Where(s => s is not null)
             .DistinctBy(s => s!.Hash)
             .ToImmutableDictionary(s => s!.Hash, s => s!);
-        return new JobSnapshot(Replay.Of(sheet, entries, revisions), entries, rows[^1].Hash);
+        return new JobSnapshot(Replay.Of(sheet, entries, revisions), entries, lastHash, bytes);
     }
 }

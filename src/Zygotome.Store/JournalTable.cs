@@ -8,22 +8,28 @@ namespace Zygotome.Store;
 internal sealed record Head(long ShopSeq, byte[] ShopHash);
 
 /// <summary>
-/// The journal's rows on the writer's one connection. Its three statements are prepared once and kept, which the mapper cannot do:
-/// preparing them anew costs as much as the append itself.
+/// The journal's rows on the writer's one connection. Its statements are prepared once and kept, those of the transaction
+/// too, which neither mapper nor provider does: preparing them anew costs as much as the append itself.
 /// </summary>
 internal sealed class JournalTable : IDisposable
 {
-    private readonly SqliteConnection _connection;
-    private readonly SqliteCommand _find,
+    private readonly SqliteCommand _begin,
+        _commit,
+        _rollback,
+        _find,
         _insert,
         _moveHead;
 
     public JournalTable(Database database)
     {
-        _connection = database.Connect();
+        Connection = database.Connect();
+        _begin = Prepare("BEGIN IMMEDIATE");
+        _commit = Prepare("COMMIT");
+        _rollback = Prepare("ROLLBACK");
         _find = Prepare("SELECT bytes FROM journal WHERE entry_id = $entry_id", "$entry_id");
         _insert = Prepare(
-            "INSERT INTO journal (shop_seq, job, seq, entry_id, bytes, hash, shop_hash) VALUES ($shop_seq, $job, $seq, $entry_id, $bytes, $hash, $shop_hash)",
+            "INSERT INTO journal (shop_seq, job, seq, entry_id, bytes, hash, shop_hash) VALUES ($shop_seq, $job, "
+                + "$seq, $entry_id, $bytes, $hash, $shop_hash)",
             "$shop_seq",
             "$job",
             "$seq",
@@ -39,19 +45,50 @@ internal sealed class JournalTable : IDisposable
         );
     }
 
-    public SqliteConnection Connection => _connection;
+    private bool _open;
+
+    public SqliteConnection Connection { get; }
 
     public Head ReadHead() =>
-        _connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
+        Connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
 
-    public SqliteTransaction Begin()
+    /// <summary>All that is inserted until <see cref="Commit"/>, or nothing: disposing of it earlier takes it back.</summary>
+    public IDisposable Begin()
     {
-        var transaction = _connection.BeginTransaction(deferred: false);
-        _find.Transaction = _insert.Transaction = _moveHead.Transaction = transaction;
-        return transaction;
+        _begin.ExecuteNonQuery();
+        _open = true;
+        return new Transaction(this);
     }
 
-    /// <summary>The bytes recorded under an entry id, those of this transaction included; null when there are none.</summary>
+    /// <summary>Synced to disk when this returns.</summary>
+    public void Commit()
+    {
+        _commit.ExecuteNonQuery();
+        _open = false;
+    }
+
+    private sealed class Transaction(JournalTable table) : IDisposable
+    {
+        public void Dispose()
+        {
+            if (!table._open)
+            {
+                return;
+            }
+
+            table._open = false;
+
+            // An error such as a full disk may have taken it back already.
+            if (SQLitePCL.raw.sqlite3_get_autocommit(table.Connection.Handle) == 0)
+            {
+                table._rollback.ExecuteNonQuery();
+            }
+        }
+    }
+
+    /// <summary>
+    /// The bytes recorded under an entry id, those of this transaction included; null when there are none.
+    /// </summary>
     public byte[]? Find(string entryId)
     {
         _find.Parameters[0].Value = entryId;
@@ -77,15 +114,18 @@ internal sealed class JournalTable : IDisposable
 
     public void Dispose()
     {
+        _begin.Dispose();
+        _commit.Dispose();
+        _rollback.Dispose();
         _find.Dispose();
         _insert.Dispose();
         _moveHead.Dispose();
-        _connection.Dispose();
+        Connection.Dispose();
     }
 
     private SqliteCommand Prepare(string sql, params ReadOnlySpan<string> parameters)
     {
-        var command = _connection.CreateCommand();
+        var command = Connection.CreateCommand();
         command.CommandText = sql;
         foreach (var name in parameters)
         {

@@ -1,43 +1,84 @@
 using System.Collections.Concurrent;
-using System.Text.Json;
+using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Store;
 
 /// <summary>
-/// The one writer. Waiting posts are admitted one after the other, each on the state the earlier ones left, and committed
-/// together; snapshots, answers and news go out only after the commit. A failed commit fails them all.
-/// Whoever posts while nobody writes does the writing, for all who wait: a lone writer pays for no hand-over between threads,
-/// and many share one sync to disk. A post is admitted whole before its first row is inserted, so a refused one leaves nothing.
+/// The one writer. Waiting posts are admitted one after the other, each on the state the earlier ones left, and
+/// committed together; snapshots, answers and news go out only after the commit. A failed commit fails them all.
+/// Whoever posts while nobody writes does the writing, for all who wait: a lone writer pays for no hand-over between
+/// threads, and many share one sync to disk. A post is admitted whole before its first row is inserted, so a refused
+/// one leaves nothing. A rule that throws refuses its own post and nobody else's. Papers are composed before a post
+/// waits, and anew where its job has moved by the time it is written.
 /// </summary>
-public sealed class JournalWriter(
-    Database database,
-    JournalReader reader,
-    SheetStore sheets,
-    EntryKinds kinds,
-    TimeProvider clock
-) : IAsyncDisposable
+public sealed class JournalWriter : IAsyncDisposable
 {
     private const int MostInOneCommit = 256;
+    private const int MostComposed = 3;
 
     private readonly ConcurrentQueue<Waiting> _waiting = new();
     private readonly SemaphoreSlim _writing = new(1, 1);
-    private readonly JournalTable _table = new(database);
+    private readonly JournalReader _reader;
+    private readonly JournalTable _table;
+    private readonly PostAdmission _admission;
     private Head? _head;
     private int _lastBatch;
 
     private sealed record Waiting(Post Post, TaskCompletionSource<PostAnswer> Answer);
 
-    /// <summary>An entry admitted and ready to be inserted.</summary>
-    private sealed record Ready(Entry Entry, byte[] Bytes, byte[] Hash, Blob? Blob, Mail? Mail);
+    public JournalWriter(
+        Database database,
+        JournalReader reader,
+        SheetStore sheets,
+        EntryKinds kinds,
+        TimeProvider clock
+    )
+    {
+        (_reader, _table) = (reader, new JournalTable(database));
+        _admission = new PostAdmission(_table, reader, sheets, kinds, clock);
+    }
+
+    /// <summary>Told of each rule that threw, with the job it was asked about.</summary>
+    public event Action<string, Exception>? RuleFailed;
+
+    /// <summary>Told of each job of a commit before anybody is answered; whoever listens only makes a note.</summary>
+    public event Action<string>? Recorded;
 
     /// <summary>Told after each commit which job moved to which seq.</summary>
     public event Action<string, long>? Moved;
 
     /// <summary>Completes once the post is committed or refused. Nobody going away cancels it.</summary>
-    public Task<PostAnswer> Record(Post post)
+    public async Task<PostAnswer> Record(Post post)
+    {
+        using var underWay = _reader.Hold(post.JobId);
+        if (post.Drafts.All(d => d.Compose is null))
+        {
+            return await Enqueue(post);
+        }
+
+        var first = _reader.Find(post.JobId)?.State.Seq ?? 0;
+        for (var i = 0; i < MostComposed; i++)
+        {
+            var (composed, refused) = Guarded(post, () => _admission.Compose(post));
+            if (refused is not null)
+            {
+                return refused;
+            }
+
+            if (await Enqueue(composed!) is var answer and not PostAnswer.Moved)
+            {
+                return answer;
+            }
+        }
+
+        // Each time something was recorded meanwhile, so the job is there.
+        var now = _reader.Find(post.JobId)!;
+        return new PostAnswer.Overtaken(now.State.Seq, [.. now.Journal.Where(e => e.Seq > first)]);
+    }
+
+    private Task<PostAnswer> Enqueue(Post post)
     {
         var own = new Waiting(
             post,
@@ -54,7 +95,8 @@ public sealed class JournalWriter(
         _table.Dispose();
     }
 
-    // One commit for the caller; what has come meanwhile is written by the pool, so that no poster works for the others for long.
+    // One commit for the caller; what has come meanwhile is written by the pool, so that no poster works for the others
+    // for long.
     private void WriteWhileNobodyElseDoes()
     {
         if (!_writing.Wait(0))
@@ -64,7 +106,8 @@ public sealed class JournalWriter(
 
         try
         {
-            // Where several just wrote together, several are likely to be on their way: let them arrive and share the sync.
+            // Where several just wrote together, several are likely to be on their way: let them arrive and share the
+            // sync.
             if (_lastBatch > 1)
             {
                 Thread.Yield();
@@ -84,8 +127,29 @@ public sealed class JournalWriter(
         }
         finally
         {
-            _writing.Release();
+            Release();
         }
+    }
+
+    /// <summary>
+    /// Writes something small to the same file between two commits, so that neither waits for the other's lock on it.
+    /// </summary>
+    internal void Between(Action write)
+    {
+        _writing.Wait();
+        try
+        {
+            write();
+        }
+        finally
+        {
+            Release();
+        }
+    }
+
+    private void Release()
+    {
+        _writing.Release();
 
         // Asked after the release: a post that came between found the writer busy and relies on this.
         if (!_waiting.IsEmpty)
@@ -112,14 +176,18 @@ public sealed class JournalWriter(
                 _table.MoveHead(head);
             }
 
-            transaction.Commit();
+            _table.Commit();
             _head = head;
         }
         catch (Exception e)
         {
             // Nothing of this commit is on disk: nobody may be told it is, and no snapshot of it may stay.
             _head = null;
-            reader.Forget();
+            foreach (var job in working.Keys)
+            {
+                _reader.Forget(job);
+            }
+
             batch.ForEach(w =>
                 w.Answer.TrySetException(
                     new InvalidOperationException("The journal could not be written; nothing was recorded.", e)
@@ -130,7 +198,8 @@ public sealed class JournalWriter(
 
         foreach (var snapshot in working.Values)
         {
-            reader.Publish(snapshot);
+            _reader.Publish(snapshot);
+            Recorded?.Invoke(snapshot.State.JobId);
         }
 
         for (var i = 0; i < batch.Count; i++)
@@ -146,52 +215,52 @@ public sealed class JournalWriter(
 
     private (PostAnswer Answer, Head Head) RecordOne(Post post, Dictionary<string, JobSnapshot> working, Head head)
     {
-        var job = working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId);
-        var recorded = new List<Entry>(post.Drafts.Count);
-        var ready = new List<Ready>(post.Drafts.Count);
-        for (var i = 0; i < post.Drafts.Count; i++)
+        var (admitted, failed) = Guarded<Admitted>(post, () => (_admission.Admit(post, working), null));
+        if (admitted is null)
         {
-            var draft = post.Drafts[i];
-            if (_table.Find(draft.EntryId) is { } bytes)
-            {
-                var first = Envelope.Read(bytes, kinds);
-                if (!IsRepeat(first, post, draft))
-                {
-                    return (IdUsed(i), head);
-                }
-
-                recorded.Add(first);
-                continue;
-            }
-
-            job ??= Begin(draft);
-            if (job is null)
-            {
-                return (
-                    new PostAnswer.Refused(new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId"), i),
-                    head
-                );
-            }
-
-            if (ready.Any(r => r.Entry.EntryId == draft.EntryId))
-            {
-                return (IdUsed(i), head);
-            }
-
-            job =
-                draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other
-                    ? job.Knowing(other)
-                    : job;
-            if (Admit(job, post, draft, i) is var (next, refused) && next is null)
-            {
-                return (refused!, head);
-            }
-
-            job = job.Add(next.Entry, next.Hash);
-            ready.Add(next);
-            recorded.Add(next.Entry);
+            return (failed!, head);
         }
 
+        if (admitted.Ready.Count > 0)
+        {
+            head = Insert(admitted.Ready, head);
+            if (post.NewCustomer is { } customer)
+            {
+                ShopStore.PutCustomer(_table.Connection, customer);
+            }
+
+            working[post.JobId] = admitted.Job!;
+        }
+
+        return (admitted.Answer, head);
+    }
+
+    // A rule that throws refuses the post it was asked about.
+    private (T? Made, PostAnswer.Refused? Refused) Guarded<T>(Post post, Func<(T?, PostAnswer.Refused?)> ask)
+        where T : class
+    {
+        try
+        {
+            return ask();
+        }
+        catch (UnreadableJobException e)
+        {
+            return (null, new PostAnswer.Refused(new Refusal("job/unreadable", e.Message, "jobId"), 0));
+        }
+        catch (Exception e) when (e is not SqliteException)
+        {
+            RuleFailed?.Invoke(post.JobId, e);
+            return (null, new PostAnswer.Refused(Failed, 0));
+        }
+    }
+
+    private static readonly Refusal Failed = new(
+        "server/rule",
+        "A rule of this program fails on that; nothing was recorded. Tell the maintainer what was done."
+    );
+
+    private Head Insert(List<ReadyEntry> ready, Head head)
+    {
         foreach (var (entry, bytes, hash, blob, mail) in ready)
         {
             if (blob is not null)
@@ -213,94 +282,6 @@ public sealed class JournalWriter(
             _table.Insert(entry, bytes, hash, head);
         }
 
-        if (ready.Count > 0)
-        {
-            List(working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId), job!);
-            working[post.JobId] = job!;
-        }
-
-        return (new PostAnswer.Recorded(recorded), head);
+        return head;
     }
-
-    // Most entries change nothing that the list is looked up by.
-    private void List(JobSnapshot? before, JobSnapshot after)
-    {
-        if (before is null || before.Listed != after.Listed)
-        {
-            JobList.Put(_table.Connection, after.Listed);
-        }
-    }
-
-    private (Ready? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
-    {
-        var entry = new Entry(
-            post.JobId,
-            job.State.Seq + 1,
-            draft.EntryId,
-            draft.Body!,
-            post.By,
-            draft.ObservedAt,
-            Stamp(job.State, post),
-            post.Look
-        );
-        Blob? blob = null;
-        Mail? mail = null;
-        if (draft.Compose is { } compose)
-        {
-            if (!compose(job.State, entry).Try(out var composed, out var refusal))
-            {
-                return (null, new PostAnswer.Refused(refusal, index));
-            }
-
-            (entry, blob, mail) = (entry with { Body = composed.Body }, composed.Blob, composed.Mail);
-        }
-
-        var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
-        if (!answer.Ok)
-        {
-            return (
-                null,
-                answer.Overtaken
-                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
-                    : new PostAnswer.Refused(answer.Refused!, index)
-            );
-        }
-
-        if (entry.Body is IHoldsPhoto photo && !PhotoStore.Has(_table.Connection, photo.Hash))
-        {
-            return (
-                null,
-                new PostAnswer.Refused(
-                    new Refusal("photo/unknown", "That picture is not stored here; send it first.", "body.hash"),
-                    index
-                )
-            );
-        }
-
-        var bytes = Envelope.Write(entry, kinds);
-        return (new Ready(entry, bytes, Envelope.Chain(job.LastHash, bytes), blob, mail), null);
-    }
-
-    private static PostAnswer.Refused IdUsed(int index) =>
-        new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
-
-    private JobSnapshot? Begin(Draft draft) =>
-        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
-            ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning)
-            : null;
-
-    // Monotone within a job, even when the machine's clock is set back.
-    private DateTimeOffset Stamp(JobState state, Post post)
-    {
-        var now = post.RecordedAt ?? clock.GetUtcNow();
-        return now < state.LastRecordedAt ? state.LastRecordedAt : now;
-    }
-
-    private bool IsRepeat(Entry first, Post post, Draft draft) =>
-        first.JobId == post.JobId
-        && first.By.Id == post.By.Id
-        && kinds.TypeOf(first.Body) == draft.Type
-        && (draft.Compose is not null || Written(first.Body) == Written(draft.Body!));
-
-    private static string Written(EntryBody body) => JsonSerializer.Serialize(body, body.GetType(), EntryJson.Lenient);
 }

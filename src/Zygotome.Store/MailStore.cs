@@ -3,10 +3,14 @@ using Microsoft.Data.Sqlite;
 
 namespace Zygotome.Store;
 
-/// <summary>A mail file, written with the entry that sends it. <paramref name="File"/>: its name in the outbox.</summary>
+/// <summary>
+/// A mail file, written with the entry that sends it. <paramref name="File"/>: its name in the outbox.
+/// </summary>
 public sealed record Mail(string File, Blob Message);
 
-/// <summary>Mail that waits for the mail service. What was acknowledged is delivered, even after a crash between.</summary>
+/// <summary>
+/// Mail that waits for the mail service. What was acknowledged is delivered, even after a crash between.
+/// </summary>
 public sealed class MailStore(Database database)
 {
     public sealed record Undelivered(string Hash, string File, byte[] Bytes);
@@ -17,7 +21,8 @@ public sealed class MailStore(Database database)
         return
         [
             .. connection.Query<Undelivered>(
-                "SELECT mail.hash, mail.file, blob.bytes FROM mail JOIN blob ON blob.hash = mail.hash WHERE mail.delivered_at IS NULL ORDER BY mail.file"
+                "SELECT mail.hash, mail.file, blob.bytes FROM mail JOIN blob ON blob.hash = mail.hash WHERE "
+                    + "mail.delivered_at IS NULL ORDER BY mail.file"
             ),
         ];
     }

@@ -3,7 +3,9 @@ using Microsoft.Data.Sqlite;
 
 namespace Zygotome.Store;
 
-/// <summary>A picture as it is kept: encoded anew, with its small copy. <paramref name="Hash"/> is of <paramref name="Bytes"/>.</summary>
+/// <summary>
+/// A picture as it is kept: encoded anew, with its small copy. <paramref name="Hash"/> is of <paramref name="Bytes"/>.
+/// </summary>
 public sealed record Photo(string Hash, byte[] Bytes, byte[] Thumb, long Width, long Height);
 
 /// <summary>Pictures by hash. Stored before the entry that names them; swept a day later when none does.</summary>
@@ -17,7 +19,8 @@ public sealed class PhotoStore(Database database)
         if (!Has(connection, photo.Hash))
         {
             connection.Execute(
-                "INSERT INTO photo (hash, bytes, thumb, width, height, added_at) VALUES (@Hash, @Bytes, @Thumb, @Width, @Height, @at)",
+                "INSERT INTO photo (hash, bytes, thumb, width, height, added_at) VALUES (@Hash, @Bytes, @Thumb, "
+                    + "@Width, @Height, @at)",
                 new
                 {
                     photo.Hash,

@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
+using System.Text.Json;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Store;
@@ -9,14 +11,24 @@ namespace Zygotome.Store;
 /// <summary>Sheet revisions by hash, immutable.</summary>
 public sealed class SheetStore(Database database)
 {
+    private const int RowsAtOnce = 64;
+
     private readonly ConcurrentDictionary<string, SpecSheet> _cache = new(StringComparer.Ordinal);
     private readonly Lock _adding = new();
 
-    /// <summary>One line of the list.</summary>
+    /// <summary>A revision on file.</summary>
     public sealed record Listed(string Id, long Revision, string Hash);
 
-    /// <summary>The latest revision of each kit that has these words in its name, maker, class or source, by name; and how many there are.</summary>
-    public (IReadOnlyList<Listed> Sheets, long All) Search(string? find, int most)
+    private sealed record Row(string Id, long Revision, string Hash, string MadeBy, string? FactsJson);
+
+    /// <summary>One line of the list. <paramref name="Known"/> is null where nothing could be said when it was made.</summary>
+    public sealed record Line(string Id, long Revision, string Hash, SheetFacts? Known);
+
+    /// <summary>
+    /// The latest revision of each kit that has these words in its name, maker, class or source, by name; and how many
+    /// there are.
+    /// </summary>
+    public (IReadOnlyList<Line> Sheets, long All) Search(string? find, int most)
     {
         using var connection = database.Connect();
         var query = FullText.Query(find);
@@ -29,13 +41,24 @@ public sealed class SheetStore(Database database)
             ? ""
             : "AND l.rowid IN (SELECT rowid FROM sheet_words WHERE sheet_words MATCH @query)";
         var from =
-            $"FROM sheet_list l WHERE NOT EXISTS (SELECT 1 FROM sheet_list n WHERE n.id = l.id AND n.revision > l.revision) {matching}";
+            $"FROM sheet_list l WHERE NOT EXISTS (SELECT 1 FROM sheet_list n WHERE n.id = l.id AND n.revision > "
+            + $"l.revision) {matching}";
         var rows = connection
-            .Query<Listed>(
-                $"SELECT l.id, l.revision, (SELECT hash FROM sheet s WHERE s.id = l.id AND s.revision = l.revision) AS hash {from} ORDER BY l.name, l.id LIMIT @most",
+            .Query<Row>(
+                $"SELECT l.id, l.revision, (SELECT hash FROM sheet s WHERE s.id = l.id AND s.revision = l.revision) "
+                    + "AS hash, l.made_by AS madeBy, l.facts AS factsJson "
+                    + $"{from} ORDER BY l.name, l.id LIMIT @most",
                 new { query, most }
             )
-            .AsList();
+            .Select(r => new Line(
+                r.Id,
+                r.Revision,
+                r.Hash,
+                r.FactsJson is { } json && r.MadeBy == KeptFacts.Program
+                    ? JsonSerializer.Deserialize<SheetFacts>(json, EntryJson.Lenient)
+                    : null
+            ))
+            .ToList();
         return (
             rows,
             rows.Count < most ? rows.Count : connection.ExecuteScalar<long>($"SELECT COUNT(*) {from}", new { query })
@@ -55,34 +78,120 @@ public sealed class SheetStore(Database database)
         ];
     }
 
+    /// <summary>The last revision of a kit on file; 0 when there is none.</summary>
+    public int LastRevision(string id)
+    {
+        using var connection = database.Connect();
+        return (int)
+            connection.ExecuteScalar<long>("SELECT COALESCE(MAX(revision), 0) FROM sheet WHERE id = @id", new { id });
+    }
+
     /// <summary>Lists what is on file; for a shop whose sheets were kept before there was a list.</summary>
     public void Rebuild()
     {
         using var connection = database.Connect();
         foreach (
-            var hash in connection
-                .Query<string>(
-                    "SELECT hash FROM sheet s WHERE NOT EXISTS (SELECT 1 FROM sheet_list l WHERE l.id = s.id AND l.revision = s.revision)"
+            var listed in connection
+                .Query<Listed>(
+                    "SELECT id, revision, hash FROM sheet s WHERE NOT EXISTS (SELECT 1 FROM sheet_list l WHERE "
+                        + "l.id = s.id AND l.revision = s.revision)"
                 )
                 .AsList()
         )
         {
-            Enlist(connection, Find(hash)!);
+            // One that cannot be read is listed under its id, and the list says that it cannot.
+            var kit = Find(listed.Hash)?.Kit ?? new KitInfo(listed.Id, listed.Id, "", (int)listed.Revision, "", "", "");
+            Enlist(connection, kit, Facts(listed.Hash));
         }
     }
 
-    private static void Enlist(SqliteConnection connection, SpecSheet sheet) =>
+    /// <summary>Makes anew what another program said of the sheets, some at a time, so that others write between.</summary>
+    public void Refresh()
+    {
+        using var connection = database.Connect();
+        var old = connection
+            .Query<Listed>(
+                "SELECT l.id, l.revision, s.hash FROM sheet_list l JOIN sheet s ON s.id = l.id AND s.revision = "
+                    + "l.revision WHERE l.made_by <> @Program",
+                new { KeptFacts.Program }
+            )
+            .AsList();
+        foreach (var some in old.Chunk(RowsAtOnce))
+        {
+            var rows = some.Select(l => new
+                {
+                    l.Id,
+                    l.Revision,
+                    Facts = Facts(l.Hash),
+                    KeptFacts.Program,
+                })
+                .ToArray();
+            using var transaction = connection.BeginTransaction(deferred: false);
+            connection.Execute(
+                "UPDATE sheet_list SET facts = @Facts, made_by = @Program WHERE id = @Id AND revision = @Revision",
+                rows,
+                transaction
+            );
+            transaction.Commit();
+        }
+    }
+
+    // Null where the sheet cannot be read or a rule fails on it: whoever lists it meets that and says so.
+    private string? Facts(string hash)
+    {
+        try
+        {
+            return Find(hash) is { } sheet ? JsonSerializer.Serialize(SheetFacts.Of(sheet), EntryJson.Lenient) : null;
+        }
+        catch (Exception e) when (e is not SqliteException)
+        {
+            return null;
+        }
+    }
+
+    private static void Enlist(SqliteConnection connection, KitInfo kit, string? facts) =>
         connection.Execute(
-            "INSERT INTO sheet_list (id, revision, name, words) VALUES (@Id, @Revision, @Name, @words)",
+            "INSERT INTO sheet_list (id, revision, name, words, made_by, facts) VALUES (@Id, @Revision, @Name, @words, "
+                + "@Program, @facts)",
             new
             {
-                sheet.Kit.Id,
-                sheet.Kit.Revision,
-                sheet.Kit.Name,
-                words = $"{sheet.Kit.Name} {sheet.Kit.Maker} {sheet.Kit.Class} {sheet.Kit.Id} {sheet.Kit.Source} {sheet.Kit.Material}",
+                kit.Id,
+                kit.Revision,
+                kit.Name,
+                words = $"{kit.Name} {kit.Maker} {kit.Class} {kit.Id} {kit.Source} {kit.Material}",
+                KeptFacts.Program,
+                facts,
             }
         );
 
+    /// <summary>A sheet on file.</summary>
+    /// <exception cref="InvalidDataException">It cannot be read; the words say what is wrong with it.</exception>
+    public SpecSheet Read(string hash) => Find(hash) ?? throw new InvalidDataException(WhyNot(hash));
+
+    // A rule that fails on what an older version let in makes one sheet unreadable; start and lists go on.
+    private static SheetReading Reading(byte[] bytes)
+    {
+        try
+        {
+            return SheetDoor.OnFile(bytes);
+        }
+        catch (Exception)
+        {
+            return new SheetReading(null, [new SheetError("$", "A rule of this program fails on it.")]);
+        }
+    }
+
+    private string WhyNot(string hash)
+    {
+        using var connection = database.Connect();
+        return
+            connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM sheet WHERE hash = @hash", new { hash })
+                is { } bytes
+            ? Reading(bytes).Errors[0].Text
+            : "It is not on file.";
+    }
+
+    /// <summary>The sheet; null when it is not on file or cannot be read.</summary>
     public SpecSheet? Find(string hash)
     {
         if (_cache.TryGetValue(hash, out var cached))
@@ -94,7 +203,7 @@ public sealed class SheetStore(Database database)
         return
             connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM sheet WHERE hash = @hash", new { hash })
                 is { } bytes
-            && SheetReader.Read(bytes).Sheet is { } sheet
+            && Reading(bytes).Sheet is { } sheet
             ? _cache.GetOrAdd(hash, sheet)
             : null;
     }
@@ -122,7 +231,10 @@ public sealed class SheetStore(Database database)
             : null;
     }
 
-    /// <summary>Keeps a sheet revision. The same bytes again are the same sheet; other bytes under the same revision are refused.</summary>
+    /// <summary>
+    /// Keeps a sheet revision. The same bytes again are the same sheet; other bytes under the same revision are
+    /// refused.
+    /// </summary>
     public Outcome<SpecSheet> Add(SpecSheet sheet, ReadOnlyMemory<byte> bytes)
     {
         lock (_adding)
@@ -136,11 +248,13 @@ public sealed class SheetStore(Database database)
             {
                 return new Refusal(
                     "sheet/revision",
-                    $"Revision {sheet.Kit.Revision} of {sheet.Kit.Name} is on file with other numbers; a change is a new revision.",
+                    $"Revision {sheet.Kit.Revision} of {sheet.Kit.Name} is on file with other numbers; a change is a "
+                        + $"new revision.",
                     "$.kit.revision"
                 );
             }
 
+            var facts = JsonSerializer.Serialize(SheetFacts.Of(sheet), EntryJson.Lenient);
             using var connection = database.Connect();
             using var transaction = connection.BeginTransaction();
             connection.Execute(
@@ -153,7 +267,7 @@ public sealed class SheetStore(Database database)
                     Bytes = bytes.ToArray(),
                 }
             );
-            Enlist(connection, sheet);
+            Enlist(connection, sheet.Kit, facts);
             transaction.Commit();
             return sheet;
         }

@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using Dapper;
+using Microsoft.Data.Sqlite;
 using Zygotome.Core.Jobs;
 
 namespace Zygotome.Store;
@@ -35,7 +36,8 @@ public sealed class ShopStore(Database database)
         var salt = RandomNumberGenerator.GetBytes(16);
         using var connection = database.Connect();
         connection.Execute(
-            "INSERT INTO staff (id, name, role, pin_salt, pin_hash) VALUES (@Id, @Name, @role, @salt, @hash) ON CONFLICT (id) DO UPDATE SET name = @Name, role = @role, pin_salt = @salt, pin_hash = @hash",
+            "INSERT INTO staff (id, name, role, pin_salt, pin_hash) VALUES (@Id, @Name, @role, @salt, @hash) ON "
+                + "CONFLICT (id) DO UPDATE SET name = @Name, role = @role, pin_salt = @salt, pin_hash = @hash",
             new
             {
                 person.Id,
@@ -76,7 +78,8 @@ public sealed class ShopStore(Database database)
                 ?
                 [
                     .. connection.Query<Customer>(
-                        "SELECT id, name, contact, notes FROM customer WHERE rowid IN (SELECT rowid FROM customer_words WHERE customer_words MATCH @query) ORDER BY name LIMIT @most",
+                        "SELECT id, name, contact, notes FROM customer WHERE rowid IN (SELECT rowid FROM "
+                            + "customer_words WHERE customer_words MATCH @query) ORDER BY name LIMIT @most",
                         new { query, most }
                     ),
                 ]
@@ -95,11 +98,15 @@ public sealed class ShopStore(Database database)
     public void PutCustomer(Customer customer)
     {
         using var connection = database.Connect();
+        PutCustomer(connection, customer);
+    }
+
+    internal static void PutCustomer(SqliteConnection connection, Customer customer) =>
         connection.Execute(
-            "INSERT INTO customer (id, name, contact, notes) VALUES (@Id, @Name, @Contact, @Notes) ON CONFLICT (id) DO UPDATE SET name = @Name, contact = @Contact, notes = @Notes",
+            "INSERT INTO customer (id, name, contact, notes) VALUES (@Id, @Name, @Contact, @Notes) ON CONFLICT (id) "
+                + "DO UPDATE SET name = @Name, contact = @Contact, notes = @Notes",
             customer
         );
-    }
 
     public string? Setting(string key)
     {

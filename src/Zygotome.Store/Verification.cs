@@ -31,14 +31,15 @@ public static class Verification
         var (shopSeq, shopHash) = (0L, Envelope.Beginning);
         foreach (
             var row in connection.Query<Row>(
-                "SELECT shop_seq AS shopSeq, job, seq, entry_id AS entryId, bytes, hash, shop_hash AS shopHash FROM journal ORDER BY shop_seq",
+                "SELECT shop_seq AS shopSeq, job, seq, entry_id AS entryId, bytes, hash, shop_hash AS shopHash FROM "
+                    + "journal ORDER BY shop_seq",
                 buffered: false
             )
         )
         {
             var (seq, hash) = last.GetValueOrDefault(row.Job, (0, Envelope.Beginning));
             var place = $"job {row.Job}, entry {row.Seq} ({row.EntryId})";
-            string? broken =
+            var broken =
                 row.ShopSeq != shopSeq + 1
                     ? $"between append {shopSeq} and {row.ShopSeq} something is missing, before {place}"
                 : row.Seq != seq + 1 ? $"{place}: entry {seq + 1} of this job is missing"
@@ -71,7 +72,8 @@ public static class Verification
 
         foreach (
             var (hash, bytes) in connection.Query<(string, byte[])>(
-                "SELECT hash, bytes FROM blob UNION ALL SELECT hash, bytes FROM sheet UNION ALL SELECT hash, bytes FROM photo",
+                "SELECT hash, bytes FROM blob UNION ALL SELECT hash, bytes FROM sheet UNION ALL SELECT hash, bytes "
+                    + "FROM photo",
                 buffered: false
             )
         )

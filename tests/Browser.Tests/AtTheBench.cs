@@ -17,14 +17,14 @@ public sealed class AtTheBench
         t.Find(By.Id("reading")).SendKeys("24.8");
         t.Keys_(Keys.ArrowDown).See("Rudder, right").Keys_(Keys.ArrowUp);
         Assert.Equal("24.8", t.Find(By.Id("reading")).GetAttribute("value"));
-        Thread.Sleep(430);
-        t.Keys_(Keys.Enter);
+        t.Listening().Keys_(Keys.Enter);
         t.See("Rudder, left: 24.8 mm");
         Assert.False(
             application.Job("J-0147").State.Throws.Readings["throw/rudder/rudder/high/left"].Read.Readings.IsEmpty
         );
 
-        // Escape leaves the field, again goes to the ruler; there digits choose a stage. In the field they belong to the reading.
+        // Escape leaves the field, again goes to the ruler; there digits choose a stage. In the field they belong to
+        // the reading.
         t.Keys_(Keys.Escape, Keys.Escape, "2");
         t.Until(() => t.Browser.Url.EndsWith("/unpack", StringComparison.Ordinal), "2 is Unpack");
         t.Keys_("0");
@@ -81,7 +81,8 @@ public sealed class AtTheBench
                 );
                 Assert.False(
                     t.Execute<bool>(
-                        "return document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight"
+                        "return document.documentElement.scrollWidth > innerWidth || "
+                            + "document.documentElement.scrollHeight > innerHeight"
                     ),
                     $"{stage} overflows the screen"
                 );
@@ -125,14 +126,16 @@ public sealed class AtTheBench
             }
         )
         {
-            t.Go(path).See("Setting");
-            Thread.Sleep(300);
+            t.Go(path).See("Setting").Idle();
             t.Execute<object>(axe);
             var found = (string)
                 t.Browser.ExecuteAsyncScript(
                     """
                     const done = arguments[arguments.length - 1];
-                    axe.run({ runOnly: ['wcag2a', 'wcag2aa'] }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target + ' ' + n.failureSummary).join(' | ')).join('\n')), e => done(String(e)));
+                    const place = n => n.target + ' ' + n.failureSummary;
+                    const said = v => v.id + ': ' + v.nodes.slice(0, 3).map(place).join(' | ');
+                    axe.run({ runOnly: ['wcag2a', 'wcag2aa'] })
+                        .then(r => done(r.violations.map(said).join('\n')), e => done(String(e)));
                     """
                 )!;
             Assert.True(found.Length == 0, $"{path}: {found}");

@@ -203,13 +203,16 @@ public sealed class BoxOpened
             .Press("another screw in hand");
         t.See("exactly 50 mm");
         t.Execute<object>(
-            "const r = document.querySelector('input[type=range]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(r, 4); r.dispatchEvent(new Event('input', { bubbles: true }))"
+            "const r = document.querySelector('input[type=range]'); "
+                + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(r, 4); "
+                + "r.dispatchEvent(new Event('input', { bubbles: true }))"
         );
         t.Press("it is 50 mm").DoNotSee("exactly 50 mm");
         t.Fill("thread", "3").Fill("length, mm", "10").See("It will not do.").See("too short");
         t.Fill("length, mm", "14").See("It will do.").See("in hand, 3 × 14");
         var width = t.Execute<object>(
-            "return Number([...document.querySelectorAll('[aria-label=Substitute] li svg')].at(-1).getAttribute('width'))"
+            "return Number([...document.querySelectorAll('[aria-label=Substitute] li "
+                + "svg')].at(-1).getAttribute('width'))"
         );
         Assert.Equal(
             (14 + (3 * 0.6)) * 4 + 4,

@@ -4,7 +4,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>What happens after something was measured: it goes stale on the screens, with the cause; or a lead concedes it.</summary>
+/// <summary>
+/// What happens after something was measured: it goes stale on the screens, with the cause; or a lead concedes it.
+/// </summary>
 public sealed class ChangedAfterwards
 {
     [Fact]

@@ -5,7 +5,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>What a manual says in radio percent, by the place of a hole or by marks is asked for and shown on the screens.</summary>
+/// <summary>
+/// What a manual says in radio percent, by the place of a hole or by marks is asked for and shown on the screens.
+/// </summary>
 public sealed class InTheManualsOwnWay
 {
     private static async Task<string> Sheet()

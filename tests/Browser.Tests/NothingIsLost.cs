@@ -4,7 +4,10 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>Hands quicker than the network, a network that is away, a sign-in that runs out in the middle of a word, a reload by mistake.</summary>
+/// <summary>
+/// Hands quicker than the network, a network that is away, a sign-in that runs out in the middle of a word, a reload by
+/// mistake.
+/// </summary>
 public sealed class NothingIsLost
 {
     private const string Pin = "PIN";
@@ -127,7 +130,8 @@ public sealed class NothingIsLost
         t.Until(
             () =>
                 t.Execute<bool>(
-                    "const p = document.querySelector('[aria-label=\"finding F1, picture 2\"] img'); return !!p && p.complete && p.naturalWidth > 0"
+                    "const p = document.querySelector('[aria-label=\"finding F1, picture 2\"] img'); return !!p && "
+                        + "p.complete && p.naturalWidth > 0"
                 ),
             "their thumbnails show"
         );

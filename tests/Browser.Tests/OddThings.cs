@@ -4,7 +4,10 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>What people bring that nobody expects: names with markup, files that are no pictures, two hands on one draft, a tablet held upright.</summary>
+/// <summary>
+/// What people bring that nobody expects: names with markup, files that are no pictures, two hands on one draft, a
+/// tablet held upright.
+/// </summary>
 public sealed class OddThings
 {
     private const string Markup = "<img src=x onerror=\"document.title='run'\">";
@@ -98,7 +101,8 @@ public sealed class OddThings
         t.Until(
             () =>
                 t.Execute<bool>(
-                    "const p = document.querySelector('[aria-label=\"the box, picture 1\"] img'); return !!p && p.complete && p.naturalWidth > 0"
+                    "const p = document.querySelector('[aria-label=\"the box, picture 1\"] img'); return !!p && "
+                        + "p.complete && p.naturalWidth > 0"
                 ),
             "its thumbnail shows"
         );
@@ -118,7 +122,7 @@ public sealed class OddThings
         one.Press("From the lid").Fill("maker", "First of two");
         one.Keys_(Keys.Enter);
         one.Until(() => one.Text.Contains("Saved as it is typed", StringComparison.Ordinal), "typed");
-        Thread.Sleep(500);
+        one.Idle();
         other.Fill("class", "second opinion");
         other.Keys_(Keys.Enter).See("Somebody else changed this draft meanwhile");
         other.Until(
@@ -131,7 +135,8 @@ public sealed class OddThings
         one.Until(
             () =>
                 one.Execute<string>(
-                    "return document.querySelector('[aria-label=maker]')?.value + ', ' + document.querySelector('[aria-label=class]')?.value"
+                    "return document.querySelector('[aria-label=maker]')?.value + ', ' + "
+                        + "document.querySelector('[aria-label=class]')?.value"
                 ) == "First of two, second opinion",
             "both are kept"
         );
@@ -177,16 +182,18 @@ public sealed class OddThings
                     ).Count > 0,
                 $"{screen} has its main act"
             );
-            Thread.Sleep(250);
+            t.Idle();
             var wrong = t.Execute<string>(
                 """
                 const wrong = [], act = document.querySelector('[data-region=act]').getBoundingClientRect();
                 if (act.bottom > innerHeight || act.height < 84) wrong.push(`main act ${act.top} to ${act.bottom} of ${innerHeight}`);
-                if (document.documentElement.scrollWidth > innerWidth) wrong.push(`wider than the screen: ${document.documentElement.scrollWidth}`);
+                const wide = document.documentElement.scrollWidth;
+                if (wide > innerWidth) wrong.push(`wider than the screen: ${wide}`);
                 for (const e of document.querySelectorAll('button, select, input:not(.sr-only), summary')) {
                   const r = e.getBoundingClientRect(), s = getComputedStyle(e);
                   if (r.width === 0 || s.visibility === 'hidden' || e.type === 'checkbox' || e.type === 'radio') continue;
-                  if (r.height < 43.5) wrong.push(`${(e.getAttribute('aria-label') ?? e.innerText).slice(0, 40)}: ${Math.round(r.width)} × ${Math.round(r.height)}`);
+                  const name = (e.getAttribute('aria-label') ?? e.innerText).slice(0, 40);
+                  if (r.height < 43.5) wrong.push(`${name}: ${Math.round(r.width)} × ${Math.round(r.height)}`);
                 }
                 return wrong.join('; ');
                 """

@@ -50,11 +50,12 @@ public sealed class RefusedRelease
             {
                 // It can be neither used as it is, nor inspected by the one who repaired it.
                 t.Go("/jobs/J-0152/unpack?room=findings").See("Flight-critical: never as it is.");
-                Assert.False(
-                    t.Find(OpenQA.Selenium.By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled
-                );
+                Assert.False(t.Find(By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled);
                 t.Press("repair here", "Finding F2")
                     .Fill("How it was repaired", "New hinge line")
+                    .Press("Repaired", "Finding F2")
+                    .See("Say which glue F2 was repaired with, or that none was used.")
+                    .Fill("Glue", "no glue")
                     .Press("Repaired", "Finding F2")
                     .See("not re-inspected yet");
                 t.Press("looked again: sound", "Finding F2").See("somebody other than R. Vane must inspect the repair");

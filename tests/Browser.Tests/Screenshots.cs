@@ -40,7 +40,7 @@ public sealed class Screenshots
             .Fill("capacity", "2400")
             .Fill("C rating", "30")
             .See("all up");
-        Thread.Sleep(600);
+        t.Idle();
         t.Picture(file);
     }
 
@@ -62,7 +62,7 @@ public sealed class Screenshots
         t.Keys_(OpenQA.Selenium.Keys.Enter).See("Perhaps the fraction").Fill("down", "5/16 in");
         t.Keys_(OpenQA.Selenium.Keys.Enter).See("7.9 mm");
         t.Execute<object>("document.getElementById('$.throws[0].up').scrollIntoView({ block: 'center' })");
-        Thread.Sleep(400);
+        t.Idle();
         t.Picture(file);
     }
 
@@ -111,7 +111,7 @@ public sealed class Screenshots
             foreach (var view in group)
             {
                 technician.Go(view.Path);
-                Thread.Sleep(900);
+                technician.See("Setting").Idle();
                 technician.Picture(Path.Combine(folder, view.Name + ".png"));
             }
         }

@@ -6,7 +6,10 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>A kit nobody has a sheet of: its numbers typed from the paper, doubted where they cannot be, and a job built to them.</summary>
+/// <summary>
+/// A kit nobody has a sheet of: its numbers typed from the paper, doubted where they cannot be, and a job built to
+/// them.
+/// </summary>
 public sealed class SheetFromPaper
 {
     [Fact]
@@ -112,7 +115,9 @@ public sealed class SheetFromPaper
         Assert.Empty(t.Complaints());
     }
 
-    /// <summary>A second revision: compared side by side, and what moving the job would change said before it is done.</summary>
+    /// <summary>
+    /// A second revision: compared side by side, and what moving the job would change said before it is done.
+    /// </summary>
     private static void Revise(Technician t, Application application, string job)
     {
         t.Go("/sheets/paper-grouse/1").Press("Type the next revision").See("after revision 1");

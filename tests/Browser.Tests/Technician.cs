@@ -9,8 +9,6 @@ namespace Zygotome.Browser.Tests;
 internal sealed class Technician : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
-
-    private readonly ChromeDriver _browser;
     private readonly string _url;
     private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("zygotome-chromium");
 
@@ -35,12 +33,12 @@ internal sealed class Technician : IDisposable
             $"--user-data-dir={_profile.FullName}"
         );
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
-        _browser = new ChromeDriver(
+        Browser = new ChromeDriver(
             ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"),
             options,
             TimeSpan.FromSeconds(60)
         );
-        _browser.ExecuteCdpCommand(
+        Browser.ExecuteCdpCommand(
             "Emulation.setDeviceMetricsOverride",
             new()
             {
@@ -50,10 +48,13 @@ internal sealed class Technician : IDisposable
                 ["mobile"] = false,
             }
         );
-        _browser.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = TurnedClock });
+        Browser.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new() { ["source"] = TurnedClock(Morning.Wednesday - DateTimeOffset.UtcNow) }
+        );
         if (dim)
         {
-            _browser.ExecuteCdpCommand(
+            Browser.ExecuteCdpCommand(
                 "Emulation.setEmulatedMedia",
                 new()
                 {
@@ -66,24 +67,44 @@ internal sealed class Technician : IDisposable
         }
     }
 
-    // This device's clock goes with the server's when a test lets time pass.
-    private const string TurnedClock = """
-        (() => {
-          const real = Date, offset = Number(localStorage.getItem('turned') ?? 0), now = real.now.bind(real);
-          window.Date = class extends real {
-            constructor(...a) { a.length ? super(...a) : super(now() + offset); }
-            static now() { return now() + offset; }
-          };
-        })();
-        """;
+    // This device's clock goes with the server's when a test lets time pass, and questions still out are counted.
+    private static string TurnedClock(TimeSpan morning) =>
+        $$"""
+            (() => {
+              const real = Date, now = real.now.bind(real);
+              const offset = {{morning.TotalMilliseconds:F0}} + Number(localStorage.getItem('turned') ?? 0);
+              window.Date = class extends real {
+                constructor(...a) { a.length ? super(...a) : super(now() + offset); }
+                static now() { return now() + offset; }
+              };
+              const fetched = window.fetch.bind(window);
+              window.asked = 0;
+              window.fetch = (...a) => {
+                window.asked++;
+                return fetched(...a).finally(() => { window.asked--; });
+              };
+            })();
+            """;
 
-    public ChromeDriver Browser => _browser;
+    public ChromeDriver Browser { get; }
 
-    /// <summary>Lets time pass, for the server and for this device, and looks at the same screen again; signs in again where it must.</summary>
+    /// <summary>Somebody else at a device of their own, whose clock has gone as far as this one's.</summary>
+    public Technician Another(string person)
+    {
+        var other = new Technician(_url).SignIn(person);
+        var turned = Execute<string>("return localStorage.getItem('turned') ?? '0'");
+        other.Execute<object>($"localStorage.setItem('turned', '{turned}')");
+        return other;
+    }
+
+    /// <summary>
+    /// Lets time pass, for the server and for this device, and looks at the same screen again; signs in again where it
+    /// must.
+    /// </summary>
     public Technician Wait(Application application, TimeSpan time)
     {
         application.Clock.Advance(time);
-        var here = new Uri(_browser.Url).AbsolutePath;
+        var here = new Uri(Browser.Url).AbsolutePath;
         Execute<object>(
             $"localStorage.setItem('turned', Number(localStorage.getItem('turned') ?? 0) + {time.TotalMilliseconds})"
         );
@@ -94,28 +115,28 @@ internal sealed class Technician : IDisposable
                 || Text.Contains("Choose your strip of tape", StringComparison.Ordinal),
             "the screen is back"
         );
-        return _browser.Url.EndsWith("/sign-in", StringComparison.Ordinal) ? SignIn() : this;
+        return Browser.Url.EndsWith("/sign-in", StringComparison.Ordinal) ? SignIn() : this;
     }
 
     public string Text => Execute<string>("return document.body.innerText") ?? "";
 
     public Technician SignIn(string name = "R. Vane", string pin = "2468")
     {
-        if (!_browser.Url.EndsWith("/sign-in", StringComparison.Ordinal))
+        if (!Browser.Url.EndsWith("/sign-in", StringComparison.Ordinal))
         {
-            _browser.Navigate().GoToUrl($"{_url}/sign-in");
+            Browser.Navigate().GoToUrl($"{_url}/sign-in");
         }
 
         Press(name);
         Fill("PIN", pin);
         Press("Sign in");
-        Until(() => !_browser.Url.EndsWith("/sign-in", StringComparison.Ordinal), "signed in");
+        Until(() => !Browser.Url.EndsWith("/sign-in", StringComparison.Ordinal), "signed in");
         return this;
     }
 
     public Technician Go(string path)
     {
-        _browser.Navigate().GoToUrl(_url + path);
+        Browser.Navigate().GoToUrl(_url + path);
         return this;
     }
 
@@ -131,14 +152,12 @@ internal sealed class Technician : IDisposable
     public Technician Press(string words, string? within = null)
     {
         var scope = within is null ? "" : $"//*[@aria-label={Quote(within)}]";
-        Retry(() =>
-            Find(
-                    By.XPath(
-                        $"{scope}//*[self::button or self::a or self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or @aria-label={Quote(words)}]"
-                    ),
-                    still: true
-                )
-                .Click()
+        Hit(
+            By.XPath(
+                $"{scope}//*[self::button or self::a or "
+                    + $"self::summary][not(@disabled)][starts-with(normalize-space(.), {Quote(words)}) or "
+                    + $"@aria-label={Quote(words)}]"
+            )
         );
         return this;
     }
@@ -152,10 +171,70 @@ internal sealed class Technician : IDisposable
                 && act.Text.StartsWith(words, StringComparison.Ordinal),
             $"the main act says \"{words}\""
         );
-        Thread.Sleep(420);
-        Retry(() => Find(By.CssSelector("button[data-act]"), still: true).Click());
+        Listening();
+        Hit(By.CssSelector("button[data-act]"));
         return this;
     }
+
+    /// <summary>Waits until the main act takes a press again: after one it is deaf to a bouncing finger.</summary>
+    public Technician Listening()
+    {
+        Until(
+            () => Browser.FindElements(By.CssSelector("[data-act][aria-busy=true]")).Count == 0,
+            "the main act listens"
+        );
+        return this;
+    }
+
+    /// <summary>Waits until nothing is asked of the server any more and nothing on the screen moves.</summary>
+    public Technician Idle()
+    {
+        Until(
+            () =>
+            {
+                Drawn();
+                return Execute<bool>(
+                    """
+                    return document.readyState === 'complete' && document.fonts.status === 'loaded'
+                      && window.asked === 0 && document.getAnimations().every(a => a.playState !== 'running');
+                    """
+                );
+            },
+            "the screen is at rest"
+        );
+        return this;
+    }
+
+    // Two frames: what a key or an answer changed is on the screen then.
+    private void Drawn() =>
+        Browser.ExecuteAsyncScript(
+            "const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done()));"
+        );
+
+    /// <summary>
+    /// Presses what stands still there. A list may still be pushed away under the finger: a press that did not land
+    /// on it is made again.
+    /// </summary>
+    private void Hit(By by) =>
+        Retry(() =>
+        {
+            var target = Find(by, still: true);
+            var press = Guid.NewGuid().ToString();
+            Browser.ExecuteScript(
+                """
+                const [target, press] = arguments;
+                const landed = () => sessionStorage.setItem('press', press);
+                target.addEventListener('click', landed, { once: true, capture: true });
+                """,
+                target,
+                press
+            );
+            target.Click();
+            if (Execute<string>("return sessionStorage.getItem('press')") != press)
+            {
+                throw new ElementClickInterceptedException($"The press did not land on {by}.");
+            }
+        });
 
     /// <summary>Types into the field with this label, over what was there.</summary>
     public Technician Fill(string label, string value)
@@ -164,7 +243,9 @@ internal sealed class Technician : IDisposable
         {
             var field = Find(
                 By.XPath(
-                    $"//label[starts-with(normalize-space(.), {Quote(label)})]//*[self::input or self::select] | //input[@aria-label={Quote(label)}] | //select[@aria-label={Quote(label)}] | //input[@id=//label[starts-with(normalize-space(.), {Quote(label)})]/@for]"
+                    $"//label[starts-with(normalize-space(.), {Quote(label)})]//*[self::input or self::select] | "
+                        + $"//input[@aria-label={Quote(label)}] | //select[@aria-label={Quote(label)}] | "
+                        + $"//input[@id=//label[starts-with(normalize-space(.), {Quote(label)})]/@for]"
                 )
             );
             if (field.TagName == "select")
@@ -209,14 +290,16 @@ internal sealed class Technician : IDisposable
     {
         foreach (var key in keys)
         {
-            _browser.SwitchTo().ActiveElement().SendKeys(key);
-            Thread.Sleep(60);
+            Browser.SwitchTo().ActiveElement().SendKeys(key);
+            Drawn();
         }
 
         return this;
     }
 
-    /// <summary>Walks with Tab alone until what has the focus is called this; then presses the keys. No pointer.</summary>
+    /// <summary>
+    /// Walks with Tab alone until what has the focus is called this; then presses the keys. No pointer.
+    /// </summary>
     public Technician Reach(string name, params string[] keys)
     {
         const string Called = """
@@ -231,7 +314,7 @@ internal sealed class Technician : IDisposable
                 return Keys_(keys);
             }
 
-            _browser.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
+            Browser.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
         }
 
         throw new InvalidOperationException($"\"{name}\" is not reached by Tab. On the screen:\n{Text}");
@@ -248,8 +331,8 @@ internal sealed class Technician : IDisposable
 
     private void Network(bool away, double latency)
     {
-        _browser.ExecuteCdpCommand("Network.enable", []);
-        _browser.ExecuteCdpCommand(
+        Browser.ExecuteCdpCommand("Network.enable", []);
+        Browser.ExecuteCdpCommand(
             "Network.emulateNetworkConditions",
             new()
             {
@@ -261,20 +344,19 @@ internal sealed class Technician : IDisposable
         );
     }
 
-    public T? Execute<T>(string script) => (T?)_browser.ExecuteScript(script);
+    public T? Execute<T>(string script) => (T?)Browser.ExecuteScript(script);
 
     /// <param name="still">Whether it must have stopped moving: nobody aims at what a list still pushes about.</param>
     public IWebElement Find(By by, bool still = false)
     {
-        var wait = new WebDriverWait(_browser, Patience) { PollingInterval = TimeSpan.FromMilliseconds(40) };
-        wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
         try
         {
-            return wait.Until(b =>
-                b.FindElements(by).FirstOrDefault(e => e.Displayed) is { } found && (!still || StandsStill(found))
-                    ? found
-                    : throw new NoSuchElementException(by.ToString())
-            );
+            return Patiently()
+                .Until(b =>
+                    b.FindElements(by).FirstOrDefault(e => e.Displayed) is { } found && (!still || StandsStill(found))
+                        ? found
+                        : throw new NoSuchElementException(by.ToString())
+                );
         }
         catch (WebDriverTimeoutException)
         {
@@ -285,37 +367,37 @@ internal sealed class Technician : IDisposable
     private bool StandsStill(IWebElement element)
     {
         var before = (element.Location, element.Size);
-        Thread.Sleep(40);
+        Drawn();
         return before == (element.Location, element.Size);
     }
 
     public void Until(Func<bool> condition, string what = "it is so")
     {
-        var end = DateTime.UtcNow + Patience;
-        while (DateTime.UtcNow < end)
+        try
         {
-            try
-            {
-                if (condition())
-                {
-                    return;
-                }
-            }
-            catch (StaleElementReferenceException)
-            {
-                // The screen was drawn anew meanwhile; look again.
-            }
-
-            Thread.Sleep(40);
+            Patiently().Until(_ => condition());
         }
-
-        throw new InvalidOperationException($"Waited in vain until {what}. On the screen:\n{Text}");
+        catch (WebDriverTimeoutException)
+        {
+            throw new InvalidOperationException($"Waited in vain until {what}. On the screen:\n{Text}");
+        }
     }
 
-    /// <summary>What the browser complained about: a blocked request, a broken policy, a script error. Answers that refuse are no complaint.</summary>
+    // What is drawn anew meanwhile is looked at again.
+    private WebDriverWait Patiently()
+    {
+        var wait = new WebDriverWait(Browser, Patience) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+        wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
+        return wait;
+    }
+
+    /// <summary>
+    /// What the browser complained about: a blocked request, a broken policy, a script error. Answers that refuse are
+    /// no complaint.
+    /// </summary>
     public IReadOnlyList<string> Complaints() =>
         [
-            .. _browser
+            .. Browser
                 .Manage()
                 .Logs.GetLog(LogType.Browser)
                 .Where(l =>
@@ -325,12 +407,12 @@ internal sealed class Technician : IDisposable
                 .Select(l => l.Message),
         ];
 
-    public void Picture(string file) => _browser.GetScreenshot().SaveAsFile(file);
+    public void Picture(string file) => Browser.GetScreenshot().SaveAsFile(file);
 
     public void Dispose()
     {
-        _browser.Quit();
-        _browser.Dispose();
+        Browser.Quit();
+        Browser.Dispose();
         try
         {
             _profile.Delete(recursive: true);
@@ -341,7 +423,7 @@ internal sealed class Technician : IDisposable
         }
     }
 
-    private static void Retry(Action act)
+    private void Retry(Action act)
     {
         for (var i = 0; ; i++)
         {
@@ -351,14 +433,14 @@ internal sealed class Technician : IDisposable
                 return;
             }
             catch (Exception e)
-                when (i < 12
+                when (i < 40
                     && e
                         is StaleElementReferenceException
                             or ElementClickInterceptedException
                             or ElementNotInteractableException
                 )
             {
-                Thread.Sleep(80);
+                Drawn();
             }
         }
     }

@@ -11,7 +11,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests;
 
-/// <summary>A job at a bench without a server: entries are admitted as live ones are, and time passes when the test says so.</summary>
+/// <summary>
+/// A job at a bench without a server: entries are admitted as live ones are, and time passes when the test says so.
+/// </summary>
 internal sealed class Bench
 {
     public static readonly Person Vane = new("rvane", "R. Vane", Role.Technician);
@@ -23,11 +25,12 @@ internal sealed class Bench
 
     private readonly List<Entry> _journal = [];
 
-    public Bench(SpecSheet? sheet = null, Supplier? supplier = null)
+    /// <param name="alone">A shop of one, who inspects their own repairs and says so.</param>
+    public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false)
     {
         State = new JobState(sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
-        var rules = new ShopRules("Test shop", "UTC", false, 1.0m, false);
+        var rules = new ShopRules("Test shop", "UTC", false, 1.0m, alone);
         Do(
             new JobOpened(
                 "J-0001",
@@ -194,7 +197,7 @@ internal sealed class Bench
     public Weighed Weighing(double x, string front = "-48 mm")
     {
         var rear = 985 * (x - 60) / 240;
-        Quantity G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
+        static Quantity G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
         return new Weighed(
             State.Sheet.Balance.Configurations[0].Name,
             [
@@ -221,9 +224,15 @@ internal sealed class Bench
     }
 
     /// <summary>A delta from the box to the last check; only release is left.</summary>
-    public static Bench Ready()
+    public static Bench Ready(bool alone = false)
     {
-        var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound().Measured().Balanced();
+        var bench = new Bench(alone: alone)
+            .Unpacked()
+            .Steps(Stage.Build)
+            .Steps(Stage.Wire)
+            .Bound()
+            .Measured()
+            .Balanced();
         return bench.Steps(Stage.Check);
     }
 
@@ -244,7 +253,11 @@ internal sealed class Bench
             observed ?? Now,
             Now,
             Look
-        );
+        )
+        {
+            Waited = Now - (observed ?? Now),
+        };
+        entry = Admission.Clocked(State, entry);
         return (entry, Admission.Ask(State, entry, State.Seq));
     }
 }

@@ -9,26 +9,30 @@ namespace Zygotome.Server.Tests;
 /// <summary>A signed-in client of the real server.</summary>
 internal sealed class Api : IDisposable
 {
-    private readonly HttpClient _client;
+    // The tests turn the server's clock; what is sent bears its time.
+    private readonly Func<DateTimeOffset> _now;
 
-    private Api(Application application) =>
-        _client = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
+    private Api(Application application)
+    {
+        _now = application.Clock.GetUtcNow;
+        Client = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
         {
             BaseAddress = new Uri(application.Url),
         };
+    }
 
-    public HttpClient Client => _client;
+    public HttpClient Client { get; }
 
     public static Api Stranger(Application application) => new(application);
 
     public static async Task<Api> SignedIn(Application application, string person = "rvane")
     {
         var api = new Api(application);
-        (await api._client.PostAsJsonAsync("/api/sign-in", new { person, pin = "2468" })).EnsureSuccessStatusCode();
+        (await api.Client.PostAsJsonAsync("/api/sign-in", new { person, pin = "2468" })).EnsureSuccessStatusCode();
         return api;
     }
 
-    public async Task<JsonElement> Get(string path) => await _client.GetFromJsonAsync<JsonElement>(path);
+    public async Task<JsonElement> Get(string path) => await Client.GetFromJsonAsync<JsonElement>(path);
 
     public async Task<(HttpStatusCode Status, JsonElement Answer)> Send(
         HttpMethod method,
@@ -41,7 +45,7 @@ internal sealed class Api : IDisposable
         {
             Content = new StringContent(body, Encoding.UTF8, mediaType),
         };
-        using var response = await _client.SendAsync(request);
+        using var response = await Client.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return (response.StatusCode, text.Length > 0 ? JsonDocument.Parse(text).RootElement : default);
     }
@@ -68,7 +72,7 @@ internal sealed class Api : IDisposable
                             entryId = id ?? Guid.NewGuid().ToString(),
                             type,
                             body,
-                            observedAt = DateTimeOffset.UtcNow,
+                            observedAt = _now(),
                             expectedSeq,
                         },
                     },
@@ -76,6 +80,23 @@ internal sealed class Api : IDisposable
                 }
             )
         );
+
+    /// <summary>Asks for what the server writes itself, at its own door: "claims", "release".</summary>
+    public Task<(HttpStatusCode Status, JsonElement Answer)> Ask(
+        string job,
+        string door,
+        object body,
+        long expectedSeq,
+        string? id = null
+    )
+    {
+        var asked = JsonSerializer.SerializeToNode(body)!.AsObject();
+        asked["entryId"] = id ?? Guid.NewGuid().ToString();
+        asked["observedAt"] = _now();
+        asked["expectedSeq"] = expectedSeq;
+        asked["look"] = "look";
+        return Send(HttpMethod.Post, $"/api/jobs/{job}/{door}", asked.ToJsonString());
+    }
 
     public async Task Power(string job, string propeller = "off")
     {
@@ -85,5 +106,46 @@ internal sealed class Api : IDisposable
         await Record(job, "build/pack", new { state = "connected" }, seq);
     }
 
-    public void Dispose() => _client.Dispose();
+    /// <summary>Receives a kit from somebody the shop does not know yet.</summary>
+    public Task<(HttpStatusCode Status, JsonElement Answer)> Receive(
+        string entryId,
+        string customer,
+        string sheet = "skerrow-64",
+        string mass = "262 g"
+    ) =>
+        Send(
+            HttpMethod.Post,
+            "/api/jobs",
+            JsonSerializer.Serialize(
+                new
+                {
+                    entryId,
+                    customer = new
+                    {
+                        name = customer,
+                        contact = "",
+                        notes = "",
+                    },
+                    sheetId = sheet,
+                    sheetRevision = 1,
+                    battery = new
+                    {
+                        mass,
+                        length = "105 mm",
+                        width = "34 mm",
+                        height = "30 mm",
+                        cells = 4,
+                        capacity = "2400 mAh",
+                    },
+                    receiverChannels = 6,
+                    promised = DateOnly.FromDateTime(_now().UtcDateTime).AddDays(4),
+                    shelf = "",
+                    balanceSchool = "forwardThird",
+                    observedAt = _now(),
+                    look = "l",
+                }
+            )
+        );
+
+    public void Dispose() => Client.Dispose();
 }

@@ -145,9 +145,9 @@ public sealed class CounterTests : WithServer
     private async Task<JsonElement> Claim()
     {
         var state = Application.Job("J-0150").State;
-        var (status, answer) = await Client.Record(
+        var (status, answer) = await Client.Ask(
             "J-0150",
-            "unpack/claim-sent",
+            "claims",
             new
             {
                 findings = new[] { state.Unpack.Findings[0].Id },
@@ -197,9 +197,9 @@ public sealed class CounterTests : WithServer
     public async Task A_claim_for_what_is_not_short_or_by_somebody_who_saw_an_older_state_is_refused()
     {
         var seq = Application.Job("J-0150").State.Seq;
-        var (status, answer) = await Client.Record(
+        var (status, answer) = await Client.Ask(
             "J-0150",
-            "unpack/claim-sent",
+            "claims",
             new
             {
                 findings = Array.Empty<string>(),
@@ -212,9 +212,9 @@ public sealed class CounterTests : WithServer
             (HttpStatusCode.UnprocessableEntity, "claim/not-short"),
             (status, answer.GetProperty("code").GetString())
         );
-        (status, _) = await Client.Record(
+        (status, _) = await Client.Ask(
             "J-0150",
-            "unpack/claim-sent",
+            "claims",
             new
             {
                 findings = new[] { "nothing" },
@@ -224,9 +224,9 @@ public sealed class CounterTests : WithServer
             seq
         );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        (status, _) = await Client.Record(
+        (status, _) = await Client.Ask(
             "J-0150",
-            "unpack/claim-sent",
+            "claims",
             new
             {
                 findings = Array.Empty<string>(),
@@ -261,9 +261,9 @@ public sealed class CounterTests : WithServer
         Assert.Equal(2, card.GetProperty("claimDaysLeft").GetInt32());
         var seq = Application.Job("J-0150").State.Seq;
         var all = Core.Unpack.Claims.Of(Application.Job("J-0150").State).ToArray();
-        await Client.Record(
+        await Client.Ask(
             "J-0150",
-            "unpack/claim-sent",
+            "claims",
             new
             {
                 findings = all.Where(c => !c.IsPart).Select(c => c.Id),
@@ -325,17 +325,22 @@ public sealed class CounterTests : WithServer
                 && l.GetProperty("standsAfter").GetString() == "stale"
         );
         var seq = Application.Job("J-0147").State.Seq;
-        var (status, answer) = await Client.Record(
-            "J-0147",
-            "receive/sheet-moved",
-            new
-            {
-                revision = 2,
-                sheetHash = move.GetProperty("hash").GetString(),
-                reason = "Corrected chord.",
-            },
-            seq
-        );
+        Task<(HttpStatusCode Status, JsonElement Answer)> Moved(Api by) =>
+            by.Record(
+                "J-0147",
+                "receive/sheet-moved",
+                new
+                {
+                    revision = 2,
+                    sheetHash = move.GetProperty("hash").GetString(),
+                    reason = "Corrected chord.",
+                },
+                seq
+            );
+        var (status, answer) = await Moved(Client);
+        Assert.Equal((HttpStatusCode.Forbidden, "entry/role"), (status, answer.GetProperty("code").GetString()));
+        using var lead = await Api.SignedIn(Application, "ithorne");
+        (status, answer) = await Moved(lead);
         Assert.True(status == HttpStatusCode.OK, answer.ToString());
         await Application.Restart();
         Assert.Equal(2, Application.Job("J-0147").State.Receive.SheetRevision);

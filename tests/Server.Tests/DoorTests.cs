@@ -140,7 +140,7 @@ public sealed class DoorTests : WithServer
         await Client.Power(Job, "wiresOff");
         await Client.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
         await Client.Record(Job, "build/pack", new { state = "inBay" });
-        object Support(string x, string y, string reading) =>
+        static object Support(string x, string y, string reading) =>
             new
             {
                 x,
@@ -162,13 +162,13 @@ public sealed class DoorTests : WithServer
                 packFront = "-48 mm",
                 propellerPlaced = false,
                 level = true,
-                instrument = new { name = "bench scales", u = 1 },
+                instrument = "scales",
             }
         );
         Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
         var ledger = await Client.Get($"/api/jobs/{Job}/handover");
         Assert.Equal(0, ledger.GetProperty("open").GetInt32());
-        var (status, answer) = await Client.Record(Job, "handover/released", new { }, Application.Job(Job).State.Seq);
+        var (status, answer) = await Client.Ask(Job, "release", new { }, Application.Job(Job).State.Seq);
         Assert.True(status == HttpStatusCode.OK, answer.GetRawText());
 
         var bytes = await Client.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf");

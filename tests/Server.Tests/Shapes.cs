@@ -3,7 +3,10 @@ using System.Text.Json.Nodes;
 
 namespace Zygotome.Server.Tests;
 
-/// <summary>Makes bodies after a schema of the server's own document: mostly as it asks for, in places missing, null, of another kind, far too large or far too long.</summary>
+/// <summary>
+/// Makes bodies after a schema of the server's own document: mostly as it asks for, in places missing, null, of another
+/// kind, far too large or far too long.
+/// </summary>
 internal sealed class Shapes(JsonElement document, Random random)
 {
     private static readonly string[] Words =
@@ -29,6 +32,10 @@ internal sealed class Shapes(JsonElement document, Random random)
         "rudder",
         "wing-left",
         "J-0150",
+        "slow-epoxy",
+        "rule",
+        "scales",
+        "ostrel",
         "A",
         "manual",
         "2026-11-30",
@@ -152,5 +159,5 @@ internal sealed class Shapes(JsonElement document, Random random)
             _ => new JsonObject { ["a"] = Anything(depth + 1) },
         };
 
-    private JsonNode Word() => JsonValue.Create(Words[random.Next(Words.Length)]);
+    private JsonValue Word() => JsonValue.Create(Words[random.Next(Words.Length)]);
 }

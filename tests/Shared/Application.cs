@@ -27,7 +27,7 @@ internal sealed class Application : IAsyncDisposable
     public static async Task<Application> Start(bool ui = true)
     {
         var data = Directory.CreateTempSubdirectory("zygotome-browser");
-        var clock = new FakeTimeProvider(DateTimeOffset.UtcNow) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
+        var clock = new FakeTimeProvider(Morning.Wednesday) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
         var built = ProjectFolder.File("ui", "dist");
         if (ui && !Directory.Exists(built))
         {

@@ -2,8 +2,6 @@ using Dapper;
 using Microsoft.Data.Sqlite;
 using Xunit;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
@@ -12,32 +10,6 @@ namespace Zygotome.Store.Tests;
 
 public sealed class JournalTests : OnAStore
 {
-    private static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
-
-    private JobOpened Opened(string number) =>
-        new(
-            number,
-            "c-1",
-            Sheet.Kit.Id,
-            1,
-            Sheet.Hash,
-            new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh")),
-            8,
-            DateOnly.FromDateTime(DateTime.UtcNow).AddDays(5),
-            "",
-            BalanceSchool.ForwardThird,
-            ShopRules.Default
-        );
-
-    private static Draft Draft(string id, EntryBody body, long? expected = null) =>
-        new(id, Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, expected);
-
-    private Task<PostAnswer> Post(string job, params Draft[] drafts) =>
-        Writer.Record(new Post(job, drafts, Vane, "look"));
-
-    private async Task Open(string job = "J-0001") =>
-        Assert.IsType<PostAnswer.Recorded>(await Post(job, Draft($"{job}-open", Opened(job))));
-
     [Fact]
     public async Task The_same_entry_twice_is_one_entry_with_the_first_answer()
     {
@@ -129,7 +101,7 @@ public sealed class JournalTests : OnAStore
         );
         var here = Reader.Find("J-0001")!.State;
         var there = new JournalReader(Database, new SheetStore(Database), Stages.Kinds).Find("J-0001")!.State;
-        var at = DateTimeOffset.UtcNow;
+        var at = Clock.GetUtcNow();
         Assert.Equal(Ledger.Of(here, at), Ledger.Of(there, at));
     }
 
@@ -137,7 +109,8 @@ public sealed class JournalTests : OnAStore
     [InlineData("UPDATE journal SET entry_id = 'x'")]
     [InlineData("DELETE FROM journal")]
     [InlineData(
-        "INSERT OR REPLACE INTO journal SELECT shop_seq, job, seq, entry_id, x'00', hash, shop_hash FROM journal LIMIT 1"
+        "INSERT OR REPLACE INTO journal SELECT shop_seq, job, seq, entry_id, x'00', hash, shop_hash FROM journal "
+            + "LIMIT 1"
     )]
     [InlineData(
         "INSERT INTO journal SELECT * FROM journal WHERE true ON CONFLICT (entry_id) DO UPDATE SET bytes = x'00'"
@@ -218,7 +191,7 @@ public sealed class JournalTests : OnAStore
         await Post("J-0001", Draft("a", new Counted("pushrod", 1)));
         var older = new JournalReader(Database, Sheets, kinds).Find("J-0001")!.State;
         Assert.Equal(["a"], older.Unknown);
-        Assert.NotNull(Core.HandOver.Released.From(older, DateTimeOffset.UtcNow).Refused);
+        Assert.NotNull(Core.HandOver.Released.From(older, Clock.GetUtcNow()).Refused);
     }
 
     [Fact]

@@ -11,17 +11,13 @@ namespace Zygotome.Store.Tests;
 /// <summary>The list of jobs follows the journal, and can be made anew from it.</summary>
 public sealed class ListTests : OnAStore
 {
-    private readonly JobList _list;
-
-    public ListTests() => _list = new JobList(Database);
-
     private async Task Record(string job, EntryBody body)
     {
         var seq = Reader.Find(job)?.State.Seq;
         var answer = await Writer.Record(
             new Post(
                 job,
-                [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, seq)],
+                [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, Clock.GetUtcNow(), seq)],
                 Vane,
                 "look"
             )
@@ -29,33 +25,16 @@ public sealed class ListTests : OnAStore
         Assert.IsType<PostAnswer.Recorded>(answer);
     }
 
-    private Task Open(string job, string shelf = "1")
-    {
-        static Quantity Q(string t) => QuantityParser.Parse(t).OrDefault()!;
-        var battery = new Battery(Q("262 g"), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
-        return Record(
+    private Task OpenInOrder(string job, string shelf = "1") =>
+        Record(
             job,
-            new JobOpened(
-                job,
-                "c-1",
-                Sheet.Kit.Id,
-                1,
-                Sheet.Hash,
-                battery,
-                6,
-                DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
-                shelf,
-                BalanceSchool.Middle,
-                ShopRules.Default with
-                {
-                    SelfInspects = true,
-                },
-                "O-1",
-                null,
-                new Supplier("s", "Far Trade", "", 10)
-            )
+            Opened(job, shelf) with
+            {
+                Rules = ShopRules.Default with { SelfInspects = true },
+                Order = "O-1",
+                Supplier = new Supplier("s", "Far Trade", "", 10),
+            }
         );
-    }
 
     [Fact]
     public async Task Whatever_is_recorded_the_list_is_the_same_as_one_made_anew_from_the_journal()
@@ -74,56 +53,105 @@ public sealed class ListTests : OnAStore
                 -100,
                 ""
             ),
-            new PromiseChanged(DateOnly.FromDateTime(DateTime.UtcNow).AddDays(9), "Parts."),
+            new PromiseChanged(DateOnly.FromDateTime(Clock.GetUtcNow().UtcDateTime).AddDays(9), "Parts."),
             new PapersFound("manual"),
             new CartonSeen(Carton.Torn, ""),
         ];
         var random = new Random(20261124);
         for (var job = 0; job < 4; job++)
         {
-            await Open($"J-{job}", $"shelf{job}");
+            await OpenInOrder($"J-{job}", $"shelf{job}");
             for (var i = 0; i < 8; i++)
             {
                 await Record($"J-{job}", kinds[random.Next(kinds.Length)]);
             }
         }
 
-        var before = _list.All();
+        Assert.Equal(4, List.Find(null, 10).Jobs.Count);
+        var before = List.Rows();
         Assert.Equal(4, before.Count);
-        _list.Rebuild(Reader);
-        Assert.Equal(before, _list.All());
-        Assert.Equal(["J-2"], _list.Find("shelf2", 10).Jobs);
+        using (var connection = Database.Connect())
+        {
+            connection.Execute("DELETE FROM job_list; DELETE FROM job_facts");
+        }
+
+        List.CatchUp();
+        Assert.Equal(before, List.Rows());
+        Assert.Equal(["J-2"], Found("shelf2"));
     }
 
     [Fact]
     public async Task A_file_from_before_there_was_a_list_is_caught_up_with()
     {
-        await Open("J-1");
+        await OpenInOrder("J-1");
         using (var connection = Database.Connect())
         {
-            connection.Execute("DELETE FROM job_list");
+            connection.Execute("DELETE FROM job_list; DELETE FROM job_facts");
         }
 
-        Assert.True(_list.IsBehind());
-        _list.Rebuild(Reader);
-        Assert.False(_list.IsBehind());
-        Assert.Equal(["J-1"], _list.Find("skerrow far", 10).Jobs);
+        List.CatchUp();
+        Assert.Equal(["J-1"], Found("skerrow far"));
     }
 
     [Fact]
     public async Task The_claim_window_is_on_the_list_only_while_something_stands_to_be_claimed()
     {
-        await Open("J-1");
-        Assert.Null(_list.All()[0].ClaimUntil);
+        await OpenInOrder("J-1");
+        Assert.Null(Assert.Single(List.Find(null, 10).Jobs).Facts.Claim);
         await Record("J-1", new BagCounted("B", false));
-        Assert.Equal(["J-1"], _list.Claiming());
+        Assert.Equal(["J-1"], List.Claiming().Select(l => l.Job));
         foreach (var (part, n) in new[] { ("screw-m2x8", 8), ("pushrod", 2), ("hatch-latch", 1) })
         {
             await Record("J-1", new Counted(part, n));
         }
 
-        Assert.Empty(_list.Claiming());
+        Assert.Empty(List.Claiming());
     }
+
+    [Fact]
+    public async Task A_commit_writes_no_row_and_whoever_reads_the_list_makes_those_that_are_behind()
+    {
+        await OpenInOrder("J-1");
+        await OpenInOrder("J-2");
+        Assert.Empty(List.Rows());
+        Assert.Equal(2, List.Find(null, 10).All);
+        Assert.Equal([1, 1], List.Rows().Select(r => r.Facts.Seq));
+        await Record("J-2", new BagCounted("B", false));
+        Assert.Equal([1, 1], List.Rows().Select(r => r.Facts.Seq));
+        Assert.Equal(["J-2"], List.Claiming().Select(l => l.Job));
+        Assert.Equal([1, 2], List.Rows().Select(r => r.Facts.Seq));
+    }
+
+    [Fact]
+    public async Task The_worker_makes_the_rows_that_nobody_reads()
+    {
+        await OpenInOrder("J-1");
+        List.Start();
+        await Record("J-1", new BagCounted("A", true));
+        for (var i = 0; i < 500 && List.Rows() is not [(_, { Seq: 2 })]; i++)
+        {
+            await Task.Delay(10);
+        }
+
+        Assert.Equal(2, Assert.Single(List.Rows()).Facts.Seq);
+    }
+
+    [Fact]
+    public async Task A_row_that_another_program_made_is_not_believed()
+    {
+        await OpenInOrder("J-1");
+        Assert.Equal("J-1", Assert.Single(List.Find(null, 10).Jobs).Facts.Number);
+        using (var connection = Database.Connect())
+        {
+            connection.Execute("UPDATE job_facts SET made_by = 'older', facts = '{}'");
+        }
+
+        Assert.Equal("J-1", Assert.Single(List.Find(null, 10).Jobs).Facts.Number);
+        List.CatchUp();
+        Assert.NotEqual("older", Assert.Single(List.Rows()).Facts.MadeBy);
+    }
+
+    private IEnumerable<string> Found(string words) => List.Find(words, 10).Jobs.Select(l => l.Job);
 
     [Theory]
     [InlineData("J-0150 \"quoted\"", "\"J\"* \"0150\"* \"quoted\"*")]
@@ -163,9 +191,9 @@ public sealed class ListTests : OnAStore
     public void A_picture_that_an_entry_names_cannot_be_taken_away()
     {
         var photos = new PhotoStore(Database);
-        photos.Add(new Photo("h1", [1], [1], 1, 1), DateTimeOffset.UtcNow.AddDays(-3));
-        photos.Add(new Photo("h2", [1], [1], 1, 1), DateTimeOffset.UtcNow.AddDays(-3));
-        photos.Add(new Photo("h3", [1], [1], 1, 1), DateTimeOffset.UtcNow);
+        photos.Add(new Photo("h1", [1], [1], 1, 1), Clock.GetUtcNow().AddDays(-3));
+        photos.Add(new Photo("h2", [1], [1], 1, 1), Clock.GetUtcNow().AddDays(-3));
+        photos.Add(new Photo("h3", [1], [1], 1, 1), Clock.GetUtcNow());
         using var connection = Database.Connect();
         connection.Execute("INSERT INTO photo_use (hash, entry_id) VALUES ('h1', 'e')");
         Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM photo WHERE hash = 'h1'"));
@@ -173,7 +201,7 @@ public sealed class ListTests : OnAStore
         Assert.Throws<SqliteException>(() =>
             connection.Execute("INSERT OR REPLACE INTO photo VALUES ('h2', x'00', x'00', 2, 2, 'now')")
         );
-        Assert.Equal(1, photos.Sweep(DateTimeOffset.UtcNow));
+        Assert.Equal(1, photos.Sweep(Clock.GetUtcNow()));
         Assert.Null(photos.Bytes("h2", false));
         Assert.NotNull(photos.Bytes("h1", true));
     }

@@ -10,7 +10,6 @@ import { useRoom } from './shared/room';
 import { JobFrame } from './stages/JobFrame';
 import { ReceiveNew } from './stages/receive/ReceiveNew';
 import { Jobs } from './shop/Jobs';
-import { Later } from './shop/Later';
 import { Outside } from './shop/Outside';
 import { Bench } from './shop/Bench';
 import { Editor } from './shop/sheets/Editor';
@@ -64,7 +63,6 @@ export function App() {
           <Route path="/sheets/:id/:revision" element={<SheetPage />} />
           <Route path="/jobs" element={<Jobs />} />
           <Route path="/sheets" element={<Sheets />} />
-          <Route path="/:later" element={<Later />} />
         </Route>
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>
@@ -93,11 +91,12 @@ function WaitingNote({ said, onClose }: { said: string; onClose: () => void }) {
   return (
     <div
       role="status"
-      className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape px-4 py-2 text-on-tape"
+      className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape
+        px-4 py-2 text-on-tape"
     >
       {said || `${count} waiting to send: kept on this device`}
       {said && (
-        <button className="min-h-[44px] underline" onClick={onClose}>
+        <button type="button" className="min-h-[44px] underline" onClick={onClose}>
           Close
         </button>
       )}

@@ -5,8 +5,8 @@ using Zygotome.Core.SpecSheets;
 namespace Zygotome.Core.Airframe;
 
 /// <summary>
-/// The aircraft as seen standing behind it: right wing to the right, up the page is up. For a called function each of its
-/// surfaces is drawn where it must go, far enough to be told apart across a bench.
+/// The aircraft as seen standing behind it: right wing to the right, up the page is up. For a called function each of
+/// its surfaces is drawn where it must go, far enough to be told apart across a bench.
 /// </summary>
 public static class BehindView
 {

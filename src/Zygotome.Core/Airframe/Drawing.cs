@@ -33,7 +33,9 @@ public sealed record Drawing(ImmutableArray<DrawnPart> Parts, Bounds Bounds, Cor
         partId == name || partId.StartsWith(name + "-", StringComparison.Ordinal);
 }
 
-/// <summary>Draws the sheet's own geometry: from above with the nose up the page, and from behind as the technician stands.</summary>
+/// <summary>
+/// Draws the sheet's own geometry: from above with the nose up the page, and from behind as the technician stands.
+/// </summary>
 public static class Drawings
 {
     public static Drawing Of(SpecSheet sheet, DrawingSide side) =>

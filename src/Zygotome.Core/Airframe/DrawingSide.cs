@@ -19,7 +19,9 @@ public enum DrawingSide
 /// <summary>The same airframe from below and from the side, and how places carry over.</summary>
 public static class DrawingSides
 {
-    /// <summary>A place on the aircraft (x mm aft; y mm to the right wing, or mm up on a side view) as a place on the drawing.</summary>
+    /// <summary>
+    /// A place on the aircraft (x mm aft; y mm to the right wing, or mm up on a side view) as a place on the drawing.
+    /// </summary>
     public static Corner Place(DrawingSide side, double x, double y) =>
         side switch
         {

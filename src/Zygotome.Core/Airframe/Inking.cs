@@ -13,7 +13,9 @@ public enum Ink
 /// <summary>The drawing inks itself in as the job is done.</summary>
 public static class Inking
 {
-    /// <summary>Fitted when every step that fits it is done; in hand while one is under way. What no step fits came fitted.</summary>
+    /// <summary>
+    /// Fitted when every step that fits it is done; in hand while one is under way. What no step fits came fitted.
+    /// </summary>
     public static Ink Of(JobState state, string partId)
     {
         var ink = Ink.Fitted;

@@ -2,16 +2,19 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Airframe;
 
-/// <summary>Where the aircraft's neutral point lies, for plausibility only. Stations in mm from the datum, aft +.</summary>
-/// <param name="Station">Neutral point, mm. <paramref name="OfChord"/>: the same as a share of the wing's mean chord behind its leading edge.</param>
+/// <summary>
+/// Where the aircraft's neutral point lies, for plausibility only. Stations in mm from the datum, aft +.
+/// </summary>
+/// <param name="Station">Neutral point, mm. <paramref name="OfChord"/>: the same as a share of the wing's mean chord
+/// behind its leading edge.</param>
 public sealed record NeutralPoint(double Station, double OfChord)
 {
     private const double TailEfficiency = 0.9;
 
     /// <summary>
-    /// x_np = Σ ηSa(1 − ε′)x / Σ ηSa(1 − ε′) over the lifting surfaces at their quarter-chord, a by <see cref="LiftSlope"/>.
-    /// One wing with at most one tail behind it (η 0.9, ε′ = 2a_w/(πA_w)), or none. Null where that picture does not hold:
-    /// several wings, a foreplane, or no wing.
+    /// x_np = Σ ηSa(1 − ε′)x / Σ ηSa(1 − ε′) over the lifting surfaces at their quarter-chord, a by <see
+    /// cref="LiftSlope"/>. One wing with at most one tail behind it (η 0.9, ε′ = 2a_w/(πA_w)), or none. Null where that
+    /// picture does not hold: several wings, a foreplane, or no wing.
     /// </summary>
     public static NeutralPoint? Of(Geometry geometry)
     {
@@ -53,7 +56,10 @@ public sealed record NeutralPoint(double Station, double OfChord)
         return double.IsFinite(x) ? new NeutralPoint(x, (x - plan.MeanLeadingEdge) / plan.MeanChord) : null;
     }
 
-    /// <summary>a = 2πA/(2 + √(4 + A²(1 + tan²Λ½))) per radian; A the aspect ratio, <paramref name="sweepAtHalf"/> the sweep of the half-chord line in degrees.</summary>
+    /// <summary>
+    /// a = 2πA/(2 + √(4 + A²(1 + tan²Λ½))) per radian; A the aspect ratio, <paramref name="sweepAtHalf"/> the sweep of
+    /// the half-chord line in degrees.
+    /// </summary>
     public static double LiftSlope(double aspect, double sweepAtHalf)
     {
         var tan = Math.Tan(sweepAtHalf * Math.PI / 180);

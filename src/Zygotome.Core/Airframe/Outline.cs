@@ -4,7 +4,10 @@ using System.Text;
 
 namespace Zygotome.Core.Airframe;
 
-/// <summary>A corner, mm. In plan view <c>Across</c> is y (right +) and <c>Down</c> is x (aft +), so the nose points up the page.</summary>
+/// <summary>
+/// A corner, mm. In plan view <c>Across</c> is y (right +) and <c>Down</c> is x (aft +), so the nose points up the
+/// page.
+/// </summary>
 public readonly record struct Corner(double Across, double Down);
 
 /// <summary>A box around corners, mm.</summary>

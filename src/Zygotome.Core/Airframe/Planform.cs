@@ -5,8 +5,10 @@ namespace Zygotome.Core.Airframe;
 /// <summary>Area, mean aerodynamic chord and its leading edge, for one half. mm and mm².</summary>
 public sealed record Planform(double HalfArea, double MeanChord, double MeanLeadingEdge)
 {
-    /// <summary>Per half: S = Σ b(c_r + c_t)/2, MAC = Σ b(c_r² + c_r·c_t + c_t²)/3 ÷ S, x_LE = Σ b[x₀(2c_r + c_t) + x₁(c_r + 2c_t)]/6 ÷ S,
-    /// with x₀, x₁ the leading edge at a panel's root and tip, mm from the datum.</summary>
+    /// <summary>
+    /// Per half: S = Σ b(c_r + c_t)/2, MAC = Σ b(c_r² + c_r·c_t + c_t²)/3 ÷ S, x_LE = Σ b[x₀(2c_r + c_t) + x₁(c_r +
+    /// 2c_t)]/6 ÷ S, with x₀, x₁ the leading edge at a panel's root and tip, mm from the datum.
+    /// </summary>
     public static Planform Of(LiftingSurface surface)
     {
         double area = 0,

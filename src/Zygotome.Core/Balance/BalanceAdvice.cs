@@ -18,8 +18,11 @@ public sealed record BalanceAdvice(
     string Words
 )
 {
-    /// <summary>Least added mass first: the pack in its bay, then ballast out, then the fewest pieces in. Refuses with the limit that forbids all of them.
-    /// Applying the advice and weighing again lands inside the target band shrunk by the weighing's U.</summary>
+    /// <summary>
+    /// Least added mass first: the pack in its bay, then ballast out, then the fewest pieces in. Refuses with the limit
+    /// that forbids all of them. Applying the advice and weighing again lands inside the target band shrunk by the
+    /// weighing's U.
+    /// </summary>
     public static Outcome<BalanceAdvice> For(JobState state, BalanceTarget target, CentreOfGravity cg)
     {
         var (low, high) = (target.Target.Low!.Value + cg.UX, target.Target.High!.Value - cg.UX);
@@ -143,16 +146,14 @@ public sealed record BalanceAdvice(
             pieces > 0
                 ? $"fit {pieces} {(pieces == 1 ? "piece" : "pieces")} ({Numbers.Say(mass)} g) at the {station}"
                 : $"take {-pieces} {(pieces == -1 ? "piece" : "pieces")} out at the {station}";
-        var words =
-            move != 0
-                ? $"{MoveWords(move, state, front ?? 0)}, and {ballast}."
-                : $"{char.ToUpperInvariant(ballast[0])}{ballast[1..]}.";
+        var words = move != 0 ? $"{MoveWords(move, state, front ?? 0)}, and {ballast}." : $"{Texts.Capital(ballast)}.";
         return new BalanceAdvice(move != 0 ? front : null, move, station, pieces, mass, lands, words);
     }
 
     private static string MoveWords(double move, JobState state, double front)
     {
         var lip = front - state.Sheet.Geometry.Bay!.From;
-        return $"Move the pack {Numbers.Say(Math.Abs(move))} mm {(move > 0 ? "aft" : "forward")}: its front {Numbers.Say(lip)} mm behind the bay lip";
+        return $"Move the pack {Numbers.Say(Math.Abs(move))} mm {(move > 0 ? "aft" : "forward")}: its front "
+            + $"{Numbers.Say(lip)} mm behind the bay lip";
     }
 }

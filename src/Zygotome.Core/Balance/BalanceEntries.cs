@@ -10,12 +10,15 @@ public static class BalanceEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Weighed>("balance/weighed"),
-        EntryKind.Of<PackMoved>("balance/pack-moved") with
+        EntryKind.Of<Weighed>("balance/weighed", Posters.Bench) with
+        {
+            LooksUp = [new("instrument", ShopFact.Instrument)],
+        },
+        EntryKind.Of<PackMoved>("balance/pack-moved", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<BallastFitted>("balance/ballast") with
+        EntryKind.Of<BallastFitted>("balance/ballast", Posters.Bench) with
         {
             Retractable = false,
         },
@@ -25,10 +28,15 @@ public static class BalanceEntries
 /// <summary>One support as typed: station x (aft of the datum) and y (right +), and its scale's reading.</summary>
 public sealed record WeighedSupport(Quantity X, Quantity Y, Quantity Reading);
 
-/// <summary>The aircraft on its supports, as flown: pack in its bay and not connected, propeller on or its mass placed, datum line level.</summary>
-/// <param name="PackFront">Where the front of the pack lies, mm from the datum; the pack must be within its bay.</param>
+/// <summary>
+/// The aircraft on its supports, as flown: pack in its bay and not connected, propeller on or its mass placed, datum
+/// line level.
+/// </summary>
+/// <param name="PackFront">Where the front of the pack lies, mm from the datum; the pack must be within its
+/// bay.</param>
 /// <param name="PropellerPlaced">The propeller is off and its weighed mass lies at its station.</param>
-/// <param name="Level">The datum line was level; else pitch (degrees, nose up +) and height (mm of the centre above the supports) are needed.</param>
+/// <param name="Level">The datum line was level; else pitch (degrees, nose up +) and height (mm of the centre above the
+/// supports) are needed.</param>
 public sealed record Weighed(
     string Configuration,
     ImmutableArray<WeighedSupport> Supports,
@@ -47,11 +55,13 @@ public sealed record Weighed(
         state.Sheet.Balance.Configurations.All(c => c.Name != Configuration)
             ? new Refusal(
                 "balance/configuration",
-                $"The sheet has no configuration \"{Configuration}\"; it has {string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.",
+                $"The sheet has no configuration \"{Configuration}\"; it has "
+                    + $"{string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.",
                 "body.configuration"
             )
             : Units()
                 ?? Instrument.Admit(50)
+                ?? Instrument.Reading("g")
                 ?? Calculate().Refused
                 ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront")
                 ?? Weight(state)
@@ -141,7 +151,8 @@ public sealed record Weighed(
         return weight <= state.Receive.Battery!.Mass.Nominal
             ? new Refusal(
                 "balance/impossible",
-                $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, {state.Receive.Battery.Mass.Text}.",
+                $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, "
+                    + $"{state.Receive.Battery.Mass.Text}.",
                 "body.supports"
             )
             : null;
@@ -193,7 +204,8 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody
         return Pieces == 0 || total < 0
                 ? new Refusal(
                     "balance/pieces",
-                    $"There are {state.Balance.BallastAt(Station)} pieces at {Station}; {Pieces:+0;-0} is not possible.",
+                    $"There are {state.Balance.BallastAt(Station)} pieces at {Station}; {Pieces:+0;-0} is not "
+                        + $"possible.",
                     "body.pieces"
                 )
             : total * station.Piece > station.Limit

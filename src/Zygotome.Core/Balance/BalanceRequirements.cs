@@ -1,11 +1,14 @@
 using System.Collections.Immutable;
+using System.Globalization;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Balance;
 
-/// <summary>Centre of gravity, all-up weight and lateral balance of every configuration, as the ledger asks for them.</summary>
+/// <summary>
+/// Centre of gravity, all-up weight and lateral balance of every configuration, as the ledger asks for them.
+/// </summary>
 public static class BalanceRequirements
 {
     private static readonly ImmutableArray<Aspect> RestsOn = [new(AspectKind.Balance), new(AspectKind.Mass)];
@@ -27,7 +30,11 @@ public static class BalanceRequirements
                         $"All-up weight, {configuration.Name}",
                         "not stated by the manual"
                     ),
-                    $"{(state.Sheet.Balance.AllUpWeight is { } assumed ? $"Not stated by the maker; {assumed.Text} is assumed." : "The manual does not state it.")} A lead gives a value with its reason."
+                    (
+                        state.Sheet.Balance.AllUpWeight is { } assumed
+                            ? $"Not stated by the maker; {assumed.Text} is assumed."
+                            : "The manual does not state it."
+                    ) + " A lead gives a value with its reason."
                 );
             }
             else
@@ -105,10 +112,10 @@ public static class BalanceRequirements
             { Marks.Length: > 0, Range: null } =>
                 $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
             { Range: null } => "The manual does not state it.",
-            { Range.Assumed: true } =>
-                $"Not stated by the maker; {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
-            _ =>
-                $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; nobody has decided what counts.",
+            { Range.Assumed: true } => $"Not stated by the maker; "
+                + $"{string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
+            _ => $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; "
+                + $"nobody has decided what counts.",
         };
 
     private static Claim Value(
@@ -128,8 +135,8 @@ public static class BalanceRequirements
 
         var judgement = Judgement.Of(x, u, band, state.Receive.Rules.Guarded);
         var reading = string.Create(
-            System.Globalization.CultureInfo.InvariantCulture,
-            $"{(Math.Round(x, format == "0.0" ? 1 : 0) + 0.0).ToString(format, System.Globalization.CultureInfo.InvariantCulture)} {band.Unit}"
+            CultureInfo.InvariantCulture,
+            $"{(Math.Round(x, format == "0.0" ? 1 : 0) + 0.0).ToString(format, CultureInfo.InvariantCulture)} {band.Unit}"
         );
         return Claim.Measured(
             requirement,

@@ -25,7 +25,9 @@ public sealed record BalanceState
 /// <summary>Where a pack may lie: its front from the bay's front to the bay's end less its length.</summary>
 public static class PackPlaces
 {
-    /// <summary>First and last place of the pack's front, mm from the datum; null without a bay or when the pack does not fit.</summary>
+    /// <summary>
+    /// First and last place of the pack's front, mm from the datum; null without a bay or when the pack does not fit.
+    /// </summary>
     public static (double First, double Last)? Fronts(JobState state)
     {
         var length = (double)state.Receive.Battery!.Length.Nominal;
@@ -38,7 +40,8 @@ public static class PackPlaces
         : Numbers.Round(front) < Numbers.Round(places.First) || Numbers.Round(front) > Numbers.Round(places.Last)
             ? new Refusal(
                 "balance/pack-place",
-                $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; {Numbers.Say(front)} mm is outside its bay.",
+                $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; "
+                    + $"{Numbers.Say(front)} mm is outside its bay.",
                 where
             )
         : null;

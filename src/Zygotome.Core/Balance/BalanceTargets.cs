@@ -4,10 +4,14 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Balance;
 
-/// <summary>Three things apart: the sheet's range (verdict), the school's target band, and its middle, the target point.</summary>
+/// <summary>
+/// Three things apart: the sheet's range (verdict), the school's target band, and its middle, the target point.
+/// </summary>
 public sealed record BalanceTarget(string Configuration, Band Range, Band Target, string School)
 {
-    /// <summary>Null while the maker's range is not known: not stated, assumed, contradicted, or by marks nobody has measured.</summary>
+    /// <summary>
+    /// Null while the maker's range is not known: not stated, assumed, contradicted, or by marks nobody has measured.
+    /// </summary>
     public static BalanceTarget? Of(SpecSheet sheet, BalanceConfiguration configuration, BalanceSchool school)
     {
         var stated = configuration.Range is { Assumed: false } range0 ? range0.Taken : null;
@@ -33,7 +37,9 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
             );
     }
 
-    /// <summary>What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.</summary>
+    /// <summary>
+    /// What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.
+    /// </summary>
     public static Band? AllUpWeight(SpecSheet sheet) =>
         (
             sheet.Given.GetValueOrDefault("weight")?.Value
@@ -45,7 +51,9 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
             { } q => Band.Of(q.Low, q.High, "g"),
         };
 
-    /// <summary>How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).</summary>
+    /// <summary>
+    /// How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).
+    /// </summary>
     public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
     {
         var stated = sheet.Balance.LateralAssumed ? null : sheet.Balance.Lateral;

@@ -5,14 +5,16 @@ namespace Zygotome.Core.Balance;
 /// <summary>A support under the aircraft: station x and y (mm), and what its scale reads (g).</summary>
 public sealed record Support(double X, double Y, double Reading);
 
-/// <summary>A weighing's result. Weights in g, x aft of the datum and y to the right in mm, U expanded (95 %).</summary>
+/// <summary>
+/// A weighing's result. Weights in g, x aft of the datum and y to the right in mm, U expanded (95 %).
+/// </summary>
 /// <param name="Y">Null when the supports stand in one line and give no value across it.</param>
 public sealed record CentreOfGravity(double Weight, double UWeight, double X, double UX, double? Y, double UY)
 {
     /// <summary>
-    /// x = ΣWᵢxᵢ/ΣWᵢ, y likewise; u² = Σ[((xᵢ − x)/W·u_W)² + (Wᵢ/W·u_x)²] + u_datum². Standard uncertainties in, expanded (U = 2u) out.
-    /// The datum line must be level; else pitch (degrees, nose up +) and the height (mm) of the centre above the supports are
-    /// needed and x is corrected by −height·tan(pitch).
+    /// x = ΣWᵢxᵢ/ΣWᵢ, y likewise; u² = Σ[((xᵢ − x)/W·u_W)² + (Wᵢ/W·u_x)²] + u_datum². Standard uncertainties in,
+    /// expanded (U = 2u) out. The datum line must be level; else pitch (degrees, nose up +) and the height (mm) of the
+    /// centre above the supports are needed and x is corrected by −height·tan(pitch).
     /// </summary>
     public static Outcome<CentreOfGravity> Weigh(
         IReadOnlyList<Support> supports,
@@ -34,11 +36,12 @@ public sealed record CentreOfGravity(double Weight, double UWeight, double X, do
 
         for (var i = 0; i < supports.Count; i++)
         {
-            if (!(supports[i].Reading > 0) || supports[i].Reading > 50_000)
+            if (!double.IsFinite(supports[i].Reading) || supports[i].Reading is <= 0 or > 50_000)
             {
                 return new Refusal(
                     "balance/impossible",
-                    $"A reading of {Numbers.Say(supports[i].Reading)} g under a support is not possible: it carries something.",
+                    $"A reading of {Numbers.Say(supports[i].Reading)} g under a support is not possible: it carries "
+                        + $"something.",
                     $"body.supports[{i}].reading"
                 );
             }

@@ -12,7 +12,9 @@ public static class Corrections
     public static double PackMove(double weight, double x, double target, double packMass) =>
         weight * (target - x) / packMass;
 
-    /// <summary>Where the centre of gravity is after moving part of the weighed mass by <paramref name="move"/>.</summary>
+    /// <summary>
+    /// Where the centre of gravity is after moving part of the weighed mass by <paramref name="move"/>.
+    /// </summary>
     public static double AfterMove(double weight, double x, double packMass, double move) =>
         x + (packMass * move / weight);
 
@@ -24,7 +26,10 @@ public static class Corrections
     public static double Swap(double weight, double x, double oldMass, double oldAt, double newMass, double newAt) =>
         ((weight * x) - (oldMass * oldAt) + (newMass * newAt)) / (weight - oldMass + newMass);
 
-    /// <summary>The mass that would bring x to the target exactly: w = W·(x_t − x)/(x_s − x_t). Refused when it is negative: that station cannot help.</summary>
+    /// <summary>
+    /// The mass that would bring x to the target exactly: w = W·(x_t − x)/(x_s − x_t). Refused when it is negative:
+    /// that station cannot help.
+    /// </summary>
     public static Outcome<double> BallastMass(double weight, double x, double target, double station)
     {
         var arm = station - target;

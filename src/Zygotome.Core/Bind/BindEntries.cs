@@ -8,10 +8,10 @@ public static class BindEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Bound>("bind/bound"),
-        EntryKind.Of<FailsafeSeen>("bind/failsafe"),
-        EntryKind.Of<DirectionSeen>("bind/direction"),
-        EntryKind.Of<Reversed>("bind/reversed") with
+        EntryKind.Of<Bound>("bind/bound", Posters.Bench),
+        EntryKind.Of<FailsafeSeen>("bind/failsafe", Posters.Bench),
+        EntryKind.Of<DirectionSeen>("bind/direction", Posters.Bench),
+        EntryKind.Of<Reversed>("bind/reversed", Posters.Bench) with
         {
             Retractable = false,
         },
@@ -135,7 +135,7 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
-        var seen = Seen.ToImmutableDictionary(s => s.Surface, s => s.Moved);
+        var seen = Seen.DistinctBy(s => s.Surface).ToImmutableDictionary(s => s.Surface, s => s.Moved);
         return state with
         {
             Bind = state.Bind with

@@ -3,7 +3,10 @@ using Zygotome.Core.Jobs;
 
 namespace Zygotome.Core.Bind;
 
-/// <summary>Bind, failsafe and directions, as the ledger asks for them. Wrong directions and a motor that can start are never conceded.</summary>
+/// <summary>
+/// Bind, failsafe and directions, as the ledger asks for them. Wrong directions and a motor that can start are never
+/// conceded.
+/// </summary>
 public static class BindRequirements
 {
     public static IEnumerable<Claim> Claims(JobState state)
@@ -70,7 +73,8 @@ public static class BindRequirements
         var seen = string.Join(
             ", ",
             call.Expected.Select(e =>
-                $"{e.Surface.Name.ToLowerInvariant()} {Words(shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None))}"
+                $"{e.Surface.Name.ToLowerInvariant()} "
+                + $"{Words(shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None))}"
             )
         );
         ImmutableArray<Aspect> rests = [.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))];

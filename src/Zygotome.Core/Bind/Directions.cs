@@ -68,7 +68,8 @@ public static class Directions
         var still = expected.Where(e => seen.GetValueOrDefault(e.Surface.Id, Movement.None) == Movement.None).ToArray();
         if (still.Length > 0)
         {
-            return $"{string.Join(" and ", still.Select(s => s.Surface.Name))} did not move: a plug, or half of a Y-lead.";
+            return $"{string.Join(" and ", still.Select(s => s.Surface.Name))} did not move: a plug, or half of a "
+                + $"Y-lead.";
         }
 
         var wrong = expected.Where(e => seen[e.Surface.Id] != e.Movement).ToArray();
@@ -77,7 +78,8 @@ public static class Directions
                 ? $"Every surface goes the wrong way: reverse the {function} channel."
             : expected.Any(e => e.Surface.Functions.Length > 1)
                 ? "Mixed surfaces: look at the plugs and reversing of both channels, with both sticks."
-            : $"Only {string.Join(" and ", wrong.Select(w => w.Surface.Name.ToLowerInvariant()))} goes the wrong way: on its own channel reverse it there, else move the servo arm to the other side.";
+            : $"Only {string.Join(" and ", wrong.Select(w => w.Surface.Name.ToLowerInvariant()))} goes the wrong "
+                + $"way: on its own channel reverse it there, else move the servo arm to the other side.";
     }
 
     /// <summary>Way as a throw row says it.</summary>

@@ -2,7 +2,9 @@ using System.Collections.Immutable;
 
 namespace Zygotome.Core.Build;
 
-/// <summary>What holds two materials for a job of the joint, what harms there, and its usual times in minutes at 20 °C.</summary>
+/// <summary>
+/// What holds two materials for a job of the joint, what harms there, and its usual times in minutes at 20 °C.
+/// </summary>
 public sealed record AdhesiveAdvice(
     string Name,
     string Job,
@@ -13,7 +15,10 @@ public sealed record AdhesiveAdvice(
     double GramsFactor
 );
 
-/// <summary>Materials of both sides and the job of the joint → what works, what harms. Names are generic kinds; times are usual ones, a product's own come first.</summary>
+/// <summary>
+/// Materials of both sides and the job of the joint → what works, what harms. Names are generic kinds; times are usual
+/// ones, a product's own come first.
+/// </summary>
 public static class AdhesiveAdviser
 {
     private static readonly string[] SoftFoams = ["EPO", "EPP", "expanded polyolefin", "polypropylene"],

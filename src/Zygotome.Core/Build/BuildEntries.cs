@@ -6,24 +6,28 @@ public static class BuildEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<StepStarted>("build/step-started"),
-        EntryKind.Of<StepDone>("build/step-done"),
-        EntryKind.Of<StepHandled>("build/step-handled"),
-        EntryKind.Of<PropellerSaid>("build/propeller") with
+        EntryKind.Of<StepStarted>("build/step-started", Posters.Bench),
+        EntryKind.Of<StepDone>("build/step-done", Posters.Bench) with
+        {
+            LooksUp = [new("adhesive", ShopFact.Adhesive), new("benchCelsius", ShopFact.BenchTemperature)],
+        },
+        EntryKind.Of<StepHandled>("build/step-handled", Posters.Bench),
+        EntryKind.Of<CureBegan>("build/cure-began", Posters.Lead),
+        EntryKind.Of<PropellerSaid>("build/propeller", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<PackSaid>("build/pack") with
+        EntryKind.Of<PackSaid>("build/pack", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<TransmitterSaid>("build/transmitter") with
+        EntryKind.Of<TransmitterSaid>("build/transmitter", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<LoopOpened>("build/loop-opened"),
-        EntryKind.Of<LoopClosed>("build/loop-closed"),
-        EntryKind.Of<LinkageMoved>("build/linkage-moved") with
+        EntryKind.Of<LoopOpened>("build/loop-opened", Posters.Bench),
+        EntryKind.Of<LoopClosed>("build/loop-closed", Posters.Bench),
+        EntryKind.Of<LinkageMoved>("build/linkage-moved", Posters.Bench) with
         {
             Retractable = false,
         },
@@ -69,7 +73,9 @@ public sealed record StepStarted(string Step) : EntryBody
     public override string Say(JobState state) => $"Started: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
 
-/// <summary>A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.</summary>
+/// <summary>
+/// A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.
+/// </summary>
 public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? BenchCelsius = null) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
@@ -100,7 +106,7 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
             || Adhesive.FullMinutes < Adhesive.HandleMinutes
             || Adhesive.FullMinutes > 20_000
                 ? new Refusal("build/adhesive", $"The times of {Adhesive.Name} are not possible.", "body.adhesive")
-            : Curing.Of(Adhesive, BenchCelsius ?? 20, entry.ObservedAt).Refused;
+            : Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused;
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -110,9 +116,11 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
             return state.NotSupported(entry);
         }
 
+        // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early.
+        DateTimeOffset? from = Adhesive is null ? null : entry.HappenedAt(progress.Started.RecordedAt);
         DateTimeOffset? handle = null,
             full = null;
-        if (Adhesive is not null && Curing.Of(Adhesive, BenchCelsius ?? 20, entry.ObservedAt).Try(out var ends, out _))
+        if (Adhesive is not null && Curing.Of(Adhesive, BenchCelsius ?? 20, from!.Value).Try(out var ends, out _))
         {
             (handle, full) = (ends.Handle, ends.Full);
         }
@@ -124,6 +132,7 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
             Adhesive = Adhesive?.Name ?? "",
             HandleAt = handle,
             FullAt = full,
+            CuresFrom = from,
         };
         if (step is { Repairs.Length: > 0 } && state.Unpack.Find(step.Repairs) is { } finding)
         {
@@ -135,7 +144,7 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
                 entry,
                 finding,
                 Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says",
-                handle
+                new Unpack.RepairGlue(Adhesive?.Name ?? "", from, handle, full)
             );
         }
 

@@ -13,6 +13,9 @@ public sealed record StepProgress(
     DateTimeOffset? FullAt
 )
 {
+    /// <summary>When its glue was closed; null without glue.</summary>
+    public DateTimeOffset? CuresFrom { get; init; }
+
     /// <summary>Whether somebody tapped "handled" when the joint could be handled.</summary>
     public bool Handled { get; init; }
 }
@@ -34,8 +37,7 @@ public sealed record BuildState
 {
     public Lamps Lamps { get; init; } = new();
 
-    public ImmutableDictionary<string, StepProgress> Steps { get; init; } =
-        ImmutableDictionary<string, StepProgress>.Empty;
+    public ImmutableDictionary<string, StepProgress> Steps { get; init; } = [];
 
     public ImmutableList<OpenLoop> Loops { get; init; } = [];
 

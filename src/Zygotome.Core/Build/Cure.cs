@@ -14,20 +14,23 @@ public sealed record Cure(
     bool Handled
 )
 {
-    /// <summary>Every cure of a job that is not over at <paramref name="asOf"/>, or waits to be handled; by its end.</summary>
-    public static IEnumerable<Cure> Of(JobState state, DateTimeOffset asOf) =>
+    /// <summary>Whether it is shown: until full strength, and until somebody handled it.</summary>
+    public bool OnTheRail(DateTimeOffset asOf) => FullAt > asOf || !Handled;
+
+    /// <summary>Every cure of a job that is not handed over, by its end.</summary>
+    public static IEnumerable<Cure> All(JobState state) =>
         state.Released
             ? []
             : from step in state.Build.Steps
             let p = step.Value
-            where p is { Done: not null, HandleAt: not null, FullAt: not null } && (p.FullAt > asOf || !p.Handled)
+            where p is { Done: not null, HandleAt: not null, FullAt: not null }
             orderby p.HandleAt, step.Key
             select new Cure(
                 state.JobId,
                 step.Key,
                 state.Sheet.Step(step.Key)?.Title ?? step.Key,
                 p.Adhesive,
-                p.Done!.ObservedAt,
+                p.CuresFrom ?? p.Done!.ObservedAt,
                 p.HandleAt!.Value,
                 p.FullAt!.Value,
                 p.Handled

@@ -9,8 +9,13 @@ public sealed record Adhesive(string Id, string Name, double HandleMinutes, doub
 /// <summary>When a joint can be handled and when it has its full strength.</summary>
 public static class Curing
 {
-    /// <summary>Instants of <c>handle</c> and <c>full strength</c> for a joint closed at <paramref name="start"/> at a constant
-    /// bench temperature in °C. Epoxies: t = t₂₀ · 2^((20 − T)/10), refused below 10 °C, held at × 0.5 above 30 °C; others by their table.</summary>
+    private const double MostMinutes = 10 * 365 * 24 * 60;
+
+    /// <summary>
+    /// Instants of <c>handle</c> and <c>full strength</c> for a joint closed at <paramref name="start"/> at a constant
+    /// bench temperature in °C. Epoxies: t = t₂₀ · 2^((20 − T)/10), refused below 10 °C, held at × 0.5 above 30 °C;
+    /// others by their table.
+    /// </summary>
     public static Outcome<(DateTimeOffset Handle, DateTimeOffset Full)> Of(
         Adhesive adhesive,
         double celsius,
@@ -30,12 +35,19 @@ public static class Curing
         {
             return new Refusal(
                 "build/too-cold",
-                $"{adhesive.Name} does not cure properly at {Numbers.Say(celsius)} °C; warm the bench to at least 10 °C.",
+                $"{adhesive.Name} does not cure properly at {Numbers.Say(celsius)} °C; warm the bench to at least "
+                    + $"10 °C.",
                 "body.benchCelsius"
             );
         }
 
         var factor = adhesive.Epoxy ? Math.Max(0.5, Math.Pow(2, (20 - celsius) / 10)) : 1;
-        return (start.AddMinutes(adhesive.HandleMinutes * factor), start.AddMinutes(adhesive.FullMinutes * factor));
+        return (After(start, adhesive.HandleMinutes * factor), After(start, adhesive.FullMinutes * factor));
     }
+
+    /// <summary>
+    /// So many minutes later, from now to ten years on: what a journal holds has an instant, whatever number it says.
+    /// </summary>
+    public static DateTimeOffset After(DateTimeOffset start, double minutes) =>
+        start.AddMinutes(double.IsNaN(minutes) ? 0 : Math.Clamp(minutes, 0, MostMinutes));
 }

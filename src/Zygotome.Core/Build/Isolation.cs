@@ -3,13 +3,19 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Build;
 
-/// <summary>The isolation interlock: no power on an aircraft whose motor could turn a propeller while somebody works on it.</summary>
+/// <summary>
+/// The isolation interlock: no power on an aircraft whose motor could turn a propeller while somebody works on it.
+/// </summary>
 public static class Isolation
 {
-    /// <summary>Whether the pack may be connected now: transmitter on with throttle cut, motor isolated, all three known.</summary>
+    /// <summary>
+    /// Whether the pack may be connected now: transmitter on with throttle cut, motor isolated, all three known.
+    /// </summary>
     public static Refusal? Connect(JobState state, Entry e) => TransmitterFirst(state, e) ?? MotorIsolated(state, e);
 
-    /// <summary>Whether a powered step may be done now: pack connected and everything that connecting it needed still so.</summary>
+    /// <summary>
+    /// Whether a powered step may be done now: pack connected and everything that connecting it needed still so.
+    /// </summary>
     public static Refusal? Powered(JobState state, Entry e)
     {
         var lamps = state.Build.Lamps;
@@ -17,13 +23,16 @@ public static class Isolation
             : lamps.Pack!.Value != PackSeen.Connected
                 ? new Refusal(
                     "lamps/pack-not-connected",
-                    "This is done under power: connect the flight pack first (transmitter on and cut set, motor isolated).",
+                    "This is done under power: connect the flight pack first (transmitter on and cut set, motor "
+                        + "isolated).",
                     "lamps.pack"
                 )
             : Connect(state, e);
     }
 
-    /// <summary>Whether the aircraft is without power: for fitting a propeller, and for anything reaching into the disc.</summary>
+    /// <summary>
+    /// Whether the aircraft is without power: for fitting a propeller, and for anything reaching into the disc.
+    /// </summary>
     public static Refusal? Unpowered(JobState state, Entry e)
     {
         var lamps = state.Build.Lamps;

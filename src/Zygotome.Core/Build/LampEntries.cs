@@ -17,7 +17,9 @@ public sealed record PropellerSaid(PropellerSeen State) : EntryBody
     public override string Say(JobState state) => $"Propeller {LampRules.Words(State)}";
 }
 
-/// <summary>How the flight pack is. Connecting is a decision with the interlock before it; the rest are facts.</summary>
+/// <summary>
+/// How the flight pack is. Connecting is a decision with the interlock before it; the rest are facts.
+/// </summary>
 public sealed record PackSaid(PackSeen State) : EntryBody
 {
     public override bool IsDecision() => State == PackSeen.Connected;

@@ -30,8 +30,8 @@ public enum TransmitterSeen
 public sealed record Lamp<T>(T Value, Person By, DateTimeOffset At, string Look);
 
 /// <summary>
-/// Propeller, flight pack and transmitter. Physical facts: said anew, never retracted. Not known counts as fitted and connected.
-/// A lamp is known to an entry of the same person in the same look, with no ten idle minutes between.
+/// Propeller, flight pack and transmitter. Physical facts: said anew, never retracted. Not known counts as fitted and
+/// connected. A lamp is known to an entry of the same person in the same look, with no ten idle minutes between.
 /// </summary>
 public sealed record Lamps
 {
@@ -47,7 +47,9 @@ public sealed record Lamps
 
     public DateTimeOffset LastActive { get; init; }
 
-    /// <summary>Every entry shows somebody at the bench; another look, or too long a pause, lets all lamps fall to not known.</summary>
+    /// <summary>
+    /// Every entry shows somebody at the bench; another look, or too long a pause, lets all lamps fall to not known.
+    /// </summary>
     internal Lamps Seen(Entry e) =>
         e.Look == Look && e.RecordedAt - LastActive <= Idle
             ? this with

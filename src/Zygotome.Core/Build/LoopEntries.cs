@@ -57,14 +57,12 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
     public override string Say(JobState state) =>
         Kind switch
         {
-            LoopKind.LeadMovedForBinding => $"{Capital(Function)} lead moved for binding",
+            LoopKind.LeadMovedForBinding => $"{Texts.Capital(Function)} lead moved for binding",
             LoopKind.TrialWeight => "Trial weight fitted",
             LoopKind.TrayOut => "Tray out",
             LoopKind.GainRaised => "Gain raised for a test",
             _ => Detail,
         };
-
-    private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
 }
 
 /// <summary>It is changed back. Closing re-plugs, and makes stale what it touches.</summary>

@@ -66,7 +66,8 @@ public static class StepGraph
             var have = Unpack.Counting.Left(state, step, part);
             if (have < needed)
             {
-                yield return $"{Math.Min(needed, needed - have)} × {state.Sheet.Part(part)?.Name ?? part} ({(state.Unpack.CountedBags.ContainsKey(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
+                yield return $"{Math.Min(needed, needed - have)} × {state.Sheet.Part(part)?.Name ?? part} "
+                    + $"({(state.Unpack.CountedBags.ContainsKey(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
             }
         }
 
@@ -74,7 +75,8 @@ public static class StepGraph
         {
             if (step.Fits.Any(f => Airframe.Drawing.IsNamed(f, finding.Place)) && finding.Repair?.HandleAt > asOf)
             {
-                yield return $"Repair of {finding.Tag}: glue, can be handled {Clock.At(state, finding.Repair.HandleAt!.Value)}";
+                yield return $"Repair of {finding.Tag}: glue, can be handled "
+                    + $"{Clock.At(state, finding.Repair.HandleAt.Value)}";
             }
         }
 
@@ -94,7 +96,9 @@ public static class StepGraph
 /// <summary>Instants as people at the shop say them.</summary>
 public static class Clock
 {
-    /// <summary>"at 14:20" in the shop's time zone; with the day when it is another one than the last entry's.</summary>
+    /// <summary>
+    /// "at 14:20" in the shop's time zone; with the day when it is another one than the last entry's.
+    /// </summary>
     public static string At(JobState state, DateTimeOffset instant) =>
         At(state.Receive.Rules.TimeZone, state.LastRecordedAt, instant);
 

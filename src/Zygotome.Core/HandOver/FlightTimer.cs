@@ -5,8 +5,10 @@ namespace Zygotome.Core.HandOver;
 /// <summary>How long to set the transmitter's timer for.</summary>
 public static class FlightTimer
 {
-    /// <summary>Minutes = 60·Ah·0.8/(draw·duty): four fifths of the pack at the mean of the class's duty. Null without a motor or a stated draw.
-    /// Draw is the nominal sum over the motors, A.</summary>
+    /// <summary>
+    /// Minutes = 60·Ah·0.8/(draw·duty): four fifths of the pack at the mean of the class's duty. Null without a motor
+    /// or a stated draw. Draw is the nominal sum over the motors, A.
+    /// </summary>
     public static double? Minutes(JobState state)
     {
         var draw = state.Sheet.Power.Motors.Sum(m => (double)(m.Draw?.Nominal ?? 0));

@@ -7,22 +7,23 @@ public static class HandOverEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Conceded>("handover/conceded"),
-        EntryKind.Of<Released>("handover/released") with
+        EntryKind.Of<Conceded>("handover/conceded", Posters.Lead),
+        EntryKind.Of<Released>("handover/released", Posters.Bench) with
         {
             Retractable = false,
+            OwnDoor = true,
         },
-        EntryKind.Of<RecordSent>("handover/sent") with
-        {
-            Retractable = false,
-            AfterRelease = true,
-        },
-        EntryKind.Of<OwnerAnswered>("handover/owner-answered") with
+        EntryKind.Of<RecordSent>("handover/sent", Posters.Anybody) with
         {
             Retractable = false,
             AfterRelease = true,
         },
-        EntryKind.Of<Reopened>("handover/reopened") with
+        EntryKind.Of<OwnerAnswered>("handover/owner-answered", Posters.Anybody) with
+        {
+            Retractable = false,
+            AfterRelease = true,
+        },
+        EntryKind.Of<Reopened>("handover/reopened", Posters.Bench) with
         {
             Retractable = false,
             AfterRelease = true,
@@ -38,11 +39,6 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (entry.By.Role != Role.Lead)
-        {
-            return new Refusal("handover/lead", "Only a lead grants concessions.", "by");
-        }
-
         var line = Ledger.Of(state, entry.RecordedAt).FirstOrDefault(l => l.Id == Requirement);
         return line switch
         {
@@ -101,13 +97,18 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
     public override string Say(JobState state) => $"Conceded: {Requirement}";
 }
 
-/// <summary>The aircraft is released. Holds the ledger it was released on, the version of the rules and the hash of the record's bytes.</summary>
+/// <summary>
+/// The aircraft is released. Holds the ledger it was released on, the version of the rules and the hash of the record's
+/// bytes.
+/// </summary>
 public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash)
     : EntryBody
 {
     public override bool IsDecision() => true;
 
-    /// <summary>The release that could be recorded now, without its record's hash; or the refusal that names what is open.</summary>
+    /// <summary>
+    /// The release that could be recorded now, without its record's hash; or the refusal that names what is open.
+    /// </summary>
     public static Outcome<Released> From(JobState state, DateTimeOffset asOf)
     {
         if (!state.Opened || state.Released)
@@ -133,7 +134,8 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
         return open.Length > 0
                 ? new Refusal(
                     "handover/open",
-                    $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}."
+                    $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: "
+                        + $"{string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}."
                 )
             : state.Unknown.Count > 0
                 ? new Refusal(

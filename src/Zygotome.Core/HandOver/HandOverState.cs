@@ -27,8 +27,7 @@ public sealed record Release(
 
 public sealed record HandOverState
 {
-    public ImmutableDictionary<string, Concession> Concessions { get; init; } =
-        ImmutableDictionary<string, Concession>.Empty;
+    public ImmutableDictionary<string, Concession> Concessions { get; init; } = [];
 
     /// <summary>The release in force; null before, and again after a re-opening.</summary>
     public Release? Release { get; init; }
@@ -41,7 +40,9 @@ public sealed record HandOverState
 
     public string OwnerWords { get; init; } = "";
 
-    /// <summary>The concession in force for a claim: of the same evidence, or of a later value that is no worse.</summary>
+    /// <summary>
+    /// The concession in force for a claim: of the same evidence, or of a later value that is no worse.
+    /// </summary>
     internal Concession? ConcessionFor(Claim claim) =>
         Concessions.TryGetValue(claim.Requirement.Id, out var c)
         && claim.Requirement.Concedable != Concedable.Never

@@ -1,6 +1,8 @@
 namespace Zygotome.Core.Jobs;
 
-/// <summary>Whether an entry may be recorded: accepted (both null), refused, or overtaken by what came between.</summary>
+/// <summary>
+/// Whether an entry may be recorded: accepted (both null), refused, or overtaken by what came between.
+/// </summary>
 public sealed record AdmissionAnswer(Refusal? Refused = null, bool Overtaken = false)
 {
     public static readonly AdmissionAnswer Accepted = new();
@@ -11,11 +13,34 @@ public sealed record AdmissionAnswer(Refusal? Refused = null, bool Overtaken = f
 /// <summary>The one gate for live posts, imports and demo files. Replay never comes here.</summary>
 public static class Admission
 {
-    // A client's clock may be wrong by minutes; an observation from tomorrow is a mistake.
+    // A client's clock may be wrong by minutes; an observation from tomorrow, or from before the kit came, is a mistake.
     private static readonly TimeSpan ClockSlack = TimeSpan.FromMinutes(10);
 
+    /// <summary>A box may have stood in the shop before somebody wrote it down, but not for longer.</summary>
+    private static readonly TimeSpan LongestBeforeOpening = TimeSpan.FromDays(366);
+
+    /// <summary>
+    /// The entry with its observation between the opening and now, where the device's clock is wrong by minutes only.
+    /// Asked before <see cref="Ask"/>, which refuses what is further off.
+    /// </summary>
+    public static Entry Clocked(JobState state, Entry entry)
+    {
+        var (earliest, latest) = Seen(state, entry);
+        return entry.ObservedAt > latest && entry.ObservedAt <= latest + ClockSlack ? entry with { ObservedAt = latest }
+            : entry.ObservedAt < earliest && entry.ObservedAt >= earliest - ClockSlack
+                ? entry with
+                {
+                    ObservedAt = earliest,
+                }
+            : entry;
+    }
+
+    private static (DateTimeOffset Earliest, DateTimeOffset Latest) Seen(JobState state, Entry entry) =>
+        (state.Receive.OpenedEvidence?.ObservedAt ?? entry.RecordedAt - LongestBeforeOpening, entry.RecordedAt);
+
     /// <param name="state">The job before this entry, including entries queued before it in the same commit.</param>
-    /// <param name="expectedSeq">For a decision: the seq its taker had seen. Null is refused for decisions and ignored for facts.</param>
+    /// <param name="expectedSeq">For a decision: the seq its taker had seen. Null is refused for decisions and ignored
+    /// for facts.</param>
     public static AdmissionAnswer Ask(JobState state, Entry entry, long? expectedSeq)
     {
         if (entry.Body.IsDecision() && state.Opened)
@@ -37,12 +62,26 @@ public static class Admission
             }
         }
 
-        return Common(state, entry) is { } refusal ? new(refusal) : new(entry.Body.Admit(state, entry));
+        return new(
+            Common(state, entry)
+                ?? Rights.Refused(state, Stages.Kinds.Of(entry.Body), entry.By)
+                ?? entry.Body.Admit(state, entry)
+        );
     }
 
     private static Refusal? Common(JobState state, Entry entry)
     {
-        if (entry.ObservedAt > entry.RecordedAt + ClockSlack)
+        var (earliest, latest) = Seen(state, entry);
+        if (entry.ObservedAt < earliest - ClockSlack)
+        {
+            return new Refusal(
+                "entry/past",
+                "This was observed before the kit came; look at the clock of this device.",
+                "observedAt"
+            );
+        }
+
+        if (entry.ObservedAt > latest + ClockSlack)
         {
             return new Refusal(
                 "entry/future",

@@ -15,7 +15,9 @@ public enum AspectKind
     Trueness,
 }
 
-/// <summary>One aspect, of one surface where it is about a surface: <c>throw:aileron-left</c>; <c>throw:*</c> is every surface.</summary>
+/// <summary>
+/// One aspect, of one surface where it is about a surface: <c>throw:aileron-left</c>; <c>throw:*</c> is every surface.
+/// </summary>
 public readonly record struct Aspect(AspectKind Kind, string Surface = "")
 {
     public const string Every = "*";
@@ -26,7 +28,9 @@ public readonly record struct Aspect(AspectKind Kind, string Surface = "")
     /// <summary>The same kind for every surface.</summary>
     public Aspect ForEvery() => this with { Surface = Every };
 
-    /// <summary>Reads <c>balance</c> or <c>throw:elevator-left</c>; anything outside the closed list is refused.</summary>
+    /// <summary>
+    /// Reads <c>balance</c> or <c>throw:elevator-left</c>; anything outside the closed list is refused.
+    /// </summary>
     public static Outcome<Aspect> Parse(string text)
     {
         var parts = text.Split(':', 2);
@@ -37,7 +41,8 @@ public readonly record struct Aspect(AspectKind Kind, string Surface = "")
         {
             return new Refusal(
                 "aspect/unknown",
-                $"\"{text}\" is not something a step can disturb; known are {string.Join(", ", Enum.GetNames<AspectKind>().Select(n => n.ToLowerInvariant()))}."
+                $"\"{text}\" is not something a step can disturb; known are "
+                    + $"{string.Join(", ", Enum.GetNames<AspectKind>().Select(n => n.ToLowerInvariant()))}."
             );
         }
 

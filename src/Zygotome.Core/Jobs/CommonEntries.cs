@@ -4,7 +4,7 @@ namespace Zygotome.Core.Jobs;
 public static class CommonEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
-    [EntryKind.Of<Retracted>("job/retracted") with { Retractable = false }];
+    [EntryKind.Of<Retracted>("job/retracted", Posters.Anybody) with { Retractable = false }];
 }
 
 /// <summary>Takes back a mistake of record. What happened at the bench is not undone by it.</summary>

@@ -2,7 +2,9 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>What disturbs what: the one place where it is written down. See docs/formats/journal.md for the table.</summary>
+/// <summary>
+/// What disturbs what: the one place where it is written down. See docs/formats/journal.md for the table.
+/// </summary>
 public static class DisturbanceMatrix
 {
     /// <summary>Another battery: the weight and where it sits.</summary>
@@ -46,7 +48,9 @@ public static class DisturbanceMatrix
             new(AspectKind.Failsafe),
         ];
 
-    /// <summary>A pushrod, clevis, hole or arm: where the surface stands, how far and how freely it moves, and which way.</summary>
+    /// <summary>
+    /// A pushrod, clevis, hole or arm: where the surface stands, how far and how freely it moves, and which way.
+    /// </summary>
     public static Aspect[] LinkageMoved(string surface) =>
         [
             new(AspectKind.Neutral, surface),
@@ -55,7 +59,10 @@ public static class DisturbanceMatrix
             new(AspectKind.Direction, surface),
         ];
 
-    /// <summary>A repair or replacement: weight and balance always; what moves there, if something does; trueness of what carries.</summary>
+    /// <summary>
+    /// A repair or replacement: weight and balance always; what moves there, if something does; trueness of what
+    /// carries.
+    /// </summary>
     public static Aspect[] Repaired(SpecSheet sheet, string place, Unpack.PlaceKind kind)
     {
         List<Aspect> found = [new(AspectKind.Mass), new(AspectKind.Balance)];

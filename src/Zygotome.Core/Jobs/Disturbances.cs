@@ -5,11 +5,13 @@ namespace Zygotome.Core.Jobs;
 /// <summary>That something happened which evidence resting on the aspect did not see.</summary>
 public sealed record Disturbance(Aspect Aspect, long Seq, DateTimeOffset ObservedAt, string EntryId, string Cause);
 
-/// <summary>The latest disturbance of each aspect, by either clock: a late-recorded one still makes stale what was recorded before it.</summary>
+/// <summary>
+/// The latest disturbance of each aspect, by either clock: a late-recorded one still makes stale what was recorded
+/// before it.
+/// </summary>
 public sealed record Disturbances
 {
-    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } =
-        ImmutableDictionary<Aspect, (Disturbance, Disturbance)>.Empty;
+    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } = [];
 
     public Disturbances Add(Entry entry, string cause, IEnumerable<Aspect> aspects)
     {
@@ -31,7 +33,9 @@ public sealed record Disturbances
         };
     }
 
-    /// <summary>What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.</summary>
+    /// <summary>
+    /// What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.
+    /// </summary>
     public Disturbance? After(Evidence evidence, IEnumerable<Aspect> restsOn)
     {
         foreach (var aspect in restsOn)

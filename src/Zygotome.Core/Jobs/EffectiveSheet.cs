@@ -4,7 +4,10 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>The sheet as one job works to it: the revision on file, the values a lead gave, without the steps of schools not chosen, with a step for each repair.</summary>
+/// <summary>
+/// The sheet as one job works to it: the revision on file, the values a lead gave, without the steps of schools not
+/// chosen, with a step for each repair.
+/// </summary>
 public static class EffectiveSheet
 {
     /// <summary>To be called by whatever changes one of those.</summary>
@@ -39,6 +42,15 @@ public static class EffectiveSheet
     private static string Chosen(JobState state, string school) =>
         state.Receive.Schools.GetValueOrDefault(school)?.Option ?? Receive.Schools.Find(school)?.Default.Id ?? "";
 
-    private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known) =>
-        known.Contains(step) ? [step] : sheet.Step(step)?.After.SelectMany(a => Through(sheet, a, known)) ?? [];
+    // A sheet on file may go round in a circle: a step already passed leads nowhere new.
+    private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known)
+    {
+        var passed = new HashSet<string>(StringComparer.Ordinal);
+        return Follow(step);
+
+        IEnumerable<string> Follow(string from) =>
+            known.Contains(from) ? [from]
+            : passed.Add(from) ? sheet.Step(from)?.After.SelectMany(Follow) ?? []
+            : [];
+    }
 }

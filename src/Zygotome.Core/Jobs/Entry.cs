@@ -3,7 +3,8 @@ namespace Zygotome.Core.Jobs;
 /// <summary>One fact or decision in a job's journal. Never changed; a mistake is retracted by a later entry.</summary>
 /// <param name="ObservedAt">The client's clock, when it was seen.</param>
 /// <param name="RecordedAt">The server's clock, monotone within a job.</param>
-/// <param name="Look">One unbroken stretch of somebody looking at the bench: a new sign-in, a reload or ten idle minutes start another.</param>
+/// <param name="Look">One unbroken stretch of somebody looking at the bench: a new sign-in, a reload or ten idle
+/// minutes start another.</param>
 public sealed record Entry(
     string JobId,
     long Seq,
@@ -13,24 +14,47 @@ public sealed record Entry(
     DateTimeOffset ObservedAt,
     DateTimeOffset RecordedAt,
     string Look
-);
+)
+{
+    /// <summary>
+    /// How long it waited on the device that saw it before it was sent, both by that device's own clock; zero when it was
+    /// sent at once. Null in older entries, of which nobody knows.
+    /// </summary>
+    public TimeSpan? Waited { get; init; }
+
+    /// <summary>
+    /// When it happened by the server's clock: when it was recorded, less what it waited, but not before
+    /// <paramref name="earliest"/>. Of older entries, the device's clock is all there is.
+    /// </summary>
+    public DateTimeOffset HappenedAt(DateTimeOffset earliest) =>
+        Waited is not { } waited ? ObservedAt
+        : RecordedAt - waited > earliest ? RecordedAt - waited
+        : earliest;
+}
 
 /// <summary>What an entry says. Each stage adds its own kinds; <see cref="EntryKinds"/> lists them.</summary>
 public abstract record EntryBody
 {
-    /// <summary>Whether this decides on the strength of what was on the screen, so that it needs an expected seq. Facts do not.</summary>
+    /// <summary>
+    /// Whether this decides on the strength of what was on the screen, so that it needs an expected seq. Facts do not.
+    /// </summary>
     public virtual bool IsDecision() => false;
 
     /// <summary>Requirement ids this entry is evidence for.</summary>
     public virtual IEnumerable<string> Shows() => [];
 
-    /// <summary>The refusal, or null when the entry may be recorded. Only live posts and imports come here; replay never asks.</summary>
+    /// <summary>
+    /// The refusal, or null when the entry may be recorded. Only live posts and imports come here; replay never asks.
+    /// </summary>
     public abstract Refusal? Admit(JobState state, Entry entry);
 
     /// <summary>The state after this entry. Total: applies whatever the journal holds and never throws.</summary>
     public abstract JobState Apply(JobState state, Entry entry);
 
-    /// <summary>What stays of it though it was retracted, such as a tag's number that is not given out twice. Total, like <see cref="Apply"/>.</summary>
+    /// <summary>
+    /// What stays of it though it was retracted, such as a tag's number that is not given out twice. Total, like <see
+    /// cref="Apply"/>.
+    /// </summary>
     public virtual JobState TakenBack(JobState state) => state;
 
     /// <summary>One line for people, as in "Repair of F2 recorded".</summary>
@@ -52,7 +76,9 @@ public sealed record UnknownEntry(string Type, int Version) : EntryBody
     public override string Say(JobState state) => $"An entry of an unknown kind, {Type}";
 }
 
-/// <summary>That an entry counts as evidence: where it stands and by which clocks, so that staleness can be decided.</summary>
+/// <summary>
+/// That an entry counts as evidence: where it stands and by which clocks, so that staleness can be decided.
+/// </summary>
 /// <param name="Attempt">How many times this was recorded, retracted ones not counted.</param>
 public sealed record Evidence(
     string EntryId,

@@ -1,12 +1,17 @@
 using System.Collections.Frozen;
+using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>How a kind of entry is written down: <c>stage/name</c>, version, body and, for older versions, how to read them as this one.</summary>
+/// <summary>
+/// How a kind of entry is written down: <c>stage/name</c>, version, body and, for older versions, how to read them as
+/// this one.
+/// </summary>
 public sealed record EntryKind(
     string Type,
     Type Body,
@@ -17,11 +22,19 @@ public sealed record EntryKind(
     /// <summary>Physical facts, openings and releases stay: they are superseded, never retracted.</summary>
     public bool Retractable { get; init; } = true;
 
+    /// <summary>Made by the server at a door of its own; the entries' door refuses it.</summary>
+    public bool OwnDoor { get; init; }
+
+    public required Posters By { get; init; }
+
+    /// <summary>Fields the server looks up or says itself; see <see cref="ShopLists.Fill"/>.</summary>
+    public ImmutableArray<LookedUp> LooksUp { get; init; } = [];
+
     /// <summary>On the closed list that a released job still takes.</summary>
     public bool AfterRelease { get; init; }
 
-    public static EntryKind Of<T>(string type)
-        where T : EntryBody => new(type, typeof(T));
+    public static EntryKind Of<T>(string type, Posters by)
+        where T : EntryBody => new(type, typeof(T)) { By = by };
 }
 
 /// <summary>The kinds known, composed at the root from each stage's own list.</summary>
@@ -41,23 +54,30 @@ public sealed class EntryKinds
 
     public EntryKind? Find(string type) => _byType.GetValueOrDefault(type);
 
+    /// <summary>The kind with this body, which must be one of them.</summary>
+    public EntryKind Of<T>()
+        where T : EntryBody => _byBody[typeof(T)];
+
     public EntryKind? Of(EntryBody body) => _byBody.GetValueOrDefault(body.GetType());
 
     public string TypeOf(EntryBody body) => body is UnknownEntry u ? u.Type : _byBody[body.GetType()].Type;
 
-    /// <summary>A posted body; unknown and missing fields are refused with their path.</summary>
-    public Outcome<EntryBody> ReadPosted(string type, JsonElement body)
-    {
-        if (Find(type) is not { } kind)
-        {
-            return new Refusal("entry/unknown-type", $"\"{type}\" is not a kind of entry.", "type");
-        }
+    /// <summary>
+    /// A posted body, with what the shop knows better looked up; unknown and missing fields are refused with their path.
+    /// </summary>
+    /// <param name="lists">Asked for only where the kind looks something up.</param>
+    public Outcome<EntryBody> ReadPosted(string type, JsonElement body, Func<ShopLists> lists) =>
+        Find(type) is not { } kind ? new Refusal("entry/unknown-type", $"\"{type}\" is not a kind of entry.", "type")
+        : kind.LooksUp.IsEmpty ? Read(kind, body)
+        : lists().Fill(kind, body).Match(filled => Read(kind, filled), r => r);
 
+    private static Outcome<EntryBody> Read(EntryKind kind, JsonElement body)
+    {
         try
         {
             return body.Deserialize(kind.Body, EntryJson.Strict) is EntryBody read
                 ? read
-                : new Refusal("entry/body", $"The body of {type} is missing.", "body");
+                : new Refusal("entry/body", $"The body of {kind.Type} is missing.", "body");
         }
         catch (JsonException e)
         {
@@ -66,7 +86,9 @@ public sealed class EntryKinds
         }
     }
 
-    /// <summary>A stored body. What cannot be read becomes an <see cref="UnknownEntry"/>: it blocks release and breaks nothing.</summary>
+    /// <summary>
+    /// A stored body. What cannot be read becomes an <see cref="UnknownEntry"/>: it blocks release and breaks nothing.
+    /// </summary>
     public EntryBody ReadStored(string type, int version, JsonElement body)
     {
         try
@@ -87,19 +109,27 @@ public sealed class EntryKinds
     }
 }
 
-/// <summary>How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.</summary>
+/// <summary>
+/// How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.
+/// </summary>
 public static class EntryJson
 {
     public static readonly JsonSerializerOptions Lenient = Make(
         JsonUnmappedMemberHandling.Skip,
-        new DefaultJsonTypeInfoResolver()
+        new DefaultJsonTypeInfoResolver(),
+        new QuantityJson()
     );
     public static readonly JsonSerializerOptions Strict = Make(
         JsonUnmappedMemberHandling.Disallow,
-        new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } }
+        new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } },
+        new PostedQuantityJson()
     );
 
-    private static JsonSerializerOptions Make(JsonUnmappedMemberHandling unmapped, IJsonTypeInfoResolver resolver) =>
+    private static JsonSerializerOptions Make(
+        JsonUnmappedMemberHandling unmapped,
+        IJsonTypeInfoResolver resolver,
+        QuantityJson quantities
+    ) =>
         new(JsonSerializerDefaults.Web)
         {
             NumberHandling = JsonNumberHandling.Strict,
@@ -107,7 +137,11 @@ public static class EntryJson
             RespectNullableAnnotations = true,
             RespectRequiredConstructorParameters = true,
             TypeInfoResolver = resolver,
-            Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
+            Converters =
+            {
+                new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false),
+                quantities,
+            },
         };
 
     // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.

@@ -3,9 +3,14 @@ using Zygotome.Core.Build;
 namespace Zygotome.Core.Jobs;
 
 /// <summary>Where a job stands in one line: the stage the work is at, and what holds it up.</summary>
+/// <param name="HandleAt">Where the bench waits for glue: when it can be handled.</param>
 /// <param name="Shown">Requirements shown, of <paramref name="All"/>.</param>
-public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
+public sealed record JobOutlook(Stage Stage, string Holds, DateTimeOffset? HandleAt, int Shown, int All)
 {
+    /// <summary>What holds it up, with the hour as one says it at <paramref name="now"/>.</summary>
+    public string Words(string timeZone, DateTimeOffset now) =>
+        HandleAt is { } at ? $"{Holds}: can be handled {Clock.At(timeZone, now, at)}" : Holds;
+
     public static JobOutlook Of(JobState state, IReadOnlyList<LedgerLine> ledger, DateTimeOffset asOf)
     {
         var shown = ledger.Count(l => !l.Open);
@@ -14,6 +19,7 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
             return new JobOutlook(
                 Stage.HandOver,
                 state.HandOver.Accepted == true ? "Released, accepted by its owner" : "Released",
+                null,
                 shown,
                 ledger.Count
             );
@@ -22,10 +28,11 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
         // The stage with something open where work has begun last; a room, not a lock.
         var open = ledger.Where(l => l.Open).ToArray();
         var stage = open.Length == 0 ? Stage.HandOver : open[0].Stage;
-        return new JobOutlook(stage, Hold(state, open, asOf), shown, ledger.Count);
+        var (holds, handleAt) = Hold(state, open, asOf);
+        return new JobOutlook(stage, holds, handleAt, shown, ledger.Count);
     }
 
-    private static string Hold(JobState state, LedgerLine[] open, DateTimeOffset asOf)
+    private static (string Holds, DateTimeOffset? HandleAt) Hold(JobState state, LedgerLine[] open, DateTimeOffset asOf)
     {
         // What nobody may concede holds it up first.
         var wrong =
@@ -33,16 +40,19 @@ public sealed record JobOutlook(Stage Stage, string Holds, int Shown, int All)
             ?? open.FirstOrDefault(l => l.Standing == Standing.Stale);
         if (wrong is not null)
         {
-            return $"{wrong.Text}: {(wrong.Standing == Standing.Stale ? "stale" : wrong.Verdict is null ? wrong.Why : $"{wrong.Reading} against {wrong.Limits}")}";
+            var why =
+                wrong.Standing == Standing.Stale ? "stale"
+                : wrong.Verdict is null ? wrong.Why
+                : $"{wrong.Reading} against {wrong.Limits}";
+            return ($"{wrong.Text}: {why}", null);
         }
 
         var curing = state
             .Build.Steps.Where(s => s.Value.HandleAt > asOf)
             .OrderBy(s => s.Value.HandleAt)
             .FirstOrDefault();
-        return curing.Value is { HandleAt: { } at }
-                ? $"{state.Sheet.Step(curing.Key)?.Title}: can be handled {Clock.At(state.Receive.Rules.TimeZone, asOf, at)}"
-            : open.Length == 0 ? "Ready to release"
-            : $"Next: {open[0].Text}";
+        return curing.Value is { HandleAt: { } at } ? (state.Sheet.Step(curing.Key)?.Title ?? curing.Key, at)
+            : open.Length == 0 ? ("Ready to release", null)
+            : ($"Next: {open[0].Text}", null);
     }
 }

@@ -10,18 +10,23 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>All that is known of a job after <see cref="Seq"/> entries, composed of its stages' states. Holds instants, never "late" or "cured".</summary>
+/// <summary>
+/// All that is known of a job after <see cref="Seq"/> entries, composed of its stages' states. Holds instants, never
+/// "late" or "cured".
+/// </summary>
 public sealed record JobState(SpecSheet Sheet)
 {
     /// <summary>The revision the job was opened with.</summary>
     public SpecSheet Filed { get; init; } = Sheet;
 
-    /// <summary>The revision the job is built to now, as it is on file; <see cref="Sheet"/> is that with what this job adds to it.</summary>
+    /// <summary>
+    /// The revision the job is built to now, as it is on file; <see cref="Sheet"/> is that with what this job adds to
+    /// it.
+    /// </summary>
     public SpecSheet Built { get; init; } = Sheet;
 
     /// <summary>Other revisions this job's journal names, by hash.</summary>
-    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } =
-        ImmutableDictionary<string, SpecSheet>.Empty;
+    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = [];
 
     public string JobId { get; init; } = "";
 
@@ -49,16 +54,20 @@ public sealed record JobState(SpecSheet Sheet)
     /// <summary>Retracted entries by id, in the order of their retraction.</summary>
     public ImmutableList<Retraction> Retracted { get; init; } = [];
 
-    /// <summary>Requirements whose reading was retracted for more than a typing error: evidence must be later than this seq.</summary>
-    public ImmutableDictionary<string, long> AskedAnew { get; init; } = ImmutableDictionary<string, long>.Empty;
+    /// <summary>
+    /// Requirements whose reading was retracted for more than a typing error: evidence must be later than this seq.
+    /// </summary>
+    public ImmutableDictionary<string, long> AskedAnew { get; init; } = [];
 
     /// <summary>Entries that rested on a retracted one, and so do not count.</summary>
     public ImmutableList<string> Unsupported { get; init; } = [];
 
     public ImmutableList<string> Unknown { get; init; } = [];
 
-    /// <summary>Every entry in order: id, kind, who; for "what was recorded last" and for checking that an id exists.</summary>
-    public ImmutableDictionary<string, Entry> Entries { get; init; } = ImmutableDictionary<string, Entry>.Empty;
+    /// <summary>
+    /// Every entry in order: id, kind, who; for "what was recorded last" and for checking that an id exists.
+    /// </summary>
+    public ImmutableDictionary<string, Entry> Entries { get; init; } = [];
 
     public bool Opened => Receive.OpenedAt is not null;
 

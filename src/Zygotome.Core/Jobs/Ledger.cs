@@ -2,11 +2,18 @@ using System.Collections.Immutable;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>Every requirement of a job and how it stands at one instant. A pure function of state and instant, in the order of the stages.</summary>
+/// <summary>
+/// Every requirement of a job and how it stands at one instant. A pure function of state and instant, in the order of
+/// the stages.
+/// </summary>
 public static class Ledger
 {
     /// <summary>Raised whenever a rule changes what a journal means; stored with every release.</summary>
     public const string RulesVersion = "2";
+
+    /// <summary>The sealed one of a released job, else as it stands at <paramref name="asOf"/>.</summary>
+    public static ImmutableArray<LedgerLine> Shown(JobState state, DateTimeOffset asOf) =>
+        state.HandOver.Release is { } release ? release.Ledger : Of(state, asOf);
 
     public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) =>
         [.. Stages.Claims(state, asOf).Select(c => Line(state, c))];

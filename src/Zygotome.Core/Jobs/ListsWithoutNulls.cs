@@ -11,7 +11,10 @@ public sealed class NothingInListException(string list)
     public string List => list;
 }
 
-/// <summary>A list that is sent has something in every place: the serialiser respects nullability of fields, but not of what is in a list.</summary>
+/// <summary>
+/// A list that is sent has something in every place: the serialiser respects nullability of fields, but not of what is
+/// in a list.
+/// </summary>
 public static class ListsWithoutNulls
 {
     /// <summary>For the contracts of what clients send. Refuses as any other field of the wrong kind.</summary>

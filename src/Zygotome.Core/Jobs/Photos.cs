@@ -1,6 +1,8 @@
 namespace Zygotome.Core.Jobs;
 
-/// <summary>An entry that refers to a stored picture by its hash; the picture is kept as long as the entry is.</summary>
+/// <summary>
+/// An entry that refers to a stored picture by its hash; the picture is kept as long as the entry is.
+/// </summary>
 public interface IHoldsPhoto
 {
     string Hash { get; }

@@ -3,7 +3,9 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>Job state from a journal. Total on any prefix: it applies what was once admitted and asks no rule again.</summary>
+/// <summary>
+/// Job state from a journal. Total on any prefix: it applies what was once admitted and asks no rule again.
+/// </summary>
 public static class Replay
 {
     /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
@@ -24,7 +26,7 @@ public static class Replay
         }
 
         var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
-        var state = new JobState(sheet) { Revisions = revisions ?? ImmutableDictionary<string, SpecSheet>.Empty };
+        var state = new JobState(sheet) { Revisions = revisions ?? [] };
         foreach (var entry in journal)
         {
             state =
@@ -40,7 +42,9 @@ public static class Replay
         };
     }
 
-    /// <summary>The state after one more entry. A retraction reaches back, so it folds the whole journal anew.</summary>
+    /// <summary>
+    /// The state after one more entry. A retraction reaches back, so it folds the whole journal anew.
+    /// </summary>
     public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
         entry.Body is Retracted
             ? Of(state.Filed, [.. journalBefore, entry], state.Revisions)

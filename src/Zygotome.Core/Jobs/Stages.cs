@@ -8,7 +8,9 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Jobs;
 
-/// <summary>The root where the stages are put together: their kinds of entry and their requirements, in stage order.</summary>
+/// <summary>
+/// The root where the stages are put together: their kinds of entry and their requirements, in stage order.
+/// </summary>
 public static class Stages
 {
     public static EntryKinds Kinds { get; } =

@@ -60,8 +60,8 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
         {
             Verdict.In => "In",
             Verdict.InClose => "In, close",
-            _ =>
-                $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {Amount(by, unit)} too {(side == Side.TooLittle ? "little" : "much")}",
+            _ => $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {Amount(by, unit)} too "
+                + $"{(side == Side.TooLittle ? "little" : "much")}",
         };
 
     // Never "0.0 mm too much": what is displayed must not contradict the verdict.

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using System.Text.Json.Serialization;
 
 namespace Zygotome.Core.Quantities;
@@ -31,8 +30,8 @@ public enum QuantityForm
 
 /// <summary>
 /// A quantity as the manual prints it and what it says. <see cref="First"/> and <see cref="Second"/> are in the printed
-/// <see cref="Unit"/>; <see cref="Low"/>, <see cref="High"/> and <see cref="Nominal"/> are canonical (mm, g, degrees, A, V,
-/// mAh, %, N·m, minutes, °C) and signed by <see cref="Way"/> (down and left negative).
+/// <see cref="Unit"/>; <see cref="Low"/>, <see cref="High"/> and <see cref="Nominal"/> are canonical (mm, g, degrees,
+/// A, V, mAh, %, N·m, minutes, °C) and signed by <see cref="Way"/> (down and left negative).
 /// Values are decimals, so 25.4/64 is exact. Equality compares meaning and form, not the text.
 /// </summary>
 [JsonConverter(typeof(QuantityJson))]
@@ -63,7 +62,9 @@ public sealed class Quantity : IEquatable<Quantity>
 
     public Dimension Dimension => Unit.Dimension;
 
-    /// <summary>Printed unit: the single value, the lower end, the nominal, or the first of a descending pair.</summary>
+    /// <summary>
+    /// Printed unit: the single value, the lower end, the nominal, or the first of a descending pair.
+    /// </summary>
     public decimal First { get; }
 
     /// <summary>Printed unit: the upper end, the plus tolerance, or the second of a descending pair.</summary>
@@ -86,7 +87,9 @@ public sealed class Quantity : IEquatable<Quantity>
     public static Quantity Single(decimal value, Unit unit, Way? way = null, string? text = null) =>
         Make(text, QuantityForm.Single, unit, value, 0, 0, way);
 
-    /// <summary>A printed pair; lower first is a range, higher first is <see cref="QuantityForm.Descending"/>.</summary>
+    /// <summary>
+    /// A printed pair; lower first is a range, higher first is <see cref="QuantityForm.Descending"/>.
+    /// </summary>
     public static Quantity Pair(decimal first, decimal second, Unit unit, Way? way = null, string? text = null) =>
         Make(text, first <= second ? QuantityForm.Range : QuantityForm.Descending, unit, first, second, 0, way);
 
@@ -123,20 +126,4 @@ public sealed class Quantity : IEquatable<Quantity>
     public override int GetHashCode() => HashCode.Combine(Form, Unit, First, Second, Minus, Way);
 
     public override string ToString() => Text;
-}
-
-/// <summary>Quantities travel as the strings people typed.</summary>
-internal sealed class QuantityJson : JsonConverter<Quantity>
-{
-    public override Quantity Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
-    {
-        var text =
-            reader.TokenType == JsonTokenType.String
-                ? reader.GetString()!
-                : throw new JsonException("A quantity is a text with its unit, such as \"12 mm\".");
-        return QuantityParser.Parse(text).Match(q => q, r => throw new JsonException(r.Text));
-    }
-
-    public override void Write(Utf8JsonWriter writer, Quantity value, JsonSerializerOptions options) =>
-        writer.WriteStringValue(value.Text);
 }

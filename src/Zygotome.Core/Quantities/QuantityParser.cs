@@ -1,11 +1,25 @@
 namespace Zygotome.Core.Quantities;
 
-/// <summary>Reads every way manuals and people write a quantity. One parser for sheets, entry fields and files.</summary>
+/// <summary>
+/// Reads every way manuals and people write a quantity. One parser for sheets, entry fields and files.
+/// </summary>
 public static class QuantityParser
 {
-    /// <summary>Reads <paramref name="text"/>; a bare number takes <paramref name="bare"/>, or stays without a unit.</summary>
-    /// <returns>The quantity with <paramref name="text"/> kept, or a refusal that says what was not understood.</returns>
-    public static Outcome<Quantity> Parse(string? text, Unit? bare = null)
+    /// <summary>Nothing on a model aircraft is more than this, in any unit.</summary>
+    public const decimal Largest = 1_000_000_000;
+
+    /// <summary>
+    /// Reads <paramref name="text"/>; a bare number takes <paramref name="bare"/>, or stays without a unit.
+    /// </summary>
+    /// <returns>The quantity with <paramref name="text"/> kept, or a refusal that says what was not
+    /// understood.</returns>
+    public static Outcome<Quantity> Parse(string? text, Unit? bare = null) =>
+        ParseStored(text, bare) is var read && read.OrDefault() is { } q && !Possible(q) ? TooLarge(text!) : read;
+
+    /// <summary>
+    /// As <see cref="Parse(string?, Unit?)"/>, without asking how large: what is in a journal is read for ever.
+    /// </summary>
+    public static Outcome<Quantity> ParseStored(string? text, Unit? bare = null)
     {
         if (string.IsNullOrWhiteSpace(text))
         {
@@ -27,11 +41,20 @@ public static class QuantityParser
         }
         catch (OverflowException)
         {
-            return new Refusal("quantity/too-large", $"\"{text.Trim()}\" is larger than any quantity here can be.");
+            return TooLarge(text);
         }
     }
 
-    /// <summary>As <see cref="Parse(string?, Unit?)"/>, and refuses any other dimension than the one the field holds.</summary>
+    // Rules multiply and square what they are given; a decimal holds that of nothing larger.
+    private static bool Possible(Quantity q) =>
+        new[] { q.First, q.Second, q.Minus, q.Low, q.High }.All(v => Math.Abs(v) <= Largest);
+
+    private static Refusal TooLarge(string text) =>
+        new("quantity/too-large", $"\"{text.Trim()}\" is larger than any quantity here can be.");
+
+    /// <summary>
+    /// As <see cref="Parse(string?, Unit?)"/>, and refuses any other dimension than the one the field holds.
+    /// </summary>
     public static Outcome<Quantity> Parse(string? text, Dimension dimension, Unit? bare = null) =>
         Parse(text, bare)
             .Match<Outcome<Quantity>>(

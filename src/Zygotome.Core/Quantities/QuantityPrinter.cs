@@ -5,7 +5,9 @@ namespace Zygotome.Core.Quantities;
 /// <summary>Writes quantities so that the parser reads the same back.</summary>
 public static class QuantityPrinter
 {
-    /// <summary>The quantity in its own unit: inch values that are whole 64ths as fractions, all else as decimals.</summary>
+    /// <summary>
+    /// The quantity in its own unit: inch values that are whole 64ths as fractions, all else as decimals.
+    /// </summary>
     public static string Print(Quantity q)
     {
         var way = q.Way is { } w ? " " + w.ToString().ToLowerInvariant() : "";
@@ -48,7 +50,9 @@ public static class QuantityPrinter
     public static string Plain(decimal value) =>
         value.ToString("0.############################", CultureInfo.InvariantCulture);
 
-    /// <summary>The same in the other system: inches as mm, mm as inches, ounces as g, g as ounces; empty for all else.</summary>
+    /// <summary>
+    /// The same in the other system: inches as mm, mm as inches, ounces as g, g as ounces; empty for all else.
+    /// </summary>
     public static string InOtherUnit(Quantity q)
     {
         if (q.Dimension is not (Dimension.Length or Dimension.Mass))
@@ -66,7 +70,7 @@ public static class QuantityPrinter
         };
         string Of(decimal canonical) =>
             Math.Round(Math.Abs(canonical) / to.Factor, to == Unit.Inch ? 2 : 1, MidpointRounding.AwayFromZero)
-                .ToString("0.##", System.Globalization.CultureInfo.InvariantCulture);
+                .ToString("0.##", CultureInfo.InvariantCulture);
         var sign = q.Way is null && q.Nominal < 0 ? "-" : "";
         return q.Form switch
         {

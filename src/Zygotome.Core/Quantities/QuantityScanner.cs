@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace Zygotome.Core.Quantities;
 
-/// <summary>A place in a typed text, and the numbers people write: decimals with point or comma, fractions, mixed and vulgar.</summary>
+/// <summary>
+/// A place in a typed text, and the numbers people write: decimals with point or comma, fractions, mixed and vulgar.
+/// </summary>
 internal abstract class QuantityScanner(string text)
 {
     private static readonly Dictionary<char, (int N, int D)> Vulgar = new()
@@ -25,7 +27,8 @@ internal abstract class QuantityScanner(string text)
     protected Refusal Not(string why) =>
         new(
             "quantity/not-understood",
-            $"\"{Text.Trim()}\": {why}. Write a number with its unit, such as \"12 mm\", \"1 5/8 in\" or \"14 to 18 mm\"."
+            $"\"{Text.Trim()}\": {why}. Write a number with its unit, such as \"12 mm\", \"1 5/8 in\" or \"14 to 18 "
+                + $"mm\"."
         );
 
     protected bool Number(out decimal value, out Refusal? refusal)
@@ -53,7 +56,7 @@ internal abstract class QuantityScanner(string text)
                 return false;
             }
 
-            if (!Decimal(digits, out value, out refusal) || !Fraction(digits, ref value, out refusal))
+            if (!Decimal(digits, out value, out refusal) || !Fraction(ref value, out refusal))
             {
                 return false;
             }
@@ -79,7 +82,8 @@ internal abstract class QuantityScanner(string text)
         {
             refusal = new Refusal(
                 "quantity/ambiguous",
-                $"\"{digits},{after}\" can be {digits}.{after} or {digits}{after}. Write it with a point, or without the comma."
+                $"\"{digits},{after}\" can be {digits}.{after} or {digits}{after}. Write it with a point, or without "
+                    + $"the comma."
             );
             return false;
         }
@@ -89,7 +93,7 @@ internal abstract class QuantityScanner(string text)
     }
 
     // "1 5/8", "1-5/8", "5/8", "1½": a fraction after, or instead of, a whole number.
-    private bool Fraction(string digits, ref decimal value, out Refusal? refusal)
+    private bool Fraction(ref decimal value, out Refusal? refusal)
     {
         refusal = null;
         if (Peek() == '/' && At + 1 < Text.Length && char.IsAsciiDigit(Text[At + 1]))

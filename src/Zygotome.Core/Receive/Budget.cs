@@ -9,7 +9,8 @@ namespace Zygotome.Core.Receive;
 public sealed record BudgetPart(string Name, double Grams, double? At, string Source);
 
 /// <summary>What one pack does to weight and balance.</summary>
-/// <param name="First">Centre of gravity with the pack at the front of its bay, mm; <paramref name="Last"/>: at the back.</param>
+/// <param name="First">Centre of gravity with the pack at the front of its bay, mm; <paramref name="Last"/>: at the
+/// back.</param>
 /// <param name="Front">Where its front should lie, mm from the datum; null when nothing can be said.</param>
 /// <param name="Pieces">Ballast pieces needed with it; 0 when moving it is enough.</param>
 public sealed record PackOutlook(
@@ -48,7 +49,10 @@ public sealed record Budget(
     ImmutableArray<PackOutlook> Packs
 )
 {
-    /// <summary>Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with the least ballast, then nearest the middle of the target band. Null when none can.</summary>
+    /// <summary>
+    /// Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with
+    /// the least ballast, then nearest the middle of the target band. Null when none can.
+    /// </summary>
     public PackOutlook? Best =>
         Packs
             .Where(p => p is { InTheWay: false, Balances: true, WeightInLimit: not false })
@@ -83,7 +87,9 @@ public sealed record Budget(
             }
         );
 
-    /// <summary>x = ΣWᵢxᵢ/ΣWᵢ over what is known; the pack's centre stays within [from + length/2, to − length/2].</summary>
+    /// <summary>
+    /// x = ΣWᵢxᵢ/ΣWᵢ over what is known; the pack's centre stays within [from + length/2, to − length/2].
+    /// </summary>
     public static Budget Of(Asked asked)
     {
         var sheet = asked.Sheet;
@@ -279,7 +285,9 @@ public sealed record Budget(
         return best is { } b
             ? Say(
                 true,
-                $"With {Numbers.Say(b.Ballast.Mass)} g ({b.Ballast.Pieces} {(b.Ballast.Pieces == 1 ? "piece" : "pieces")}) at the {b.Station}, the pack at the {(place < front ? "front" : "back")} of its bay.",
+                $"With {Numbers.Say(b.Ballast.Mass)} g ({b.Ballast.Pieces} "
+                    + $"{(b.Ballast.Pieces == 1 ? "piece" : "pieces")}) at the {b.Station}, the pack at the "
+                    + $"{(place < front ? "front" : "back")} of its bay.",
                 first,
                 last,
                 end - (length / 2),
@@ -289,7 +297,9 @@ public sealed record Budget(
             )
             : Say(
                 false,
-                $"It cannot balance: {Numbers.Say(Math.Round(away, 1))} mm {(lands < low ? "nose-heavy" : "tail-heavy")} at the {(place < front ? "front" : "back")} of its bay, and no station can carry enough.",
+                $"It cannot balance: {Numbers.Say(Math.Round(away, 1))} mm "
+                    + $"{(lands < low ? "nose-heavy" : "tail-heavy")} at the {(place < front ? "front" : "back")} of "
+                    + $"its bay, and no station can carry enough.",
                 first,
                 last,
                 end - (length / 2),

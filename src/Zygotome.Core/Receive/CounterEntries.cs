@@ -73,7 +73,9 @@ public sealed record TransmitterBrought(string Name, string Memories, int? FreeM
     public override string Say(JobState state) => $"Transmitter {Name.Trim()}";
 }
 
-/// <summary>Lights, camera, recorder and the like. Once the aircraft was weighed, something more aboard makes that stale.</summary>
+/// <summary>
+/// Lights, camera, recorder and the like. Once the aircraft was weighed, something more aboard makes that stale.
+/// </summary>
 public sealed record AddOnBrought(
     string Name,
     Quantity Mass,
@@ -109,7 +111,8 @@ public sealed record AddOnBrought(
     }
 
     public override string Say(JobState state) =>
-        $"{Name.Trim()}, {Mass.Text}{State switch { AddOnState.Tested => ", tested", AddOnState.NotConnected => ", not connected", _ => "" }}";
+        $"{Name.Trim()}, "
+        + $"{Mass.Text}{State switch { AddOnState.Tested => ", tested", AddOnState.NotConnected => ", not connected", _ => "" }}";
 }
 
 /// <summary>The carton as it stood on the counter.</summary>
@@ -132,7 +135,9 @@ public static class CartonWords
         carton == Carton.NotLooked ? "not looked at" : carton.ToString().ToLowerInvariant();
 }
 
-/// <summary>Who the kit came from, when it was not said at the counter, and the day it came: the claim clock runs from there.</summary>
+/// <summary>
+/// Who the kit came from, when it was not said at the counter, and the day it came: the claim clock runs from there.
+/// </summary>
 public sealed record SupplierSaid(Supplier Supplier, DateOnly? ReceivedOn = null) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -191,14 +196,15 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
         : school.Option(Option) is not { } option
             ? new Refusal(
                 "receive/school-option",
-                $"\"{Option}\" is not an answer to {school.Question}; {string.Join(", ", school.Options.Select(o => o.Id))} are.",
+                $"\"{Option}\" is not an answer to {school.Question}; "
+                    + $"{string.Join(", ", school.Options.Select(o => o.Id))} are.",
                 "body.option"
             )
         : School == Schools.TailFixing
         && Option == "screws"
         && !state.Built.Steps.Any(s => s.School.GetValueOrDefault(School) == "screws")
             ? new Refusal("receive/school-sheet", "The sheet does not say that screws carry the tail.", "body.option")
-        : School == Schools.FirstFlightBalance && Option == "owners" && entry.By.Role != Role.Lead
+        : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(state, entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
         : option != school.Default && state.Build.Steps.Count > 0
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")
@@ -251,5 +257,6 @@ public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null
         };
 
     public override string Say(JobState state) =>
-        $"{Item.Split('/')[^1].Replace('-', ' ')}: {(State == BuyState.NotNeeded ? "not needed" : State.ToString().ToLowerInvariant())}";
+        $"{Item.Split('/')[^1].Replace('-', ' ')}: "
+        + $"{(State == BuyState.NotNeeded ? "not needed" : State.ToString().ToLowerInvariant())}";
 }

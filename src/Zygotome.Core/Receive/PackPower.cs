@@ -3,10 +3,15 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>Whether a flight pack has the cells and gives the current that the maker asks for. What is only assumed on the sheet judges nothing.</summary>
+/// <summary>
+/// Whether a flight pack has the cells and gives the current that the maker asks for. What is only assumed on the sheet
+/// judges nothing.
+/// </summary>
 public static class PackPower
 {
-    /// <summary>Null where the sheet says nothing to judge by. The battery is all packs flown together: their capacity added.</summary>
+    /// <summary>
+    /// Null where the sheet says nothing to judge by. The battery is all packs flown together: their capacity added.
+    /// </summary>
     public static (bool Suits, string Why)? Judge(SpecSheet sheet, Battery battery)
     {
         var said = new[] { Cells(sheet, battery), Current(sheet, battery) }
@@ -18,7 +23,9 @@ public static class PackPower
             : (against.Length == 0, string.Join(" ", (against.Length > 0 ? against : said).Select(s => s.Why)));
     }
 
-    /// <summary>One of the numbers of cells the sheet's packs have; where it names no pack, within what every controller takes.</summary>
+    /// <summary>
+    /// One of the numbers of cells the sheet's packs have; where it names no pack, within what every controller takes.
+    /// </summary>
     public static (bool Suits, string Why)? Cells(SpecSheet sheet, Battery battery)
     {
         var named = Named(sheet);
@@ -33,7 +40,8 @@ public static class PackPower
                 ? (true, $"{has}, as the sheet says.")
                 : (
                     false,
-                    $"{has} where the sheet says {string.Join(" or ", named)}{(beyond.Length > 0 ? $", and {beyond}" : "")}."
+                    $"{has} where the sheet says "
+                        + $"{string.Join(" or ", named)}{(beyond.Length > 0 ? $", and {beyond}" : "")}."
                 )
             : most is null
                 ? null
@@ -42,7 +50,9 @@ public static class PackPower
                     : (true, $"{has}; the controller takes {(least == most ? $"{most}" : $"{least} to {most}")}.");
     }
 
-    /// <summary>C × Ah, A, against the upper limit of what the motors draw together; null without a C rating or a draw.</summary>
+    /// <summary>
+    /// C × Ah, A, against the upper limit of what the motors draw together; null without a C rating or a draw.
+    /// </summary>
     public static (bool Suits, string Why)? Current(SpecSheet sheet, Battery battery)
     {
         var draw = Draw(sheet);
@@ -53,7 +63,8 @@ public static class PackPower
 
         var gives = c * (double)battery.Capacity.Nominal / 1000;
         var words =
-            $"{battery.Capacity.Text} at {Numbers.Say(c)} C gives {Numbers.Say(gives)} A; up to {Numbers.Say(draw)} A is drawn.";
+            $"{battery.Capacity.Text} at {Numbers.Say(c)} C gives {Numbers.Say(gives)} A; up to {Numbers.Say(draw)} "
+            + $"A is drawn.";
         return (Numbers.Round(gives - draw) >= 0, words);
     }
 

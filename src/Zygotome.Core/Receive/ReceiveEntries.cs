@@ -7,28 +7,34 @@ public static class ReceiveEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<JobOpened>("receive/opened") with
+        EntryKind.Of<JobOpened>("receive/opened", Posters.Anybody) with
         {
             Retractable = false,
+            OwnDoor = true,
         },
-        EntryKind.Of<BatteryGiven>("receive/battery"),
-        EntryKind.Of<ReceiverGiven>("receive/receiver"),
-        EntryKind.Of<PromiseChanged>("receive/promised"),
-        EntryKind.Of<ValueGiven>("receive/value-given"),
-        EntryKind.Of<SheetMoved>("receive/sheet-moved"),
-        EntryKind.Of<PackBrought>("receive/pack-brought"),
-        EntryKind.Of<PackChosen>("receive/pack-chosen"),
-        EntryKind.Of<TransmitterBrought>("receive/transmitter"),
-        EntryKind.Of<AddOnBrought>("receive/add-on"),
-        EntryKind.Of<CartonSeen>("receive/carton"),
-        EntryKind.Of<SupplierSaid>("receive/supplier"),
-        EntryKind.Of<BoxPhotographed>("receive/box-photo"),
-        EntryKind.Of<SchoolChosen>("receive/school"),
-        EntryKind.Of<ToBuySaid>("receive/to-buy"),
+        EntryKind.Of<BatteryGiven>("receive/battery", Posters.Anybody),
+        EntryKind.Of<ReceiverGiven>("receive/receiver", Posters.Anybody),
+        EntryKind.Of<PromiseChanged>("receive/promised", Posters.Anybody),
+        EntryKind.Of<ValueGiven>("receive/value-given", Posters.Lead),
+        EntryKind.Of<SheetMoved>("receive/sheet-moved", Posters.Lead),
+        EntryKind.Of<PackBrought>("receive/pack-brought", Posters.Anybody),
+        EntryKind.Of<PackChosen>("receive/pack-chosen", Posters.Anybody),
+        EntryKind.Of<TransmitterBrought>("receive/transmitter", Posters.Anybody),
+        EntryKind.Of<AddOnBrought>("receive/add-on", Posters.Anybody),
+        EntryKind.Of<CartonSeen>("receive/carton", Posters.Anybody),
+        EntryKind.Of<SupplierSaid>("receive/supplier", Posters.Anybody) with
+        {
+            LooksUp = [new("supplier", ShopFact.Supplier)],
+        },
+        EntryKind.Of<BoxPhotographed>("receive/box-photo", Posters.Anybody),
+        EntryKind.Of<SchoolChosen>("receive/school", Posters.Anybody),
+        EntryKind.Of<ToBuySaid>("receive/to-buy", Posters.Anybody),
     ];
 }
 
-/// <summary>A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh; C rating, 1/h.</summary>
+/// <summary>
+/// A flight pack as it lies on the counter's scale: real mass, g; size, mm; capacity, mAh; C rating, 1/h.
+/// </summary>
 public sealed record Battery(
     Quantity Mass,
     Quantity Length,
@@ -91,7 +97,8 @@ public sealed record Battery(
 /// <param name="Guarded">Guarded acceptance: only "in" releases, "in, close" does not.</param>
 /// <param name="ThrowTolerance">Where the sheet states none, mm.</param>
 /// <param name="DayMinutes">Hands-on minutes of one working day, for dates said before a plan is made.</param>
-/// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says so.</param>
+/// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says
+/// so.</param>
 public sealed record ShopRules(
     string Shop,
     string TimeZone,

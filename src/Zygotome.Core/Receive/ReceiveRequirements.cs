@@ -41,6 +41,11 @@ public static class ReceiveRequirements
             portWords,
             evidence
         );
+        foreach (var claim in Mistakes(state, evidence))
+        {
+            yield return claim;
+        }
+
         foreach (var (section, words, count, _) in SheetGaps.AssumedSections(state.Sheet))
         {
             var requirement = new Requirement(
@@ -53,7 +58,8 @@ public static class ReceiveRequirements
                 requirement,
                 Standing.NotMet,
                 $"{count} assumed",
-                $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct them against the paper, or a lead accepts them with a reason.",
+                $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct "
+                    + $"them against the paper, or a lead accepts them with a reason.",
                 evidence
             );
         }
@@ -79,7 +85,26 @@ public static class ReceiveRequirements
         }
     }
 
-    /// <summary>Length, width and height (mm) against the bay; a measure the sheet does not state is not judged.</summary>
+    // Never conceded: a misspelt name may have dropped a step or an interlock. A lead moves the job to a mended revision.
+    private static IEnumerable<Claim> Mistakes(JobState state, Evidence evidence) =>
+        from mistake in state.Sheet.Mistakes
+        group mistake.Text by mistake.Path into place
+        select new Claim(
+            new Requirement(
+                $"sheet/mistake/{place.Key}",
+                Stage.Receive,
+                $"Spec sheet: {SheetError.Place(place.Key)}",
+                Concedable: Concedable.Never
+            ),
+            Standing.NotMet,
+            "a mistake",
+            $"{string.Join(" ", place)} A mended revision of the sheet takes this away.",
+            evidence
+        );
+
+    /// <summary>
+    /// Length, width and height (mm) against the bay; a measure the sheet does not state is not judged.
+    /// </summary>
     public static (bool Fits, string Why) PackFits(SpecSheet sheet, Battery battery)
     {
         if (sheet.Geometry.Bay is not { } bay)
@@ -104,7 +129,10 @@ public static class ReceiveRequirements
             );
     }
 
-    /// <summary>One channel and one port for each function; the sheet's functions are those that need a port. A receiver may have fewer ports than channels.</summary>
+    /// <summary>
+    /// One channel and one port for each function; the sheet's functions are those that need a port. A receiver may
+    /// have fewer ports than channels.
+    /// </summary>
     /// <param name="ports">Null where nobody counted them: as many as channels.</param>
     public static (bool Enough, string Why) PortsEnough(SpecSheet sheet, int channels, int? ports = null)
     {

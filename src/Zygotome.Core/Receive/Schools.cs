@@ -13,7 +13,9 @@ public sealed record School(string Id, string Question, ImmutableArray<SchoolOpt
     public SchoolOption? Option(string id) => Options.FirstOrDefault(o => o.Id == id);
 }
 
-/// <summary>Where practitioners disagree: each an option on the job, with its reason, the shop's default and its effect.</summary>
+/// <summary>
+/// Where practitioners disagree: each an option on the job, with its reason, the shop's default and its effect.
+/// </summary>
 public static class Schools
 {
     public const string FirstFlightBalance = "first-flight-balance",

@@ -4,7 +4,10 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>What another revision changes under work already done. Changed limits need nothing here: readings are judged anew by them.</summary>
+/// <summary>
+/// What another revision changes under work already done. Changed limits need nothing here: readings are judged anew by
+/// them.
+/// </summary>
 /// <param name="Steps">Steps that read otherwise now and are asked for anew.</param>
 /// <param name="Bags">Bags whose list changed and that are counted again.</param>
 public sealed record SheetChanges(

@@ -4,7 +4,9 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>A lead gives a value where the maker states none; it counts for this job only and bears the lead's name.</summary>
+/// <summary>
+/// A lead gives a value where the maker states none; it counts for this job only and bears the lead's name.
+/// </summary>
 /// <param name="For">A gap of <see cref="SheetGaps"/>, such as <c>throw/rudder/rudder/high/right</c>.</param>
 public sealed record ValueGiven(string For, Quantity Value, string Reason) : EntryBody
 {
@@ -22,12 +24,6 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
                     "receive/no-gap",
                     $"\"{For}\" is not a value that is missing: the sheet states it.",
                     "body.for"
-                )
-            : entry.By.Role != Role.Lead
-                ? new Refusal(
-                    "receive/lead",
-                    $"{gap.Text}: only a lead gives a value in the maker's place.",
-                    "body.value"
                 )
             : !gap.Dimensions.Has(Value.Dimension) || Value.Form == QuantityForm.Descending
                 ? new Refusal("receive/unit", $"\"{Value.Text}\" is not a value for {gap.Text}.", "body.value")

@@ -12,7 +12,9 @@ public sealed record Stock(
     ImmutableArray<double> LeadLengths
 );
 
-/// <summary>A line of the to-buy list: what, why, for which step, since when it is known, and where it has got to.</summary>
+/// <summary>
+/// A line of the to-buy list: what, why, for which step, since when it is known, and where it has got to.
+/// </summary>
 public sealed record ToBuyLine(
     string Id,
     string What,
@@ -24,7 +26,9 @@ public sealed record ToBuyLine(
     string Note
 );
 
-/// <summary>Everything that must be bought, derived on the first day from sheet, schools, receiver, packs and what the shop has.</summary>
+/// <summary>
+/// Everything that must be bought, derived on the first day from sheet, schools, receiver, packs and what the shop has.
+/// </summary>
 public static class ToBuy
 {
     // Slack so that a lead is never taut where a wing parts.
@@ -51,7 +55,8 @@ public static class ToBuy
         {
             yield return (
                 "pack/fits",
-                $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}",
+                $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm "
+                    + $"long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}",
                 ReceiveRequirements.PackFits(sheet, r.Battery!).Why,
                 "Balance"
             );
@@ -90,7 +95,8 @@ public static class ToBuy
         {
             yield return (
                 "pack/c-rating",
-                $"Flight pack of at least {Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C",
+                $"Flight pack of at least "
+                    + $"{Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C",
                 current.Why,
                 "Check"
             );
@@ -122,8 +128,10 @@ public static class ToBuy
             var length = stock.LeadLengths.Where(l => l >= wanting).DefaultIfEmpty(wanting).Min();
             yield return (
                 $"lead/{lead.Id}",
-                $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for {(lead.Label.Length > 0 ? lead.Label : lead.Id)}",
-                $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and {Numbers.Say(Slack)} mm are left slack.",
+                $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for "
+                    + $"{(lead.Label.Length > 0 ? lead.Label : lead.Id)}",
+                $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and "
+                    + $"{Numbers.Say(Slack)} mm are left slack.",
                 "Wire"
             );
         }
@@ -168,7 +176,7 @@ public static class ToBuy
             {
                 yield return (
                     $"glue/{name.Replace(' ', '-')}",
-                    char.ToUpperInvariant(name[0]) + name[1..],
+                    Texts.Capital(name),
                     $"{step.Bond.A} to {step.Bond.B}, {step.Bond.Kind}; not on the shop's shelf.",
                     step.Title
                 );
@@ -184,7 +192,7 @@ public static class ToBuy
             {
                 yield return (
                     $"tool/{tool.Replace(' ', '-')}",
-                    char.ToUpperInvariant(tool[0]) + tool[1..],
+                    Texts.Capital(tool),
                     "Not among the shop's tools.",
                     step.Title
                 );

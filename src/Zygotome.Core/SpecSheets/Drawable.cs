@@ -3,7 +3,10 @@ namespace Zygotome.Core.SpecSheets;
 /// <summary>What of a half-typed sheet can be drawn.</summary>
 public static class Drawable
 {
-    /// <summary>Without wings that have no panels, surfaces that lie nowhere and bodies of no length; total on anything the reader made.</summary>
+    /// <summary>
+    /// Without wings that have no panels, surfaces that lie nowhere and bodies of no length; total on anything the
+    /// reader made.
+    /// </summary>
     public static SpecSheet Part(SpecSheet sheet)
     {
         var g = sheet.Geometry;

@@ -3,7 +3,9 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.SpecSheets;
 
-/// <summary>What must hang together across a sheet: ids once, references that lead somewhere, a step graph without cycles.</summary>
+/// <summary>
+/// What must hang together across a sheet: ids once, references that lead somewhere, a step graph without cycles.
+/// </summary>
 internal static class SheetChecks
 {
     public static void Check(SheetNode root, SpecSheet sheet)
@@ -12,24 +14,144 @@ internal static class SheetChecks
         Once(root["parts"], sheet.Parts.Select(p => p.Id));
         Once(root["steps"], sheet.Steps.Select(s => s.Id));
         Once(root["geometry"]["lifting"], sheet.Geometry.Lifting.Select(l => l.Id));
+        Once(root["geometry"]["ballastStations"], sheet.Geometry.BallastStations.Select(s => s.Name), "name");
+        Once(root["balance"]["configurations"], sheet.Balance.Configurations.Select(c => c.Name), "name");
+        Once(root["power"]["motors"], sheet.Power.Motors.Select(m => m.Id));
+        Once(root["power"]["controllers"], sheet.Power.Controllers.Select(c => c.Id));
+        Once(root["servos"], sheet.Servos.Select(s => s.Id));
+        Once(root["wiring"]["leads"], sheet.Leads.Select(l => l.Id));
+        Once(root["rates"], sheet.Rates.Select(r => r.Name), "name");
+        RowsOnce(root["throws"], sheet.Throws.Select(t => Asked(sheet, t)));
+        RowsOnce(root["neutral"], sheet.Neutral.Select(n => sheet.Named(n.Surfaces).Select(s => s.Name)));
+        RowsOnce(root["holes"], sheet.Holes.Select(h => sheet.Named(h.Surfaces).Select(s => s.Name)));
         Surfaces(root["surfaces"], sheet);
         Rows(root["throws"], sheet, sheet.Throws.Select(t => t.Surfaces));
         Rows(root["neutral"], sheet, sheet.Neutral.Select(t => t.Surfaces));
+        Rows(root["holes"], sheet, sheet.Holes.Select(h => h.Surfaces));
+        Functions(root["surfaces"], sheet);
         Commands(root["throws"], sheet);
+        Angles(root["throws"], sheet);
+        Electric(root, sheet);
         Steps(root["steps"], sheet);
         Cycle(root["steps"], sheet);
     }
 
     private static SheetNode At(SheetNode list, int i) => list with { Path = $"{list.Path}[{i}]" };
 
-    private static void Once(SheetNode list, IEnumerable<string> ids)
+    private static void Once(SheetNode list, IEnumerable<string> ids, string field = "id")
     {
         var seen = new HashSet<string>(StringComparer.Ordinal);
         foreach (var (id, i) in ids.Select((id, i) => (id, i)))
         {
             if (id.Length > 0 && !seen.Add(id))
             {
-                At(list, i)["id"].Wrong($"\"{id}\" stands here a second time.");
+                At(list, i)[field].Wrong($"\"{id}\" stands here a second time.");
+            }
+        }
+    }
+
+    // A row names surfaces one by one or by their kind: what counts is what it asks of each.
+    private static void RowsOnce(SheetNode list, IEnumerable<IEnumerable<string>> asked)
+    {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var (row, i) in asked.Select((r, i) => (r, i)))
+        {
+            // All of them are remembered; one that was asked before is named.
+            var again = row.Where(a => !seen.Add(a)).ToArray();
+            if (again.Length > 0)
+            {
+                At(list, i).Wrong($"{again[0]} stands in a row before this one.");
+            }
+        }
+    }
+
+    private static IEnumerable<string> Asked(SpecSheet sheet, ThrowRow row) =>
+        from surface in sheet.Named(row.Surfaces)
+        from way in row.Ways
+        let function = row.Function.Length > 0 ? row.Function : surface.Functions.FirstOrDefault("")
+        let rate = row.Position.Length > 0 ? row.Position : row.Rate
+        select $"{surface.Name}, {function} {way.Way.ToString().ToLowerInvariant()} at {rate}";
+
+    private static void Functions(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
+        {
+            var at = At(list, i);
+            if (surface.Functions.Length == 0)
+            {
+                at["functions"].Wrong($"Nothing moves this surface; known are {SurfaceFunctions.Listed}.");
+            }
+
+            foreach (var (function, k) in surface.Functions.Select((f, k) => (f, k)))
+            {
+                if (surface.Functions.IndexOf(function) < k)
+                {
+                    At(at["functions"], k).Wrong($"\"{function}\" stands here a second time.");
+                }
+
+                if (function.Length > 0 && !SurfaceFunctions.All.Contains(function))
+                {
+                    // One function is written by itself, several as a list.
+                    var place = surface.Functions.Length == 1 ? at["function"] : At(at["functions"], k);
+                    place.Wrong($"\"{function}\" moves no surface; known are {SurfaceFunctions.Listed}.");
+                }
+            }
+        }
+    }
+
+    private static void Angles(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (row, i) in sheet.Throws.Select((r, i) => (r, i)))
+        {
+            if ((row.Measure ?? sheet.Defaults.Measure) != ThrowMeasure.Angle)
+            {
+                continue;
+            }
+
+            foreach (var (way, value) in row.Ways.Where(w => w.Value.Taken?.Dimension == Dimension.Length))
+            {
+                At(list, i)[way.ToString().ToLowerInvariant()]
+                    .Wrong($"\"{value.Taken!.Text}\" is a length, but this table is said to be measured as an angle.");
+            }
+        }
+    }
+
+    // What is wired names what it serves: a surface, a servo, a motor, or a channel of the radio.
+    private static void Electric(SheetNode root, SpecSheet sheet)
+    {
+        foreach (var (servo, i) in sheet.Servos.Select((s, i) => (s, i)))
+        {
+            foreach (var (driven, k) in servo.Drives.Select((d, k) => (d, k)))
+            {
+                if (sheet.Surface(driven) is null && !sheet.Radio.Functions.Contains(driven))
+                {
+                    At(At(root["servos"], i)["drives"], k).Wrong($"There is no surface or channel \"{driven}\".");
+                }
+            }
+        }
+
+        foreach (var (motor, i) in sheet.Power.Motors.Select((m, i) => (m, i)))
+        {
+            if (motor.Controller.Length > 0 && sheet.Power.Controllers.All(c => c.Id != motor.Controller))
+            {
+                At(root["power"]["motors"], i)["controller"].Wrong($"There is no controller \"{motor.Controller}\".");
+            }
+        }
+
+        string[] sources =
+        [
+            "",
+            .. sheet.Servos.Select(s => s.Id),
+            .. sheet.Power.Controllers.Select(c => c.Id),
+            .. sheet.Power.Motors.Select(m => m.Id),
+            .. sheet.Radio.Functions,
+        ];
+        foreach (var (lead, i) in sheet.Leads.Select((l, i) => (l, i)))
+        {
+            if (!sources.Contains(lead.From))
+            {
+                At(root["wiring"]["leads"], i)["from"]
+                    .Wrong($"There is no servo, controller, motor or channel \"{lead.From}\".");
             }
         }
     }
@@ -76,12 +198,17 @@ internal static class SheetChecks
                 {
                     At(list, i)["function"]
                         .Wrong(
-                            $"{surface.Name} is moved by {string.Join(" and ", surface.Functions)}; say which command this throw is for."
+                            $"{surface.Name} is moved by {string.Join(" and ", surface.Functions)}; say which "
+                                + $"command this throw is for."
                         );
                     break;
                 }
 
-                if (row.Function.Length > 0 && row.Function != "combined" && !surface.Functions.Contains(row.Function))
+                if (
+                    row.Function.Length > 0
+                    && row.Function != SurfaceFunctions.Combined
+                    && !surface.Functions.Contains(row.Function)
+                )
                 {
                     At(list, i)["function"].Wrong($"{surface.Name} is not moved by {row.Function}.");
                     break;

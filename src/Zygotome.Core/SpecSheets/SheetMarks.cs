@@ -1,7 +1,28 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
 namespace Zygotome.Core.SpecSheets;
 
 /// <summary>A mistake in a sheet file: where (a JSON path such as <c>$.throws[2].up</c>) and what.</summary>
-public sealed record SheetError(string Path, string Text);
+public sealed partial record SheetError(string Path, string Text)
+{
+    /// <summary>The place as somebody at the bench says it: <c>$.throws[2].up</c> is "throws, row 3, up".</summary>
+    public static string Place(string path) =>
+        Piece()
+            .Replace(
+                path.TrimStart('$', '.'),
+                m =>
+                    m.Value[0] switch
+                    {
+                        '[' => $", row {int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture) + 1}",
+                        '.' => ", ",
+                        var capital => $" {char.ToLowerInvariant(capital)}",
+                    }
+            );
+
+    [GeneratedRegex(@"\[([0-9]{1,6})\]|\.|[A-Z]")]
+    private static partial Regex Piece();
+}
 
 /// <summary>What reading a file brings to light beside its values.</summary>
 internal sealed class SheetMarks
@@ -10,7 +31,10 @@ internal sealed class SheetMarks
 
     public List<SheetError> Errors { get; } = [];
 
-    /// <summary>Paths of what the maker did not state: <c>{ "assumed": … }</c> in place of a value, or <c>"assumed": true</c> in a row.</summary>
+    /// <summary>
+    /// Paths of what the maker did not state: <c>{ "assumed": … }</c> in place of a value, or <c>"assumed": true</c> in
+    /// a row.
+    /// </summary>
     public SortedSet<string> Assumed { get; } = new(StringComparer.Ordinal);
 
     /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>

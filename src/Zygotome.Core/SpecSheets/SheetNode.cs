@@ -250,10 +250,14 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         }
 
         var here = this;
-        return Json.EnumerateObject().Select(p => (p.Name, here.Plain(p.Value, $"{here.Path}.{p.Name}")));
+        return Json.EnumerateObject()
+            .DistinctBy(p => p.Name)
+            .Select(p => (p.Name, here.Plain(p.Value, $"{here.Path}.{p.Name}")));
     }
 
-    /// <summary>A field that may hold one statement, or several that contradict each other with the decision taken.</summary>
+    /// <summary>
+    /// A field that may hold one statement, or several that contradict each other with the decision taken.
+    /// </summary>
     public Stated<Quantity>? Stated(Dimension? dimension)
     {
         if (!Exists)

@@ -8,11 +8,15 @@ namespace Zygotome.Core.SpecSheets;
 /// <summary>A sheet, or everything that is wrong with the file.</summary>
 public sealed record SheetReading(SpecSheet? Sheet, IReadOnlyList<SheetError> Errors)
 {
-    /// <summary>What could be read in spite of the mistakes, to be drawn while it is being typed; null when nothing could.</summary>
+    /// <summary>
+    /// What could be read in spite of the mistakes, to be drawn while it is being typed; null when nothing could.
+    /// </summary>
     public SpecSheet? Rough { get; init; }
 }
 
-/// <summary>Reads <c>zygotome-spec-sheet/1</c> files. Unknown fields are left alone: the bytes are kept as they came.</summary>
+/// <summary>
+/// Reads <c>zygotome-spec-sheet/1</c> files. Unknown fields are left alone: the bytes are kept as they came.
+/// </summary>
 public static class SheetReader
 {
     public const string Format = "zygotome-spec-sheet/1";
@@ -36,15 +40,12 @@ public static class SheetReader
         }
         catch (JsonException e)
         {
-            return new SheetReading(
-                null,
-                [
-                    new SheetError(
-                        $"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}",
-                        "This is not a JSON file: it breaks off or is misspelled here."
-                    ),
-                ]
-            );
+            return new SheetReading(null, [SheetText.NotJson(e)]);
+        }
+        catch (InvalidOperationException)
+        {
+            // The one thing the parser leaves to whoever asks for a text: half a character in it.
+            return new SheetReading(null, [new SheetError("$", "A text of this file has half a character in it.")]);
         }
     }
 
@@ -114,7 +115,7 @@ public static class SheetReader
         return new SheetReading(marks.Errors.Count == 0 ? sheet : null, marks.Errors) { Rough = sheet };
     }
 
-    private static readonly Quantity Nothing = Core.Quantities.Quantity.Single(0, Unit.Millimetre);
+    private static readonly Quantity Nothing = Quantity.Single(0, Unit.Millimetre);
 
     private static KitInfo Kit(SheetNode n)
     {
@@ -185,7 +186,7 @@ public static class SheetReader
         var words = id.Split('-');
         var side = words.LastOrDefault() is "left" or "right" ? words[^1] : "";
         var name = side.Length > 0 ? $"{side} {string.Join(' ', words[..^1])}" : string.Join(' ', words);
-        return name.Length > 0 ? char.ToUpperInvariant(name[0]) + name[1..] : name;
+        return Core.Texts.Capital(name);
     }
 
     private static ThrowRow Throw(SheetNode n)

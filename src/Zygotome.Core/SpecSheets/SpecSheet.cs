@@ -5,8 +5,8 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.SpecSheets;
 
 /// <summary>
-/// A kit revision's numbers, in the manual's own units and words. Lengths are from the datum, x aft +, y to the right wing,
-/// z up. Immutable once a job uses it; known by <see cref="Hash"/>, the SHA-256 of the file's bytes.
+/// A kit revision's numbers, in the manual's own units and words. Lengths are from the datum, x aft +, y to the right
+/// wing, z up. Immutable once a job uses it; known by <see cref="Hash"/>, the SHA-256 of the file's bytes.
 /// </summary>
 public sealed record SpecSheet(
     KitInfo Kit,
@@ -41,8 +41,16 @@ public sealed record SpecSheet(
     /// <summary>JSON paths that somebody looked for and the manual does not state.</summary>
     public ImmutableArray<string> NotStated { get; init; } = [];
 
-    /// <summary>JSON paths where the manual contradicts itself, or states a descending pair, and nobody has decided.</summary>
+    /// <summary>
+    /// JSON paths where the manual contradicts itself, or states a descending pair, and nobody has decided.
+    /// </summary>
     public ImmutableArray<string> Undecided { get; init; } = [];
+
+    /// <summary>
+    /// What is wrong with the file of a sheet that is on file all the same, because an older version took it: lines of
+    /// every job built to it.
+    /// </summary>
+    public ImmutableArray<SheetError> Mistakes { get; init; } = [];
 
     /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
     public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
@@ -137,7 +145,10 @@ public sealed record BatteryBay(double From, double To, double Width, double Hei
 /// <summary>A place for ballast and the mass of one piece, when the kit or shop has pieces for it.</summary>
 public sealed record BallastStation(string Name, double At, double Piece, double Limit);
 
-/// <summary>A control surface on a lifting surface or fin, from and to as shares of the half span, chord at the measuring station in mm.</summary>
+/// <summary>
+/// A control surface on a lifting surface or fin, from and to as shares of the half span, chord at the measuring
+/// station in mm.
+/// </summary>
 /// <param name="Functions">What commands it: one function, or two for elevons, V-tails and flaperons.</param>
 public sealed record Surface(
     string Id,
@@ -185,7 +196,9 @@ public sealed record BalanceSpec(
 
     public bool LateralAssumed { get; init; }
 
-    /// <summary>The aircraft as supplied, without flight pack and receiver; null when the manual does not state it.</summary>
+    /// <summary>
+    /// The aircraft as supplied, without flight pack and receiver; null when the manual does not state it.
+    /// </summary>
     public EmptyAircraft? Empty { get; init; }
 }
 
@@ -199,7 +212,9 @@ public sealed record EmptyAircraft(double Mass, double At)
 /// <param name="Range">Centre of gravity aft of the datum, mm; null when the manual does not state it.</param>
 public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
 {
-    /// <summary>Moulded marks or hole pairs that the manual balances on; their place is measured once and given.</summary>
+    /// <summary>
+    /// Moulded marks or hole pairs that the manual balances on; their place is measured once and given.
+    /// </summary>
     public string Marks { get; init; } = "";
 }
 
@@ -289,7 +304,9 @@ public sealed record FastenerSpec(double Diameter, double Length)
     public string Into { get; init; } = "plastic";
 }
 
-/// <summary>A step of the graph. <c>Fits</c> names drawn parts; <c>Hides</c> requirement prefixes that must be shown first.</summary>
+/// <summary>
+/// A step of the graph. <c>Fits</c> names drawn parts; <c>Hides</c> requirement prefixes that must be shown first.
+/// </summary>
 public sealed record StepSpec(
     string Id,
     Stage Stage,
@@ -323,7 +340,9 @@ public sealed record BondSpec(string A, string B, string Kind);
 /// <param name="Unpowered">The pack must not be connected, as when a propeller goes on.</param>
 public sealed record StepNeeds(bool Power, bool Unpowered, int People);
 
-/// <summary>A field as the manual states it: one statement, or several that contradict each other with the decision taken.</summary>
+/// <summary>
+/// A field as the manual states it: one statement, or several that contradict each other with the decision taken.
+/// </summary>
 /// <param name="Taken">What counts; null while nobody has decided.</param>
 public sealed record Stated<T>(T? Taken, ImmutableArray<Statement> Statements, string Reason)
     where T : class

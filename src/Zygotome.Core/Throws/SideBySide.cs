@@ -4,8 +4,8 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Throws;
 
 /// <summary>
-/// Left against right: both sides of one function, rate and way may differ by the sheet's limit, else by 1 mm or 5 %, the larger.
-/// U of a difference is √2·U (in general the root of the sum of squares).
+/// Left against right: both sides of one function, rate and way may differ by the sheet's limit, else by 1 mm or 5 %,
+/// the larger. U of a difference is √2·U (in general the root of the sum of squares).
 /// </summary>
 public static class SideBySide
 {
@@ -60,7 +60,8 @@ public static class SideBySide
             requirement,
             judgement,
             $"{Numbers.OneDecimal(difference)} {left.Unit}",
-            $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: {judgement.Phrase}.",
+            $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: "
+                + $"{judgement.Phrase}.",
             later
         );
     }

@@ -8,15 +8,17 @@ public sealed record ThrowAngle(double Degrees, double U);
 
 /// <summary>
 /// Between the three ways of stating a throw. c: chord from hinge line to trailing edge at the measuring station, mm;
-/// θ: degrees from neutral. Upright ruler (perpendicular to the neutral chord) d = c·sin θ; straight line d = 2c·sin(θ/2).
-/// Expanded uncertainties: U_θ = U_d/(c·cos θ) upright, U_d/(c·cos(θ/2)) straight.
+/// θ: degrees from neutral. Upright ruler (perpendicular to the neutral chord) d = c·sin θ; straight line d =
+/// 2c·sin(θ/2). Expanded uncertainties: U_θ = U_d/(c·cos θ) upright, U_d/(c·cos(θ/2)) straight.
 /// </summary>
 public static class ThrowMeasures
 {
     /// <summary>Beyond this the upright ruler's uncertainty explodes; conversion is refused.</summary>
     public const double MostDegrees = 75;
 
-    /// <summary>The angle behind a reading. Refuses a throw longer than the chord allows, and angles above 75°.</summary>
+    /// <summary>
+    /// The angle behind a reading. Refuses a throw longer than the chord allows, and angles above 75°.
+    /// </summary>
     /// <param name="value">mm for rulers, degrees for the gauge; magnitude.</param>
     public static Outcome<ThrowAngle> ToAngle(double value, double u, ThrowMeasure measure, double chord)
     {
@@ -46,7 +48,8 @@ public static class ThrowMeasures
         {
             return new Refusal(
                 "throws/too-steep",
-                $"{Numbers.Say(value)} mm on a chord of {Numbers.Say(chord)} mm is {Numbers.OneDecimal(degrees)}°; above {MostDegrees}° a ruler cannot show it.",
+                $"{Numbers.Say(value)} mm on a chord of {Numbers.Say(chord)} mm is {Numbers.OneDecimal(degrees)}°; "
+                    + $"above {MostDegrees}° a ruler cannot show it.",
                 "body.readings"
             );
         }
@@ -54,7 +57,9 @@ public static class ThrowMeasures
         return new ThrowAngle(degrees, u / (chord * Math.Cos((upright ? degrees : degrees / 2) * r)) / r);
     }
 
-    /// <summary>A throw in the kind the sheet states it, with its uncertainty: mm for rulers, degrees for angle.</summary>
+    /// <summary>
+    /// A throw in the kind the sheet states it, with its uncertainty: mm for rulers, degrees for angle.
+    /// </summary>
     public static (double Value, double U) FromAngle(ThrowAngle angle, ThrowMeasure measure, double chord)
     {
         var (theta, u) = (angle.Degrees * Numbers.RadiansPerDegree, angle.U * Numbers.RadiansPerDegree);

@@ -4,7 +4,9 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>One throw the sheet asks for: surface × commanded function × rate × way, with its band in the sheet's kind.</summary>
+/// <summary>
+/// One throw the sheet asks for: surface × commanded function × rate × way, with its band in the sheet's kind.
+/// </summary>
 /// <param name="Band">Null when the manual left it open or contradicts itself and nobody has decided.</param>
 /// <param name="Nominal">What was meant, in the sheet's kind; the middle of the band where a band is stated.</param>
 /// <param name="Printed">The sheet's own words.</param>
@@ -40,7 +42,9 @@ public sealed record ThrowTarget(
         : ShopTolerance ? $"{Band} (shop's tolerance)"
         : Band.ToString();
 
-    /// <summary>The lead who gave the value because the maker does not state it; empty when the sheet's own counts.</summary>
+    /// <summary>
+    /// The lead who gave the value because the maker does not state it; empty when the sheet's own counts.
+    /// </summary>
     public string GivenBy { get; init; } = "";
 
     /// <summary>Why there is no band: assumed, contradicted, or not in the manual at all.</summary>
@@ -52,28 +56,30 @@ public static class ThrowTargets
 {
     public static IReadOnlyList<ThrowTarget> Of(SpecSheet sheet, ShopRules rules) =>
         [
-            .. from row in sheet.Throws
-            from surface in sheet.Named(row.Surfaces)
-            from way in row.Ways
-            select Target(sheet, rules, row, surface, way.Way, way.Value),
-            .. from surface in sheet.Surfaces
-            from function in surface.Functions
-            where
-                !sheet.Throws.Any(r =>
-                    sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
-                )
-            from way in Ways(function)
-            select Target(
-                sheet,
-                rules,
-                new ThrowRow(surface.Id, function, "high", "", [], null, ""),
-                surface,
-                way,
-                null
-            ),
+            .. Stated(sheet, rules)
+                .Concat(LeftOut(sheet, rules))
+                // On a sheet on file two rows may ask the same: the first counts, the second is a line of the job.
+                .DistinctBy(t => t.Id),
         ];
 
+    private static IEnumerable<ThrowTarget> Stated(SpecSheet sheet, ShopRules rules) =>
+        from row in sheet.Throws
+        from surface in sheet.Named(row.Surfaces)
+        where row.Function.Length > 0 || surface.Functions.Length > 0
+        from way in row.Ways
+        select Target(sheet, rules, row, surface, way.Way, way.Value);
+
     // A surface that the table leaves out still has to be measured against something.
+    private static IEnumerable<ThrowTarget> LeftOut(SpecSheet sheet, ShopRules rules) =>
+        from surface in sheet.Surfaces
+        from function in surface.Functions
+        where
+            !sheet.Throws.Any(r =>
+                sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
+            )
+        from way in Ways(function)
+        select Target(sheet, rules, new ThrowRow(surface.Id, function, "high", "", [], null, ""), surface, way, null);
+
     private static Way[] Ways(string function) =>
         function switch
         {
@@ -133,6 +139,7 @@ public static class ThrowTargets
         var percent = q.Dimension == Dimension.Percent;
         var single = q.Form == QuantityForm.Single;
         var stated = sheet.Defaults.ThrowTolerance?.Nominal;
+        var measure = row.Measure ?? sheet.Defaults.Measure;
         var tolerance =
             !single ? 0
             : percent ? 5
@@ -148,7 +155,11 @@ public static class ThrowTargets
                     : "mm"
             ),
             Nominal = (double)q.Nominal,
-            Measure = angle ? ThrowMeasure.Angle : row.Measure ?? sheet.Defaults.Measure,
+            // A table in millimetres is measured with a ruler, whatever else the sheet says of it.
+            Measure =
+                angle ? ThrowMeasure.Angle
+                : measure == ThrowMeasure.Angle && !percent ? ThrowMeasure.UprightRuler
+                : measure,
             Percent = percent,
             ShopTolerance = single && (stated is null || percent),
         };

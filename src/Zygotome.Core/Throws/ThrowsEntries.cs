@@ -10,15 +10,21 @@ public static class ThrowsEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<ThrowRead>("throws/read"),
-        EntryKind.Of<TravelSet>("throws/travel-set") with
+        EntryKind.Of<ThrowRead>("throws/read", Posters.Bench) with
+        {
+            LooksUp = [new("instrument", ShopFact.Instrument)],
+        },
+        EntryKind.Of<TravelSet>("throws/travel-set", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<FreedomSeen>("throws/freedom"),
-        EntryKind.Of<NeutralRead>("throws/neutral"),
-        EntryKind.Of<HolesSeen>("throws/holes"),
-        EntryKind.Of<TrimSet>("throws/trim-set") with
+        EntryKind.Of<FreedomSeen>("throws/freedom", Posters.Bench),
+        EntryKind.Of<NeutralRead>("throws/neutral", Posters.Bench) with
+        {
+            LooksUp = [new("instrument", ShopFact.Instrument)],
+        },
+        EntryKind.Of<HolesSeen>("throws/holes", Posters.Bench),
+        EntryKind.Of<TrimSet>("throws/trim-set", Posters.Bench) with
         {
             Retractable = false,
         },
@@ -26,19 +32,32 @@ public static class ThrowsEntries
 }
 
 /// <summary>What was measured with and its expanded uncertainty, in the unit it reads; copied into the entry.</summary>
-public sealed record Instrument(string Name, double U)
+/// <param name="Reads">mm, degrees, g, %; empty in older entries.</param>
+public sealed record Instrument(string Name, double U, string Id = "", string Reads = "")
 {
+    /// <summary>A transmitter's own screen, for throws printed in radio percent: whole percents, half of one either way.</summary>
+    public static readonly Instrument Transmitter = new("transmitter", 0.5, "transmitter", "%");
+
+    /// <summary>The refusal of an instrument that does not read this unit.</summary>
+    internal Refusal? Reading(string unit) =>
+        Reads.Length == 0 || Reads == unit
+            ? null
+            : new Refusal("instrument/reads", $"{Texts.Capital(Name)} reads {Reads}, not {unit}.", "body.instrument");
+
     internal Refusal? Admit(double most) =>
         U <= 0 || U > most || !double.IsFinite(U)
             ? new Refusal(
                 "instrument/uncertainty",
-                $"An uncertainty of {Numbers.Say(U)} is not possible for {Name}; it is above 0 and at most {Numbers.Say(most)}.",
+                $"An uncertainty of {Numbers.Say(U)} is not possible for {Name}; it is above 0 and at most "
+                    + $"{Numbers.Say(most)}.",
                 "body.instrument.u"
             )
             : Texts.Fits(Name, "body.instrument.name", 60);
 }
 
-/// <summary>A throw measured, once or several times over, from neutral; trailing edge in the commanded way is positive.</summary>
+/// <summary>
+/// A throw measured, once or several times over, from neutral; trailing edge in the commanded way is positive.
+/// </summary>
 /// <param name="Target">The requirement: <c>throw/aileron-left/aileron/high/up</c>.</param>
 /// <param name="Readings">As typed: mm, inch fractions or degrees.</param>
 /// <param name="Measure">How they were taken.</param>
@@ -60,6 +79,11 @@ public sealed record ThrowRead(
 
         return ThrowReading.Of(target, this).Refused
             ?? Instrument.Admit(5)
+            ?? Instrument.Reading(
+                target.Percent ? "%"
+                : Measure == ThrowMeasure.Angle ? "degrees"
+                : "mm"
+            )
             ?? (
                 Travel is < 1 or > 200 || !double.IsFinite(Travel)
                     ? new Refusal(
@@ -89,7 +113,8 @@ public sealed record ThrowRead(
     public override IEnumerable<string> Shows() => [Target];
 
     public override string Say(JobState state) =>
-        $"{ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target)?.Name ?? Target}: {string.Join(", ", Readings.Select(r => r.Text))}";
+        $"{ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target)?.Name ?? Target}: "
+        + $"{string.Join(", ", Readings.Select(r => r.Text))}";
 }
 
 /// <summary>Another travel setting in the radio, one way of one surface.</summary>
@@ -101,12 +126,14 @@ public sealed record TravelSet(string Target, double Percent) : EntryBody
         : Percent is < TravelAdvice.Least or > TravelAdvice.Most
             ? new Refusal(
                 "throws/travel",
-                $"A travel of {Numbers.Say(Percent)} % is not possible; {TravelAdvice.Least} to {TravelAdvice.Most} % is.",
+                $"A travel of {Numbers.Say(Percent)} % is not possible; {TravelAdvice.Least} to {TravelAdvice.Most} "
+                    + $"% is.",
                 "body.percent"
             )
         : null;
 
-    // A travel belongs to one function of one surface, one way: it disturbs every rate that scales it, and nothing else.
+    // A travel belongs to one function of one surface, one way: it disturbs every rate that scales it, and nothing
+    // else.
     public override JobState Apply(JobState state, Entry entry) =>
         (
             state with
@@ -175,7 +202,7 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
                 $"\"{Offset.Text}\" is not an offset that a surface with a chord of {Numbers.Say(chord)} mm can have.",
                 "body.offset"
             )
-            : Instrument.Admit(5) ?? Isolation.Powered(state, entry);
+            : Instrument.Admit(5) ?? Instrument.Reading("mm") ?? Isolation.Powered(state, entry);
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -228,5 +255,6 @@ public sealed record HolesSeen(string Surface, bool AsSheet) : EntryBody
     public override IEnumerable<string> Shows() => [$"hole/{Surface}"];
 
     public override string Say(JobState state) =>
-        $"{state.Sheet.Surface(Surface)?.Name ?? Surface}: pushrod {(AsSheet ? "in the holes the manual names" : "in other holes than the manual names")}";
+        $"{state.Sheet.Surface(Surface)?.Name ?? Surface}: pushrod "
+        + $"{(AsSheet ? "in the holes the manual names" : "in other holes than the manual names")}";
 }

@@ -1,10 +1,13 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>Every throw of the sheet, left against right, neutral and free movement, as the ledger asks for them.</summary>
+/// <summary>
+/// Every throw of the sheet, left against right, neutral and free movement, as the ledger asks for them.
+/// </summary>
 public static class ThrowsRequirements
 {
     public static IEnumerable<Claim> Claims(JobState state)
@@ -20,20 +23,14 @@ public static class ThrowsRequirements
             yield return SideBySide.Claim(state, left, right);
         }
 
-        foreach (var row in state.Sheet.Neutral)
+        foreach (var (surface, row) in ByOne(state.Sheet, state.Sheet.Neutral, n => n.Surfaces))
         {
-            foreach (var surface in state.Sheet.Named(row.Surfaces))
-            {
-                yield return Neutral(state, surface, row);
-            }
+            yield return Neutral(state, surface, row);
         }
 
-        foreach (var row in state.Sheet.Holes)
+        foreach (var (surface, row) in ByOne(state.Sheet, state.Sheet.Holes, h => h.Surfaces))
         {
-            foreach (var surface in state.Sheet.Named(row.Surfaces))
-            {
-                yield return Hole(state, surface, row);
-            }
+            yield return Hole(state, surface, row);
         }
 
         foreach (var surface in state.Sheet.Surfaces)
@@ -91,7 +88,9 @@ public static class ThrowsRequirements
         );
     }
 
-    /// <summary>A throw rests on its surface, and on the radio travel of each function that makes it, whatever the rate.</summary>
+    /// <summary>
+    /// A throw rests on its surface, and on the radio travel of each function that makes it, whatever the rate.
+    /// </summary>
     public static ImmutableArray<Aspect> RestsOn(ThrowTarget target) =>
         [
             new(AspectKind.Throw, target.Surface.Id),
@@ -110,8 +109,10 @@ public static class ThrowsRequirements
         var converted =
             target.Percent || read.Measure == target.Measure
                 ? ""
-                : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of {Numbers.Say(target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
-        return $"{readings}{converted}{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {target.Unit} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
+                : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of "
+                    + $"{Numbers.Say(target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
+        var value = $"{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {target.Unit}";
+        return $"{readings}{converted}{value} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
     }
 
     private static Claim Hole(JobState state, SpecSheets.Surface surface, SpecSheets.HoleRow row)
@@ -142,6 +143,13 @@ public static class ThrowsRequirements
             )
             : Claim.NotShown(requirement, "Not looked at yet.");
     }
+
+    // What rows say of several surfaces, surface by surface; said twice of one, the first counts.
+    private static IEnumerable<(Surface Surface, T Row)> ByOne<T>(
+        SpecSheet sheet,
+        IEnumerable<T> rows,
+        Func<T, string> names
+    ) => rows.SelectMany(r => sheet.Named(names(r)).Select(s => (Surface: s, Row: r))).DistinctBy(p => p.Surface.Id);
 
     private static Claim Neutral(JobState state, SpecSheets.Surface surface, SpecSheets.NeutralRow row)
     {

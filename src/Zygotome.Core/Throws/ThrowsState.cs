@@ -17,23 +17,19 @@ public sealed record HoleShown(bool AsSheet, Evidence Evidence);
 /// <summary>The latest readings, and the radio's travel settings as far as they were said.</summary>
 public sealed record ThrowsState
 {
-    public ImmutableDictionary<string, ThrowShown> Readings { get; init; } =
-        ImmutableDictionary<string, ThrowShown>.Empty;
+    public ImmutableDictionary<string, ThrowShown> Readings { get; init; } = [];
 
-    public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } =
-        ImmutableDictionary<string, FreedomShown>.Empty;
+    public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } = [];
 
-    public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } =
-        ImmutableDictionary<string, NeutralShown>.Empty;
+    public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } = [];
 
-    public ImmutableDictionary<string, HoleShown> Holes { get; init; } = ImmutableDictionary<string, HoleShown>.Empty;
+    public ImmutableDictionary<string, HoleShown> Holes { get; init; } = [];
 
     /// <summary>Radio travel by target, %; 100 until said.</summary>
-    public ImmutableDictionary<string, double> Travel { get; init; } = ImmutableDictionary<string, double>.Empty;
+    public ImmutableDictionary<string, double> Travel { get; init; } = [];
 
     /// <summary>Every travel a target has had, so that none is advised twice.</summary>
-    public ImmutableDictionary<string, ImmutableHashSet<double>> Tried { get; init; } =
-        ImmutableDictionary<string, ImmutableHashSet<double>>.Empty;
+    public ImmutableDictionary<string, ImmutableHashSet<double>> Tried { get; init; } = [];
 
     internal ImmutableDictionary<string, ImmutableHashSet<double>> Try(string target, double percent) =>
         Tried.SetItem(target, Tried.GetValueOrDefault(target, []).Add(percent));
@@ -90,7 +86,8 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
             : q.Dimension != wanted && q.Dimension != Dimension.None
                 ? new Refusal(
                     "throws/unit",
-                    $"\"{q.Text}\" does not fit a reading by {(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.",
+                    $"\"{q.Text}\" does not fit a reading by "
+                        + $"{(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.",
                     where
                 )
             : target.Percent ? null

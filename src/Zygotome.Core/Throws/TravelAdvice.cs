@@ -14,10 +14,11 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
         HolesBelow = 60;
 
     /// <summary>
-    /// Proportional in the angle: travel_next = travel · θ_target/θ_read, θ by <see cref="ThrowMeasures"/>. The prediction carries
-    /// U = |∂θ_next/∂θ_read|·U_read and the step's own half width. A reading of the wrong sign or near zero is refused and points
-    /// to directions; a setting outside 30 to 125 % is refused and points to the holes; a setting tried before is not advised again.
-    /// Fitting the advised travel lands at <see cref="Expect"/>, or the refusal names the limit that forbids it.
+    /// Proportional in the angle: travel_next = travel · θ_target/θ_read, θ by <see cref="ThrowMeasures"/>. The
+    /// prediction carries U = |∂θ_next/∂θ_read|·U_read and the step's own half width. A reading of the wrong sign or
+    /// near zero is refused and points to directions; a setting outside 30 to 125 % is refused and points to the holes;
+    /// a setting tried before is not advised again. Fitting the advised travel lands at <see cref="Expect"/>, or the
+    /// refusal names the limit that forbids it.
     /// </summary>
     /// <param name="travel">The present setting, %.</param>
     /// <param name="read">The reading as an angle, + in the commanded way.</param>
@@ -54,13 +55,15 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
             );
         }
 
-        if (next > Most || next < Least)
+        if (next is > Most or < Least)
         {
             return new Refusal(
                 "throws/travel-limit",
                 next > Most
-                    ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on the servo arm, or inwards on the horn."
-                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Least} %: one hole inwards on the servo arm, or outwards on the horn."
+                    ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on "
+                        + $"the servo arm, or inwards on the horn."
+                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Least} %: one hole inwards on "
+                        + $"the servo arm, or outwards on the horn."
             );
         }
 
@@ -75,13 +78,15 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
         );
         var holes =
             next < HolesBelow
-                ? $" Below {HolesBelow} % the servo's resolution is wasted: one hole inwards on the servo arm would be better."
+                ? $" Below {HolesBelow} % the servo's resolution is wasted: one hole inwards on the servo arm would "
+                    + $"be better."
                 : "";
         return new TravelAdvice(
             next,
             expect,
             uExpect,
-            $"{Numbers.Say(travel)} % × {Numbers.OneDecimal(goal.Degrees)}° / {Numbers.OneDecimal(read.Degrees)}° = {Numbers.OneDecimal(exact)} %.{holes}"
+            $"{Numbers.Say(travel)} % × {Numbers.OneDecimal(goal.Degrees)}° / {Numbers.OneDecimal(read.Degrees)}° = "
+                + $"{Numbers.OneDecimal(exact)} %.{holes}"
         );
     }
 }

@@ -8,9 +8,13 @@ namespace Zygotome.Core.Unpack;
 /// <summary>A part that is short, as it was when the claim was written.</summary>
 public sealed record ClaimedShortage(string Part, string Name, int Quantity, string Bag);
 
-/// <summary>A claim is sent to the supplier. Letter and mail are composed when it is recorded; the client names only what goes in.</summary>
+/// <summary>
+/// A claim is sent to the supplier. Letter and mail are composed when it is recorded; the client names only what goes
+/// in.
+/// </summary>
 /// <param name="Findings">Ids of findings. <paramref name="Parts"/>: ids of short parts.</param>
-/// <param name="LetterHash">SHA-256 of the letter's PDF; <paramref name="MailHash"/>: of the mail file. Filled in by the server.</param>
+/// <param name="LetterHash">SHA-256 of the letter's PDF; <paramref name="MailHash"/>: of the mail file. Filled in by
+/// the server.</param>
 public sealed record ClaimSent(
     ImmutableArray<string> Findings,
     ImmutableArray<string> Parts,
@@ -96,7 +100,8 @@ public sealed record ClaimAnswered(string Claim, ClaimAnswerKind Answer, string 
         );
 
     public override string Say(JobState state) =>
-        $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: {ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {DayWords.Of(due)}" : "")}";
+        $"Claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number}: "
+        + $"{ClaimWords.Of(Answer)}{(PartsDue is { } due ? $", parts due {DayWords.Of(due)}" : "")}";
 }
 
 /// <summary>The parts of a claim came: their bags are counted again.</summary>

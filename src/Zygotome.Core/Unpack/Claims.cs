@@ -37,7 +37,8 @@ public static class Claims
             yield return new Claimable(
                 f.Id,
                 false,
-                $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}",
+                $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, "
+                    + $"{f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}",
                 f.Origin.Claimable,
                 $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
                 state.Unpack.Claims.Any(c => Standing(c) && c.Findings.Contains(f.Id))
@@ -76,7 +77,9 @@ public static class Claims
     /// <summary>Whether something stands that was never claimed: then the window matters.</summary>
     public static bool Waiting(JobState state) => !state.Released && Of(state).Any(c => c.Stands && !c.Sent);
 
-    /// <summary>Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.</summary>
+    /// <summary>
+    /// Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.
+    /// </summary>
     public static int? DaysLeft(JobState state, DateOnly today) =>
         Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
 

@@ -13,7 +13,8 @@ public sealed record WrongCounted(string Part, int Delta, string Note = "") : En
             Delta is 0 or < -1000 or > 1000 || state.Unpack.Wrong.GetValueOrDefault(Part) + Delta < 0
                 ? new Refusal(
                     "unpack/delta",
-                    $"There are {state.Unpack.Wrong.GetValueOrDefault(Part)} wrong ones; {Delta:+0;-0;0} is not possible.",
+                    $"There are {state.Unpack.Wrong.GetValueOrDefault(Part)} wrong ones; {Delta:+0;-0;0} is not "
+                        + $"possible.",
                     "body.delta"
                 )
                 : Texts.Fits(Note, "body.note")
@@ -66,9 +67,13 @@ public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
     public override string Say(JobState state) => $"{Paper} from elsewhere: {Source.Trim()}";
 }
 
-/// <summary>Another screw in place of a listed one, judged by the fastener rule. What the sheet does not state is measured at the bench.</summary>
+/// <summary>
+/// Another screw in place of a listed one, judged by the fastener rule. What the sheet does not state is measured at
+/// the bench.
+/// </summary>
 /// <param name="Diameter">Thread of the one in hand. <paramref name="Length"/>: under its head.</param>
-/// <param name="Stack">What it clamps, where the sheet does not say. <paramref name="Depth"/>: the hole, likewise.</param>
+/// <param name="Stack">What it clamps, where the sheet does not say. <paramref name="Depth"/>: the hole,
+/// likewise.</param>
 public sealed record SubstituteAccepted(
     string Part,
     int Quantity,
@@ -129,7 +134,8 @@ public sealed record SubstituteAccepted(
             )
             : new Refusal(
                 "unpack/not-a-fastener",
-                $"{sheet.Part(Part)?.Name ?? Part} is not a fastener with a size; only those can be judged by the rule.",
+                $"{sheet.Part(Part)?.Name ?? Part} is not a fastener with a size; only those can be judged by the "
+                    + $"rule.",
                 "body.part"
             );
     }

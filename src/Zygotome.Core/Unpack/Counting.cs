@@ -23,7 +23,10 @@ public sealed record PartCount(
     IReadOnlyList<string> BlocksSteps
 );
 
-/// <summary>Counted against the list: missing, extra, wrong, and what that blocks. A part used in several steps is used up by them.</summary>
+/// <summary>
+/// Counted against the list: missing, extra, wrong, and what that blocks. A part used in several steps is used up by
+/// them.
+/// </summary>
 public static class Counting
 {
     public static PartCount Of(JobState state, PartSpec part)
@@ -48,11 +51,16 @@ public static class Counting
 
     public static bool IsShort(CountStanding standing) => standing is CountStanding.Missing or CountStanding.Wrong;
 
-    /// <summary>How many of a part are there for this step: those counted, less what other steps took when they were begun.</summary>
+    /// <summary>
+    /// How many of a part are there for this step: those counted, less what other steps took when they were begun.
+    /// </summary>
     public static int Left(JobState state, StepSpec step, string part) =>
         Free(state, part) + (state.Build.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
 
-    /// <summary>Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps that neither miss a part nor come after one that does.</summary>
+    /// <summary>
+    /// Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps
+    /// that neither miss a part nor come after one that does.
+    /// </summary>
     public static (double Possible, double All) Minutes(JobState state)
     {
         var open = state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null).ToList();
@@ -79,7 +87,10 @@ public static class Counting
             .Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null)
             .Sum(s => s.Parts.GetValueOrDefault(part));
 
-    /// <summary>Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its parts.</summary>
+    /// <summary>
+    /// Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its
+    /// parts.
+    /// </summary>
     private static IEnumerable<StepSpec> Blocked(JobState state, string part)
     {
         var left = Free(state, part);

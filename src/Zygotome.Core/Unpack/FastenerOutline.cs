@@ -2,11 +2,15 @@ using Zygotome.Core.Airframe;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>A screw's outline at true size, mm: head at the left, thread to the right, so that one laid on the glass can be compared.</summary>
+/// <summary>
+/// A screw's outline at true size, mm: head at the left, thread to the right, so that one laid on the glass can be
+/// compared.
+/// </summary>
 /// <param name="Width">Over all. <paramref name="Height"/>: across the head.</param>
 public sealed record FastenerOutline(string Path, double Width, double Height)
 {
-    /// <param name="diameter">Thread, mm. <paramref name="length"/>: under the head, mm. Both are clamped to what a screen can show.</param>
+    /// <param name="diameter">Thread, mm. <paramref name="length"/>: under the head, mm. Both are clamped to what a
+    /// screen can show.</param>
     public static FastenerOutline Of(double diameter, double length)
     {
         var (d, l) = (Math.Clamp(diameter, 0.5, 20), Math.Clamp(length, 1, 150));

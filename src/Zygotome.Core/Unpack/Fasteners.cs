@@ -4,12 +4,13 @@ using Zygotome.Core.SpecSheets;
 namespace Zygotome.Core.Unpack;
 
 /// <summary>Whether a fastener goes where the sheet puts one, with the numbers said.</summary>
-/// <param name="Least">Shortest that holds, mm; <paramref name="Most"/>: longest that does not bottom. Both under the head.</param>
+/// <param name="Least">Shortest that holds, mm; <paramref name="Most"/>: longest that does not bottom. Both under the
+/// head.</param>
 public sealed record FastenerVerdict(bool Fits, string Why, double? Least, double? Most);
 
 /// <summary>
-/// The substitute rule: same thread; length at least stack + engagement (2 × diameter in plastic, wood or a foam anchor,
-/// 1.5 × in metal) and at most stack + hole depth.
+/// The substitute rule: same thread; length at least stack + engagement (2 × diameter in plastic, wood or a foam
+/// anchor, 1.5 × in metal) and at most stack + hole depth.
 /// </summary>
 public static class Fasteners
 {
@@ -34,7 +35,8 @@ public static class Fasteners
                 ? new FastenerVerdict(true, "The listed size.", place.Length, place.Length)
                 : new FastenerVerdict(
                     false,
-                    "The sheet does not state stack and hole depth, so only the listed length can be judged; measure both and put them on the sheet.",
+                    "The sheet does not state stack and hole depth, so only the listed length can be judged; measure "
+                        + "both and put them on the sheet.",
                     null,
                     null
                 );
@@ -43,7 +45,8 @@ public static class Fasteners
         var times = place.Into == "metal" ? 1.5 : 2;
         var (least, most) = (Numbers.Round(stack + (times * place.Diameter)), Numbers.Round(stack + depth));
         var numbers =
-            $"stack {Numbers.Say(stack)} mm, {Numbers.Say(times)} × {Numbers.Say(place.Diameter)} mm engagement in {place.Into}, hole {Numbers.Say(depth)} mm deep: {Numbers.Say(least)} to {Numbers.Say(most)} mm";
+            $"stack {Numbers.Say(stack)} mm, {Numbers.Say(times)} × {Numbers.Say(place.Diameter)} mm engagement in "
+            + $"{place.Into}, hole {Numbers.Say(depth)} mm deep: {Numbers.Say(least)} to {Numbers.Say(most)} mm";
         var x = Numbers.Round(length);
         return least > most ? new FastenerVerdict(false, $"No length can hold there: {numbers}.", least, most)
             : x < least

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
@@ -6,7 +7,8 @@ namespace Zygotome.Core.Unpack;
 
 /// <summary>Something is wrong with the aircraft, at this or any later stage.</summary>
 /// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
-/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view mm up.</param>
+/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view
+/// mm up.</param>
 public sealed record FindingRaised(
     string Place,
     PlaceKind PlaceKind,
@@ -23,6 +25,18 @@ public sealed record FindingRaised(
         var drawing = Drawings.Of(state.Sheet, View);
         return drawing.Parts.All(p => p.Id != Place)
                 ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
+            : !FindingGrades.PlacesOn(state.Sheet, Place).Contains(PlaceKind)
+                ? new Refusal(
+                    "unpack/place-kind",
+                    $"There is no {UnpackWords.Place(PlaceKind)} on {Place.Replace('-', ' ')}.",
+                    "body.placeKind"
+                )
+            : !FindingGrades.CanBe(PlaceKind, Kind)
+                ? new Refusal(
+                    "unpack/kind",
+                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what is under it.",
+                    "body.kind"
+                )
             : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000
                 ? new Refusal(
                     "unpack/size",
@@ -73,7 +87,10 @@ public sealed record FindingRaised(
     public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
 }
 
-/// <summary>What to do about a finding. Using structural damage as it is takes a lead; flight-critical damage is never used as it is.</summary>
+/// <summary>
+/// What to do about a finding. Using structural damage as it is takes a lead; flight-critical damage is never used as
+/// it is.
+/// </summary>
 public sealed record Disposed(string Finding, Disposition Disposition, string Reason) : EntryBody
 {
     public override bool IsDecision() => true;
@@ -102,10 +119,11 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
         {
             Grade.FlightCritical => new Refusal(
                 "unpack/never-as-is",
-                $"{finding.Tag} is flight-critical ({finding.Grading.Rule}): it must be repaired or replaced, and re-inspected.",
+                $"{finding.Tag} is flight-critical ({finding.Grading.Rule}): it must be repaired or replaced, and "
+                    + $"re-inspected.",
                 "body.disposition"
             ),
-            Grade.Structural when entry.By.Role != Role.Lead => new Refusal(
+            Grade.Structural when !Rights.Leads(state, entry.By) => new Refusal(
                 "unpack/lead",
                 $"{finding.Tag} is structural: only a lead may let it be used as it is.",
                 "body.disposition"
@@ -137,8 +155,18 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
 }
 
 /// <summary>A repair or replacement was made. It asks for a re-inspection and makes stale what it disturbs.</summary>
-/// <param name="HandleMinutes">Minutes until it can be handled, when glue was used; copied from the shop's adhesive.</param>
-public sealed record Repaired(string Finding, string How, double? HandleMinutes = null) : EntryBody
+/// <param name="HandleMinutes">Minutes until it can be handled, in older entries.</param>
+/// <param name="Adhesive">What it was glued with, as the shop lists it; null without glue.</param>
+/// <param name="BenchCelsius">°C at the bench; filled in by the server when nobody looked.</param>
+/// <param name="NoGlue">Said so, where its repair is a bond.</param>
+public sealed record Repaired(
+    string Finding,
+    string How,
+    double? HandleMinutes = null,
+    Build.Adhesive? Adhesive = null,
+    double? BenchCelsius = null,
+    bool NoGlue = false
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
@@ -150,7 +178,19 @@ public sealed record Repaired(string Finding, string How, double? HandleMinutes 
             )
         : HandleMinutes is < 0 or > 10_000
             ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
-        : Texts.Reason(How, "body.how", "Say how it was repaired.");
+        : Glued(state, finding, entry) ?? Texts.Reason(How, "body.how", "Say how it was repaired.");
+
+    private Refusal? Glued(JobState state, Finding finding, Entry entry) =>
+        Adhesive is not null && NoGlue
+            ? new Refusal("unpack/glue", $"{Adhesive.Name} was used, or no glue: not both.", "body.noGlue")
+        : Adhesive is not null ? Build.Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused
+        : !NoGlue && HandleMinutes is null && RepairSteps.Of(state.Built, finding).Bond is not null
+            ? new Refusal(
+                "unpack/glue",
+                $"Say which glue {finding.Tag} was repaired with, or that none was used.",
+                "body.adhesive"
+            )
+        : null;
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -159,27 +199,70 @@ public sealed record Repaired(string Finding, string How, double? HandleMinutes 
             return state.NotSupported(entry);
         }
 
-        return RepairSteps.Made(state, entry, f, How, HandleMinutes is { } m ? entry.ObservedAt.AddMinutes(m) : null);
+        return RepairSteps.Made(state, entry, f, How, Set(state, entry, f));
+    }
+
+    private RepairGlue Set(JobState state, Entry entry, Finding finding)
+    {
+        // Nothing put over glue that still sets makes it hold sooner.
+        if (NoGlue && state.Build.Progress(RepairSteps.IdOf(finding)) is { } wet && wet.FullAt > entry.RecordedAt)
+        {
+            return new RepairGlue(wet.Adhesive, wet.CuresFrom, wet.HandleAt, wet.FullAt);
+        }
+
+        var begun = state.Build.Progress(RepairSteps.IdOf(finding)) is { Done: null } step
+            ? step.Started
+            : finding.Evidence;
+        var from = entry.HappenedAt(begun.RecordedAt);
+        return Adhesive is null
+            ? HandleMinutes is { } m
+                ? new RepairGlue(
+                    state.Build.Progress(RepairSteps.IdOf(finding))?.Adhesive ?? "",
+                    from,
+                    Build.Curing.After(from, m),
+                    null
+                )
+                : RepairGlue.None
+            : Build.Curing.Of(Adhesive, BenchCelsius ?? 20, from).Try(out var ends, out _)
+                ? new RepairGlue(Adhesive.Name, from, ends.Handle, ends.Full)
+                : RepairGlue.None;
     }
 
     public override string Say(JobState state) => $"Repair of {state.Unpack.Find(Finding)?.Tag ?? "a finding"}";
 }
 
-/// <summary>Somebody looked at the repair again. For flight-critical findings not the one who made it, unless the shop is one person.</summary>
-public sealed record Reinspected(string Finding, bool Sound, string Note = "") : EntryBody
+/// <summary>
+/// Somebody looked at the repair again: nobody who recorded a repair of it, or started or ended its step, whoever recorded
+/// it last; unless the shop is one person. What grounds or carries is a lead's to inspect, unless every lead had a hand in
+/// the repair.
+/// </summary>
+/// <param name="Leads">Ids of the shop's leads when it was posted, by the server; null in older entries.</param>
+public sealed record Reinspected(string Finding, bool Sound, string Note = "", ImmutableArray<string>? Leads = null)
+    : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
         : finding.Repair is not { } repair
             ? new Refusal("unpack/not-repaired", $"{finding.Tag} has no repair to inspect.", "body.finding")
-        : repair.HandleAt > entry.ObservedAt
-            ? new Refusal("unpack/curing", $"The repair of {finding.Tag} is still curing.", "body.finding")
-        : finding.Grading.Grade == Grade.FlightCritical
-        && repair.By.Id == entry.By.Id
-        && !state.Receive.Rules.SelfInspects
+        : repair.HandleAt is { } at && at > entry.RecordedAt
+            ? new Refusal(
+                "unpack/curing",
+                $"The repair of {finding.Tag} is still curing; it can be handled {Build.Clock.At(state, at)}.",
+                "body.finding"
+            )
+        : finding.Repairers.Contains(entry.By.Id) && !state.Receive.Rules.SelfInspects
             ? new Refusal(
                 "unpack/own-work",
-                $"{finding.Tag} is flight-critical: somebody other than {repair.By.Name} must inspect the repair.",
+                $"{finding.Tag}: somebody other than {entry.By.Name} must inspect the repair.",
+                "body.finding"
+            )
+        : finding.Grading.Grade >= Grade.Structural
+        && !Rights.Leads(state, entry.By)
+        && Leads?.All(finding.Repairers.Contains) != true
+            ? new Refusal(
+                "unpack/lead",
+                $"{finding.Tag} is {FindingWords.Grade(finding.Grading.Grade)}: a lead who had no hand in the repair "
+                    + "inspects it.",
                 "body.finding"
             )
         : Texts.Fits(Note, "body.note");

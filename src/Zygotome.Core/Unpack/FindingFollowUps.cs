@@ -56,8 +56,6 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } f ? UnpackRules.NoFinding(Finding)
-        : entry.By.Role != Role.Lead
-            ? new Refusal("unpack/lead", $"Only a lead grades {f.Tag} otherwise than its rule.", "body.grade")
         : Grade == f.Grading.Grade
             ? new Refusal("unpack/same-grade", $"{f.Tag} is {FindingWords.Grade(Grade)} already.", "body.grade")
         : Grade < f.Grading.Grade

@@ -46,8 +46,10 @@ public enum Grade
 /// <summary>The grade, and the rule that gave it.</summary>
 public sealed record Grading(Grade Grade, string Rule, string Text);
 
-/// <summary>The decision table place × kind × size (mm, the longest extent). The first rule that fits decides; grades never fall with size.
-/// The table is printed in docs/grading.md.</summary>
+/// <summary>
+/// The decision table place × kind × size (mm, the longest extent). The first rule that fits decides; grades never fall
+/// with size. The table is printed in docs/grading.md.
+/// </summary>
 public static class FindingGrades
 {
     private static readonly PlaceKind[] Grounding =
@@ -81,7 +83,8 @@ public static class FindingGrades
             k => k != FindingKind.Scuff,
             0,
             Grade.FlightCritical,
-            "Damage to a hinge, spar, joint, horn, linkage, servo, motor mount, propeller, gear retention or receiver power grounds the aircraft, whatever its size."
+            "Damage to a hinge, spar, joint, horn, linkage, servo, motor mount, propeller, gear retention or "
+                + "receiver power grounds the aircraft, whatever its size."
         ),
         new(
             "G2",
@@ -157,9 +160,15 @@ public static class FindingGrades
     /// <param name="size">Longest extent in mm, ≥ 0.</param>
     public static Grading Of(PlaceKind place, FindingKind kind, double size)
     {
-        var rule = Table.First(r => r.Place(place) && r.Kind(kind) && size >= r.From);
+        // A size below nothing is nothing: what a journal holds is graded whatever it says.
+        var rule = Table.First(r => r.Place(place) && r.Kind(kind) && Math.Max(0, size) >= r.From);
         return new Grading(rule.Grade, rule.Id, rule.Text);
     }
+
+    /// <summary>Whether it can happen there: a film or a decal creases, parts, comes loose or is rubbed, and breaks nothing.</summary>
+    public static bool CanBe(PlaceKind place, FindingKind kind) =>
+        place != PlaceKind.Decal
+        || kind is FindingKind.Crease or FindingKind.Parting or FindingKind.Loose or FindingKind.Scuff;
 
     public static bool Grounds(PlaceKind place) => Grounding.Contains(place);
 

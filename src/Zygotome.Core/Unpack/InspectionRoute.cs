@@ -5,7 +5,10 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>One place hands come to on the way round the aircraft. <paramref name="X"/>: mm aft; <paramref name="Y"/>: mm to the right wing.</summary>
+/// <summary>
+/// One place hands come to on the way round the aircraft. <paramref name="X"/>: mm aft; <paramref name="Y"/>: mm to the
+/// right wing.
+/// </summary>
 /// <param name="Part">The drawn part it lies on. <paramref name="Feel"/>: what to feel and listen for.</param>
 public sealed record WalkPoint(string Id, string Title, string Part, PlaceKind Kind, double X, double Y, string Feel);
 
@@ -17,9 +20,9 @@ public enum WalkAnswer
 }
 
 /// <summary>
-/// The inspection walk of one aircraft, made from its sheet, in the order hands go round it: nose and what lies ahead of the wing, out along
-/// the left wing and what stands on it, round the tail, back along the right wing, and underneath.
-/// Every hinge, joint, spar, horn, linkage, motor, leg, lead, surface and canopy is on it, once.
+/// The inspection walk of one aircraft, made from its sheet, in the order hands go round it: nose and what lies ahead
+/// of the wing, out along the left wing and what stands on it, round the tail, back along the right wing, and
+/// underneath. Every hinge, joint, spar, horn, linkage, motor, leg, lead, surface and canopy is on it, once.
 /// </summary>
 public static class InspectionRoute
 {
@@ -47,7 +50,9 @@ public static class InspectionRoute
     /// <summary>Which side's hands come to it: −1 left, +1 right, 0 on the way between.</summary>
     private static int SideOf(MotorSpec motor) => Math.Sign(motor.Y);
 
-    /// <summary>A fin on the wing, at its tip or further in, is met with its wing; one on body or tail with the tail.</summary>
+    /// <summary>
+    /// A fin on the wing, at its tip or further in, is met with its wing; one on body or tail with the tail.
+    /// </summary>
     private static int SideOf(Geometry g, Fin fin)
     {
         if (fin.Y == 0 || g.Wing is not { } wing || Math.Abs(fin.Y) > wing.HalfSpan * 1.05)
@@ -340,7 +345,7 @@ public static class InspectionRoute
         }
     }
 
-    private static string Titled(string words) => char.ToUpperInvariant(words[0]) + words[1..].Replace('-', ' ');
+    private static string Titled(string words) => Texts.Capital(words.Replace('-', ' '));
 }
 
 /// <summary>A point of the walk, answered.</summary>

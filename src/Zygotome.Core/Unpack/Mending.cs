@@ -1,6 +1,9 @@
 namespace Zygotome.Core.Unpack;
 
-/// <summary>How damage of a kind at a place is mended at the bench: glued, by hand without glue, or never, so that only a new part does.</summary>
+/// <summary>
+/// How damage of a kind at a place is mended at the bench: glued, by hand without glue, or never, so that only a new
+/// part does.
+/// </summary>
 /// <param name="Minutes">Hands-on for mending without glue; a glued joint's come from its length.</param>
 public sealed record Mending(bool Possible, bool Glued, double Minutes, string Words)
 {

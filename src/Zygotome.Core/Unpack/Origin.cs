@@ -18,7 +18,10 @@ public sealed record OriginInferred(Origin Origin, string Rule, string Why)
     public bool Claimable => Origin != Origin.Shop;
 }
 
-/// <summary>Infers a finding's origin from what was recorded before it. The first rule that fits decides; the table is printed in docs/grading.md.</summary>
+/// <summary>
+/// Infers a finding's origin from what was recorded before it. The first rule that fits decides; the table is printed
+/// in docs/grading.md.
+/// </summary>
 public static class Origins
 {
     private static readonly FindingKind[] FromBlows =
@@ -41,7 +44,8 @@ public static class Origins
             return new(
                 Origin.Shop,
                 "O1",
-                $"It was seen sound by {walked.Evidence.By.Name} {Build.Clock.At(state, walked.Evidence.ObservedAt)}; it happened since, here."
+                $"It was seen sound by {walked.Evidence.By.Name} "
+                    + $"{Build.Clock.At(state, walked.Evidence.ObservedAt)}; it happened since, here."
             );
         }
 

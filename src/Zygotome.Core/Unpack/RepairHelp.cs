@@ -19,7 +19,9 @@ public sealed record WayOut(
     string Effect
 );
 
-/// <summary>Helps to decide on a finding: repair here, replace, use as it is, return; each with its effect on the promised date.</summary>
+/// <summary>
+/// Helps to decide on a finding: repair here, replace, use as it is, return; each with its effect on the promised date.
+/// </summary>
 public static class RepairHelp
 {
     /// <param name="today">The day it is asked on, in the shop's time zone.</param>
@@ -107,7 +109,10 @@ public static class RepairHelp
         ];
     }
 
-    /// <summary>The day that many hands-on minutes are over, after so many days of waiting; a cure longer than a day's work adds a night; nobody works at the weekend.</summary>
+    /// <summary>
+    /// The day that many hands-on minutes are over, after so many days of waiting; a cure longer than a day's work adds
+    /// a night; nobody works at the weekend.
+    /// </summary>
     private static DateOnly Ready(JobState state, DateOnly today, double minutes, int days, bool night)
     {
         var workdays =

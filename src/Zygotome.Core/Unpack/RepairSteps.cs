@@ -6,7 +6,10 @@ using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>A repair decided on becomes a step of the job: hands-on time, bond, what it disturbs, and the re-inspection that follows.</summary>
+/// <summary>
+/// A repair decided on becomes a step of the job: hands-on time, bond, what it disturbs, and the re-inspection that
+/// follows.
+/// </summary>
 public static class RepairSteps
 {
     public static string IdOf(Finding finding) => $"repair-{finding.Tag.ToLowerInvariant()}";
@@ -41,7 +44,10 @@ public static class RepairSteps
         };
     }
 
-    /// <summary>Hands were on it: the bead on the rail rests. What was not sound is to be repaired anew, so its step is open again.</summary>
+    /// <summary>
+    /// Hands were on it: the bead on the rail rests. What was not sound is to be repaired anew, so its step is open
+    /// again.
+    /// </summary>
     internal static JobState Inspected(JobState state, Finding f, bool sound) =>
         state.Build.Progress(IdOf(f)) is not { } progress
             ? state
@@ -56,7 +62,7 @@ public static class RepairSteps
             };
 
     /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
-    internal static JobState Made(JobState state, Entry entry, Finding f, string how, DateTimeOffset? handleAt)
+    internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue)
     {
         var step = Of(state.Built, f);
         var done = state.Build.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);
@@ -66,7 +72,8 @@ public static class RepairSteps
                 Unpack = state.Unpack.With(
                     f with
                     {
-                        Repair = new Repair(how, entry.By, entry.ObservedAt, handleAt),
+                        Repair = new Repair(how, entry.By, entry.ObservedAt, glue.HandleAt),
+                        Repairers = f.Repairers.Add(entry.By.Id).Add(done.Started.By.Id),
                         Sound = false,
                         Reinspection = null,
                         ReinspectedBy = null,
@@ -79,8 +86,11 @@ public static class RepairSteps
                         done with
                         {
                             Done = Evidence.Of(entry),
-                            HandleAt = handleAt,
-                            FullAt = done.FullAt ?? handleAt,
+                            Adhesive = glue.Adhesive,
+                            HandleAt = glue.HandleAt,
+                            FullAt = glue.FullAt ?? glue.HandleAt,
+                            CuresFrom = glue.From,
+                            Handled = false,
                         }
                     ),
                 },
@@ -91,6 +101,20 @@ public static class RepairSteps
             step.Disturbs
         );
     }
+}
+
+/// <summary>
+/// The glue of one repair, each anew: when it was closed, can be handled, has its full strength; all null without glue. Of
+/// older entries only the handling is known.
+/// </summary>
+internal sealed record RepairGlue(
+    string Adhesive,
+    DateTimeOffset? From,
+    DateTimeOffset? HandleAt,
+    DateTimeOffset? FullAt
+)
+{
+    public static readonly RepairGlue None = new("", null, null, null);
 }
 
 /// <summary>What a repair takes: minutes at the bench, the joint it makes, glue, mass added (g), cure (min).</summary>
@@ -107,7 +131,9 @@ public sealed record RepairPlan(
     ImmutableArray<string> Cautions
 )
 {
-    /// <summary>The damaged part out and a new one in: a base of minutes, more where it grounds and for length.</summary>
+    /// <summary>
+    /// The damaged part out and a new one in: a base of minutes, more where it grounds and for length.
+    /// </summary>
     public static RepairPlan Replacing(Finding f) =>
         new(
             true,
@@ -121,7 +147,9 @@ public sealed record RepairPlan(
             []
         );
 
-    /// <summary>From place, kind and size (mm): a base of minutes for the kind, more for length; the adhesive by the material.</summary>
+    /// <summary>
+    /// From place, kind and size (mm): a base of minutes for the kind, more for length; the adhesive by the material.
+    /// </summary>
     public static RepairPlan Of(SpecSheet sheet, Finding f)
     {
         if (Mending.Of(f.PlaceKind, f.Kind) is { Glued: false } mending)
@@ -186,7 +214,8 @@ public sealed record RepairPlan(
             glue.HandleMinutes,
             glue.FullMinutes,
             grams,
-            $"{glue.Preparation} {glue.Name}, {Numbers.Say(glue.HandleMinutes)} min to handle.{(f.PlaceKind == PlaceKind.Hinge ? " Free movement before it sets and after." : "")}",
+            $"{glue.Preparation} {glue.Name}, {Numbers.Say(glue.HandleMinutes)} min to "
+                + $"handle.{(f.PlaceKind == PlaceKind.Hinge ? " Free movement before it sets and after." : "")}",
             [.. glue.Harms.Select(h => $"Not here: {h}.")]
         );
     }

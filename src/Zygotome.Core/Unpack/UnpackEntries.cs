@@ -9,32 +9,44 @@ public static class UnpackEntries
 
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<PapersFound>("unpack/papers"),
-        EntryKind.Of<Counted>("unpack/counted"),
-        EntryKind.Of<CountSet>("unpack/count-set"),
-        EntryKind.Of<BagCounted>("unpack/bag-counted"),
-        EntryKind.Of<WrongPart>("unpack/wrong"),
-        EntryKind.Of<ExtraPart>("unpack/extra"),
-        EntryKind.Of<FindingRaised>("unpack/finding"),
-        EntryKind.Of<Disposed>("unpack/disposition"),
-        EntryKind.Of<Repaired>("unpack/repaired"),
-        EntryKind.Of<Reinspected>("unpack/reinspected"),
-        EntryKind.Of<WrongCounted>("unpack/wrong-counted"),
-        EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere"),
-        EntryKind.Of<SubstituteAccepted>("unpack/substitute"),
-        EntryKind.Of<Walked>("unpack/walked"),
-        EntryKind.Of<FindingPhotographed>("unpack/photo"),
-        EntryKind.Of<OriginSaid>("unpack/origin"),
-        EntryKind.Of<Regraded>("unpack/regraded"),
-        EntryKind.Of<ClaimSent>("unpack/claim-sent") with
+        EntryKind.Of<PapersFound>("unpack/papers", Posters.Anybody),
+        EntryKind.Of<Counted>("unpack/counted", Posters.Anybody),
+        EntryKind.Of<CountSet>("unpack/count-set", Posters.Anybody),
+        EntryKind.Of<BagCounted>("unpack/bag-counted", Posters.Anybody),
+        EntryKind.Of<WrongPart>("unpack/wrong", Posters.Anybody),
+        EntryKind.Of<ExtraPart>("unpack/extra", Posters.Anybody),
+        EntryKind.Of<FindingRaised>("unpack/finding", Posters.Anybody),
+        EntryKind.Of<Disposed>("unpack/disposition", Posters.Bench),
+        EntryKind.Of<Repaired>("unpack/repaired", Posters.Bench) with
+        {
+            LooksUp =
+            [
+                new("adhesive", ShopFact.Adhesive),
+                new("benchCelsius", ShopFact.BenchTemperature),
+                new("handleMinutes", ShopFact.OlderOnly),
+            ],
+        },
+        EntryKind.Of<Reinspected>("unpack/reinspected", Posters.Bench) with
+        {
+            LooksUp = [new("leads", ShopFact.Leads)],
+        },
+        EntryKind.Of<WrongCounted>("unpack/wrong-counted", Posters.Anybody),
+        EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere", Posters.Anybody),
+        EntryKind.Of<SubstituteAccepted>("unpack/substitute", Posters.Bench),
+        EntryKind.Of<Walked>("unpack/walked", Posters.Bench),
+        EntryKind.Of<FindingPhotographed>("unpack/photo", Posters.Anybody),
+        EntryKind.Of<OriginSaid>("unpack/origin", Posters.Anybody),
+        EntryKind.Of<Regraded>("unpack/regraded", Posters.Lead),
+        EntryKind.Of<ClaimSent>("unpack/claim-sent", Posters.Anybody) with
         {
             Retractable = false,
+            OwnDoor = true,
         },
-        EntryKind.Of<ClaimAnswered>("unpack/claim-answered") with
+        EntryKind.Of<ClaimAnswered>("unpack/claim-answered", Posters.Anybody) with
         {
             AfterRelease = true,
         },
-        EntryKind.Of<PartsArrived>("unpack/parts-arrived") with
+        EntryKind.Of<PartsArrived>("unpack/parts-arrived", Posters.Anybody) with
         {
             Retractable = false,
             AfterRelease = true,
@@ -116,7 +128,9 @@ public sealed record CountSet(string Part, int Count) : EntryBody
     public override string Say(JobState state) => $"{Count} × {state.Sheet.Part(Part)?.Name ?? Part}";
 }
 
-/// <summary>The bag is counted: what is not there is missing. <c>AllHere</c> takes every part of it as listed.</summary>
+/// <summary>
+/// The bag is counted: what is not there is missing. <c>AllHere</c> takes every part of it as listed.
+/// </summary>
 public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>

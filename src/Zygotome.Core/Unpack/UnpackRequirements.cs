@@ -11,11 +11,7 @@ public static class UnpackRequirements
         var unpack = state.Unpack;
         foreach (var paper in UnpackEntries.Papers)
         {
-            var requirement = new Requirement(
-                $"papers/{paper}",
-                Stage.Unpack,
-                $"{char.ToUpperInvariant(paper[0])}{paper[1..]} found"
-            );
+            var requirement = new Requirement($"papers/{paper}", Stage.Unpack, $"{Texts.Capital(paper)} found");
             yield return unpack.Papers.TryGetValue(paper, out var evidence)
                 ? unpack.PaperSources.TryGetValue(paper, out var source)
                     ? new Claim(
@@ -121,8 +117,8 @@ public static class UnpackRequirements
         );
         var why = f switch
         {
-            { Sound: true } =>
-                $"{f.Repair!.How}; re-inspected by {f.ReinspectedBy!.Name}{(f.Repair.By.Id == f.ReinspectedBy.Id ? " (self-inspected)" : "")}.",
+            { Sound: true } => $"{f.Repair!.How}; re-inspected by "
+                + $"{f.ReinspectedBy!.Name}{(f.Repair.By.Id == f.ReinspectedBy.Id ? " (self-inspected)" : "")}.",
             { Cleared: true } => $"Used as it is{(f.DispositionReason.Length > 0 ? ": " + f.DispositionReason : "")}.",
             { Repair: not null } => "Repaired; not re-inspected yet.",
             { Disposition: { } d } => $"To {UnpackRules.Words(d)}; not done yet.",

@@ -36,7 +36,9 @@ public sealed record UnpackState
 
     public ImmutableList<Finding> Findings { get; init; } = [];
 
-    /// <summary>How many findings were ever raised. A tag tied to the aircraft keeps its number when another is retracted.</summary>
+    /// <summary>
+    /// How many findings were ever raised. A tag tied to the aircraft keeps its number when another is retracted.
+    /// </summary>
     public int Raised { get; init; }
 
     /// <summary>Where the numbers of a missing paper come from.</summary>
@@ -46,8 +48,7 @@ public sealed record UnpackState
     public ImmutableList<Substitute> Substitutes { get; init; } = [];
 
     /// <summary>Answered points of the inspection walk, by point.</summary>
-    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } =
-        ImmutableDictionary<string, WalkAnswered>.Empty;
+    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } = [];
 
     public ImmutableList<Claimed> Claims { get; init; } = [];
 
@@ -94,6 +95,9 @@ public sealed record Finding(
     public Person? DisposedBy { get; init; }
 
     public Repair? Repair { get; init; }
+
+    /// <summary>Ids of everybody who ever had a hand in its repair: none of them inspects it.</summary>
+    public ImmutableSortedSet<string> Repairers { get; init; } = [];
 
     public Person? ReinspectedBy { get; init; }
 

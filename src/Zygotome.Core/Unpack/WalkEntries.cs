@@ -29,5 +29,11 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
     public override IEnumerable<string> Shows() => [$"walk/{Point}"];
 
     public override string Say(JobState state) =>
-        $"{InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point)?.Title ?? Point}: {Answer switch { WalkAnswer.Sound => "sound", WalkAnswer.NotFitted => "not fitted", _ => state.Unpack.Find(Finding)?.Tag ?? "a finding" }}";
+        $"{InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point)?.Title ?? Point}: "
+        + Answer switch
+        {
+            WalkAnswer.Sound => "sound",
+            WalkAnswer.NotFitted => "not fitted",
+            _ => state.Unpack.Find(Finding)?.Tag ?? "a finding",
+        };
 }

@@ -1,6 +1,3 @@
-using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.Unpack;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 
@@ -39,12 +36,15 @@ public sealed record NextLine(
     bool Late
 );
 
-/// <summary>What is next at the bench: claims before their window closes, parts on the way, and what holds each job up.</summary>
+/// <summary>
+/// What is next at the bench: claims before their window closes, parts on the way, and what holds each job up.
+/// </summary>
 public sealed record BenchView(
     DateOnly Today,
     IReadOnlyList<ClaimLine> Claims,
     IReadOnlyList<PartsLine> Parts,
-    IReadOnlyList<NextLine> Next
+    IReadOnlyList<NextLine> Next,
+    IReadOnlyList<UnreadableView> Unreadable
 );
 
 internal static class BenchEndpoints
@@ -60,8 +60,9 @@ internal static class BenchEndpoints
                 new CuresView(
                     desk.Now,
                     [
-                        .. list.Curing()
-                            .SelectMany(id => Cure.Of(desk.Find(id)!.State, desk.Now))
+                        .. desk.Each(list.Curing(), line => line.Facts.Cures)
+                            .Made.SelectMany(cures => cures)
+                            .Where(c => c.OnTheRail(desk.Now))
                             .OrderBy(c => c.HandleAt),
                     ]
                 )
@@ -71,53 +72,59 @@ internal static class BenchEndpoints
     private static BenchView View(JobDesk desk, JobList list)
     {
         var today = desk.Today;
-        IEnumerable<JobState> States(IReadOnlyList<string> jobs) => jobs.Select(id => desk.Find(id)!.State);
+        var claims = desk.Each(list.Claiming(), line => Claim(line, today));
+        var parts = desk.Each(list.Awaiting(), line => Parts(line, today));
+        var next = desk.Each(
+            list.Find(null, Most).Jobs,
+            line => line.Facts.Released ? null : Next(line, desk.Now, today)
+        );
         return new BenchView(
             today,
-            [.. States(list.Claiming()).Select(s => Claim(s, today))],
-            [
-                .. States(list.Awaiting())
-                    .SelectMany(s =>
-                        Claims
-                            .OnTheWay(s)
-                            .Select(c => new PartsLine(
-                                s.JobId,
-                                s.Receive.Number,
-                                s.Sheet.Kit.Name,
-                                c.To,
-                                c.Answer!.PartsDue,
-                                c.Answer.PartsDue < today,
-                                [.. c.Shortages.Select(x => $"{x.Quantity} × {x.Name}")]
-                            ))
-                    ),
-            ],
-            [.. States(list.Find(null, Most).Jobs).Where(s => !s.Released).Select(s => Next(desk, s, today))]
+            [.. claims.Made.OfType<ClaimLine>()],
+            [.. parts.Made.SelectMany(p => p)],
+            [.. next.Made.OfType<NextLine>()],
+            [.. claims.Unreadable.Concat(parts.Unreadable).Concat(next.Unreadable).DistinctBy(u => u.Id)]
         );
     }
 
-    private static ClaimLine Claim(JobState s, DateOnly today) =>
-        new(
-            s.JobId,
-            s.Receive.Number,
-            s.Sheet.Kit.Name,
-            s.Receive.Supplier!.Name,
-            s.Receive.ClaimUntil!.Value,
-            Claims.DaysLeft(s, today) ?? 0,
-            [.. Claims.Of(s).Where(c => c.Stands && !c.Sent).Select(c => c.Text)]
-        );
+    private static PartsLine[] Parts(JobLine line, DateOnly today) =>
+        [
+            .. line.Facts.OnTheWay.Select(p => new PartsLine(
+                line.Job,
+                line.Facts.Number,
+                line.Facts.Kit,
+                p.To,
+                p.Due,
+                p.Due < today,
+                p.What
+            )),
+        ];
 
-    private static NextLine Next(JobDesk desk, JobState s, DateOnly today)
+    private static ClaimLine? Claim(JobLine line, DateOnly today) =>
+        line.Facts.Claim is { } claim
+            ? new ClaimLine(
+                line.Job,
+                line.Facts.Number,
+                line.Facts.Kit,
+                claim.To,
+                claim.Until,
+                claim.Until.DayNumber - today.DayNumber,
+                claim.What
+            )
+            : null;
+
+    private static NextLine Next(JobLine line, DateTimeOffset now, DateOnly today)
     {
-        var outlook = JobOutlook.Of(s, desk.Ledger(s), desk.Now);
+        var f = line.Facts;
         return new NextLine(
-            s.JobId,
-            s.Receive.Number,
-            s.Sheet.Kit.Name,
-            Core.StageNames.Key(outlook.Stage),
-            Core.StageNames.Title(outlook.Stage),
-            outlook.Holds,
-            s.Receive.Promised,
-            s.Receive.Promised < today
+            line.Job,
+            f.Number,
+            f.Kit,
+            Core.StageNames.Key(f.Outlook.Stage),
+            Core.StageNames.Title(f.Outlook.Stage),
+            f.Outlook.Words(f.TimeZone, now),
+            f.Promised,
+            f.Promised < today
         );
     }
 }

@@ -6,7 +6,9 @@ namespace Zygotome.Server.Shop;
 
 public sealed record CustomerPut(string Name, string Contact, string Notes);
 
-/// <summary>Customers, searched by any of their words; personal data that can be changed and is in no journal.</summary>
+/// <summary>
+/// Customers, searched by any of their words; personal data that can be changed and is in no journal.
+/// </summary>
 internal static class CustomerEndpoints
 {
     public static void MapCustomers(this IEndpointRouteBuilder app)

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
@@ -40,7 +39,7 @@ internal sealed class DemoImport(
         )
         {
             var bytes = await File.ReadAllBytesAsync(path);
-            var reading = SheetReader.Read(bytes);
+            var reading = SheetDoor.AtImport(bytes, sheets.LastRevision);
             _ = reading.Sheet is { } sheet
                 ? sheets.Add(sheet, bytes)
                 : throw new InvalidDataException(
@@ -74,7 +73,7 @@ internal sealed class DemoImport(
             var at = now.AddMinutes(-e.MinutesAgo);
             if (
                 !Core
-                    .Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at))
+                    .Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at), () => settings.Lists)
                     .Try(out var body, out var refusal)
             )
             {
@@ -99,7 +98,8 @@ internal sealed class DemoImport(
         }
     }
 
-    // Dates are said by days from now. The opening names its sheet by id and revision, its supplier and receiver by name; the rest is filled in here.
+    // Dates are said by days from now. The opening names its sheet by id and revision, its supplier and receiver by
+    // name; the rest is filled in here.
     private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now, DateTimeOffset at)
     {
         DateOnly InDays(JsonElement days) => DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
@@ -119,7 +119,7 @@ internal sealed class DemoImport(
             ["sheetHash"] = sheet?.Hash ?? "",
             ["promised"] = InDays(days),
             ["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime),
-            ["rules"] = file.Rules,
+            ["rules"] = settings.Rules,
         };
         if (body.TryGetProperty("supplier", out var supplier))
         {

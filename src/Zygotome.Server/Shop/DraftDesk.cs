@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Airframe;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Archetypes;
@@ -13,7 +14,13 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 /// <summary>Where sheets are typed: begins a draft, changes it, answers what is doubted, and puts it on file.</summary>
-internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvider clock)
+internal sealed partial class DraftDesk(
+    DraftStore drafts,
+    SheetStore sheets,
+    SheetFiling filing,
+    TimeProvider clock,
+    ILogger<DraftDesk> log
+)
 {
     public Results<Ok<DraftView>, ProblemHttpResult> View(string id) =>
         drafts.Find(id) is { } draft ? TypedResults.Ok(View(draft)) : Problems.NotFound($"draft {id}");
@@ -58,14 +65,17 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
 
     public Results<Ok<DraftView>, ProblemHttpResult> Revise(RevisionPost post, string by)
     {
-        if (sheets.Bytes(post.Id, post.Revision) is not { } bytes)
+        if (
+            sheets.Find(post.Id, post.Revision) is not { } sheet
+            || sheets.Bytes(post.Id, post.Revision) is not { } bytes
+        )
         {
             return Problems.NotFound($"sheet {post.Id} revision {post.Revision}");
         }
 
         var file = SheetFile.Parse(bytes);
         file["kit"]!["revision"] = sheets.Revisions(post.Id)[0].Revision + 1;
-        return TypedResults.Ok(Add(file, by, sheets.Find(post.Id, post.Revision)!.Hash));
+        return TypedResults.Ok(Add(file, by, sheet.Hash));
     }
 
     private DraftView Add(JsonObject file, string by, string? answersOf = null)
@@ -104,7 +114,9 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
                 .Match<Results<Ok<DraftView>, ProblemHttpResult>>(d => TypedResults.Ok(View(d)), r => Refused(r))
             : Problems.NotFound($"draft {id}");
 
-    /// <summary>Answers a doubt; a correction puts what was typed, or else the likely reading, in the doubted number's place.</summary>
+    /// <summary>
+    /// Answers a doubt; a correction puts what was typed, or else the likely reading, in the doubted number's place.
+    /// </summary>
     public Results<Ok<DraftView>, ProblemHttpResult> Answer(string id, AnswerPost post, string by)
     {
         if (drafts.Find(id) is not { } draft)
@@ -112,7 +124,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
             return Problems.NotFound($"draft {id}");
         }
 
-        if (Flags(Rough(SheetReader.Read(draft.Bytes))).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
+        if (Flags(Rough(Read(draft))).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
         {
             return Problems.Of(422, "sheet/flag", "That number is no longer doubted.", "flag");
         }
@@ -138,7 +150,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
                         by,
                         file => SheetEdits.Apply(file, [new SheetEdit(flag.Path, EditAct.Set, text)])
                     )
-                    .Try(out draft!, out var refusal)
+                    .Try(out draft, out var refusal)
             )
             {
                 return Refused(refusal);
@@ -154,7 +166,9 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
         return TypedResults.Ok(View(draft));
     }
 
-    /// <summary>Puts a draft without mistakes on file, its answers with it. What somebody typed meanwhile stays a draft.</summary>
+    /// <summary>
+    /// Puts a draft without mistakes on file, its answers with it. What somebody typed meanwhile stays a draft.
+    /// </summary>
     public Results<Ok<SheetCard>, ProblemHttpResult> FileIt(string id)
     {
         if (drafts.Find(id) is not { } draft)
@@ -162,19 +176,13 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
             return Problems.NotFound($"draft {id}");
         }
 
-        var reading = SheetReader.Read(draft.Bytes);
-        if (reading.Sheet is not { } sheet)
+        if (!filing.Try(draft.Bytes, "This draft", out var card, out var refused))
         {
-            return Problems.Mistakes("sheet/mistakes", "This draft", reading.Errors);
+            return refused;
         }
 
-        if (!sheets.Add(sheet, draft.Bytes).Try(out _, out var refusal))
-        {
-            return Problems.Of(refusal, 409);
-        }
-
-        drafts.Filed(draft, sheet.Hash);
-        return TypedResults.Ok(SheetEndpoints.Card(sheet));
+        drafts.Filed(draft, card.Hash);
+        return TypedResults.Ok(card);
     }
 
     private Outcome<SheetDraft> Changed(
@@ -201,7 +209,7 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
 
     private DraftView View(SheetDraft draft)
     {
-        var reading = SheetReader.Read(draft.Bytes);
+        var reading = Read(draft);
         var rough = Rough(reading);
         var flags = Flags(rough);
         var answers = drafts.Answers(DraftStore.KeyOf(draft.Id));
@@ -240,6 +248,24 @@ internal sealed class DraftDesk(DraftStore drafts, SheetStore sheets, TimeProvid
                 : "the first revision"
         );
     }
+
+    // By the door it will go through, so that what stops it is said while it is typed.
+    // A rule that fails on it stops its filing, not its typing.
+    private SheetReading Read(SheetDraft draft)
+    {
+        try
+        {
+            return SheetDoor.AtImport(draft.Bytes, sheets.LastRevision);
+        }
+        catch (Exception e) when (e is not System.Data.Common.DbException)
+        {
+            NotRead(draft.Id, e);
+            return new SheetReading(null, [new SheetError("$", "A rule of this program fails on it.")]);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Error, "A rule failed on draft {Draft}.")]
+    private partial void NotRead(string draft, Exception e);
 
     private static SpecSheet? Rough(SheetReading reading) => reading.Rough is { } read ? Drawable.Part(read) : null;
 

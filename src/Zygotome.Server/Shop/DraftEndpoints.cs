@@ -9,7 +9,9 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
 
-/// <summary>Typing a sheet: from a class, from a revision on file, from a file; edit by edit, each checked and drawn at once.</summary>
+/// <summary>
+/// Typing a sheet: from a class, from a revision on file, from a file; edit by edit, each checked and drawn at once.
+/// </summary>
 internal static class DraftEndpoints
 {
     private const int MostEdits = 200;
@@ -22,9 +24,11 @@ internal static class DraftEndpoints
         );
         app.MapGet(
             "/api/drafts",
-            (DraftStore drafts) =>
-                (IReadOnlyList<DraftCard>)
-                    [.. drafts.List().Select(d => new DraftCard(d.Id, d.Name, d.ChangedAt, d.ByName))]
+            (DraftStore drafts, Readable readable) =>
+            {
+                var listing = readable.Each(drafts.List(), d => d.Name, DraftCard.Of);
+                return new DraftsView(listing.Made, listing.Unreadable);
+            }
         );
         app.MapPost(
             "/api/drafts/archetype",
@@ -82,7 +86,7 @@ internal static class DraftEndpoints
         DraftDesk desk
     )
     {
-        if (list is not ("parts" or "throws"))
+        if (!SheetCsv.Lists.Contains(list))
         {
             return Problems.NotFound($"list {list}");
         }

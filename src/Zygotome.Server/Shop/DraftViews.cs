@@ -23,10 +23,22 @@ public sealed record RevisionPost(string Id, int Revision);
 
 public sealed record EditsPost(long Version, IReadOnlyList<SheetEdit> Edits);
 
-/// <summary>What somebody says of a doubted number. "Corrected" puts the suggestion, or what was typed, in its place.</summary>
+/// <summary>
+/// What somebody says of a doubted number. "Corrected" puts the suggestion, or what was typed, in its place.
+/// </summary>
 public sealed record AnswerPost(long Version, string Flag, FlagAnswer Answer, string Note, string Text = "");
 
-public sealed record DraftCard(string Id, string Name, string ChangedAt, string By);
+public sealed record DraftCard(string Id, string Name, string ChangedAt, string By)
+{
+    /// <exception cref="InvalidDataException">Its bytes are no sheet that could be typed on.</exception>
+    internal static DraftCard Of(SheetDraft draft)
+    {
+        _ = SheetFile.Parse(draft.Bytes);
+        return new DraftCard(draft.Id, draft.Name, draft.ChangedAt, draft.ByName);
+    }
+}
+
+public sealed record DraftsView(IReadOnlyList<DraftCard> Drafts, IReadOnlyList<UnreadableView> Unreadable);
 
 /// <summary>An answer to a flag, with who and when.</summary>
 public sealed record AnswerView(string Flag, FlagAnswer Answer, string Note, string By, string At)

@@ -3,10 +3,10 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 /// <summary>
-/// The simulated mail service: a folder that a real one would empty. Mail is written to the database with the entry that sends it and
-/// put here after the commit; what a crash kept back is put here at the next start.
+/// The simulated mail service: a folder that a real one would empty. Mail is written to the database with the entry
+/// that sends it and put here after the commit; what a crash kept back is put here at the next start.
 /// </summary>
-internal sealed class Outbox(ServerOptions options, MailStore mail, TimeProvider clock, ILogger<Outbox> log)
+internal sealed partial class Outbox(ServerOptions options, MailStore mail, TimeProvider clock, ILogger<Outbox> log)
 {
     private readonly Lock _one = new();
 
@@ -29,10 +29,13 @@ internal sealed class Outbox(ServerOptions options, MailStore mail, TimeProvider
                 catch (Exception e) when (e is IOException or UnauthorizedAccessException)
                 {
                     // It stays in the database and is tried again with the next mail or start.
-                    log.LogWarning("The outbox could not be written: {Reason}", e.Message);
+                    NotWritten(e.Message);
                     return;
                 }
             }
         }
     }
+
+    [LoggerMessage(LogLevel.Warning, "The outbox could not be written: {Reason}")]
+    private partial void NotWritten(string reason);
 }

@@ -7,7 +7,9 @@ namespace Zygotome.Server.Shop;
 /// <summary>A picture as it is kept; entries name it by its hash.</summary>
 public sealed record PhotoView(string Hash, int Width, int Height);
 
-/// <summary>Pictures in and out. What comes is encoded anew; what goes out is always a JPEG of our own making.</summary>
+/// <summary>
+/// Pictures in and out. What comes is encoded anew; what goes out is always a JPEG of our own making.
+/// </summary>
 internal static class PhotoEndpoints
 {
     public const string Path = "/api/photos";

@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Airframe;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Editing;
 using Zygotome.Core.SpecSheets.Plausibility;
@@ -25,11 +26,31 @@ public sealed record SheetCard(
     int Doubts,
     IReadOnlyList<string> Configurations,
     string PacksTogether,
-    DrawingView Drawing
-);
+    DrawingRef Drawing
+)
+{
+    internal static SheetCard Of(SheetFacts f) =>
+        new(
+            f.Id,
+            f.Revision,
+            f.Name,
+            f.Maker,
+            f.Class,
+            f.Source,
+            f.Hash,
+            f.Throws,
+            f.Parts,
+            f.Steps,
+            f.Assumed,
+            f.Doubts,
+            f.Configurations,
+            f.PacksTogether,
+            DrawingRef.Of(f.Hash)
+        );
+}
 
 /// <param name="All">How many there are; <paramref name="Sheets"/> may be fewer.</param>
-public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All);
+public sealed record SheetsView(IReadOnlyList<SheetCard> Sheets, long All, IReadOnlyList<UnreadableView> Unreadable);
 
 /// <summary>A revision of a kit.</summary>
 public sealed record RevisionCard(int Revision, string Source, string Hash);
@@ -56,10 +77,15 @@ internal static class SheetEndpoints
     {
         app.MapGet(
             "/api/sheets",
-            (SheetStore sheets, string? find, int? most) =>
+            (SheetStore sheets, Readable readable, string? find, int? most) =>
             {
                 var (found, all) = sheets.Search(find, Math.Clamp(most ?? 24, 1, 60));
-                return new SheetsView([.. found.Select(l => Card(sheets.Find(l.Hash)!))], all);
+                var listing = readable.Each(
+                    found,
+                    l => $"{l.Id}, revision {l.Revision}",
+                    l => SheetCard.Of(l.Known ?? SheetFacts.Of(sheets.Read(l.Hash)))
+                );
+                return new SheetsView(listing.Made, all, listing.Unreadable);
             }
         );
         app.MapGet("/api/sheets/schema", () => TypedResults.File(Schema(), "application/schema+json"));
@@ -70,7 +96,7 @@ internal static class SheetEndpoints
                     ? TypedResults.Ok<IReadOnlyList<RevisionCard>>([
                         .. revisions.Select(r => new RevisionCard(
                             (int)r.Revision,
-                            sheets.Find(r.Hash)!.Kit.Source,
+                            sheets.Find(r.Hash)?.Kit.Source ?? "cannot be read",
                             r.Hash
                         )),
                     ])
@@ -95,7 +121,7 @@ internal static class SheetEndpoints
             "/api/sheets/{id}/{revision:int}/card",
             Results<Ok<SheetCard>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
                 sheets.Find(id, revision) is { } sheet
-                    ? TypedResults.Ok(Card(sheet))
+                    ? TypedResults.Ok(SheetCard.Of(SheetFacts.Of(sheet)))
                     : Problems.NotFound($"sheet {id} revision {revision}")
         );
         app.MapGet(
@@ -106,7 +132,7 @@ internal static class SheetEndpoints
                 string list,
                 SheetStore sheets
             ) =>
-                list is "parts" or "throws" && sheets.Bytes(id, revision) is { } bytes
+                SheetCsv.Lists.Contains(list) && sheets.Bytes(id, revision) is { } bytes
                     ? TypedResults.File(
                         SheetCsv.Write(SheetFile.Parse(bytes), list),
                         "text/csv; charset=utf-8",
@@ -148,15 +174,18 @@ internal static class SheetEndpoints
         int after,
         SheetStore sheets
     ) =>
-        sheets.Bytes(id, before) is { } old && sheets.Bytes(id, after) is { } now
+        sheets.Find(id, before) is { } old && sheets.Find(id, after) is { } now
             ? TypedResults.Ok(
                 new DifferenceView(
-                    sheets.Find(id, after)!.Kit.Name,
+                    now.Kit.Name,
                     before,
                     after,
-                    SheetDifference.Between(SheetFile.Parse(old), SheetFile.Parse(now)),
-                    DrawingView.Of(Drawings.Plan(sheets.Find(id, before)!)),
-                    DrawingView.Of(Drawings.Plan(sheets.Find(id, after)!))
+                    SheetDifference.Between(
+                        SheetFile.Parse(sheets.Bytes(id, before)!),
+                        SheetFile.Parse(sheets.Bytes(id, after)!)
+                    ),
+                    DrawingView.Of(Drawings.Plan(old)),
+                    DrawingView.Of(Drawings.Plan(now))
                 )
             )
             : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");
@@ -178,20 +207,13 @@ internal static class SheetEndpoints
             )
             : Problems.NotFound($"sheet {id} revision {revision}");
 
-    private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetStore sheets)
+    private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetFiling filing)
     {
         using var buffer = new MemoryStream();
         await request.Body.CopyToAsync(buffer);
-        var bytes = buffer.ToArray();
-        var reading = SheetReader.Read(bytes);
-        if (reading.Sheet is null)
-        {
-            return Problems.Mistakes("sheet/mistakes", "This sheet", reading.Errors);
-        }
-
-        return sheets
-            .Add(reading.Sheet, bytes)
-            .Match<Results<Ok<SheetCard>, ProblemHttpResult>>(s => TypedResults.Ok(Card(s)), r => Problems.Of(r, 409));
+        return filing.Try(buffer.ToArray(), "This sheet", out var card, out var refused)
+            ? TypedResults.Ok(card)
+            : refused;
     }
 
     // Numbers on file are not changed: "corrected" is the next revision's.
@@ -250,23 +272,4 @@ internal static class SheetEndpoints
         stream.CopyTo(buffer);
         return buffer.ToArray();
     }
-
-    internal static SheetCard Card(SpecSheet s) =>
-        new(
-            s.Kit.Id,
-            s.Kit.Revision,
-            s.Kit.Name,
-            s.Kit.Maker,
-            s.Kit.Class,
-            s.Kit.Source,
-            s.Hash,
-            s.Throws.Length,
-            s.Parts.Length,
-            s.Steps.Length,
-            s.Assumed.Length,
-            Plausible.Of(s).Count,
-            [.. s.Balance.Configurations.Select(c => c.Name)],
-            Core.Receive.PackPower.Together(s),
-            DrawingView.Of(Drawings.Plan(s))
-        );
 }

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Throws;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
@@ -37,12 +38,15 @@ public sealed record ShopFile(
     /// <summary>Extension leads on the shelf, mm.</summary>
     public IReadOnlyList<double> LeadLengths { get; init; } = [];
 
-    public ShopRules Rules => new(Shop, TimeZone, Guarded, ThrowTolerance, SelfInspects, DayMinutes);
+    /// <summary>How warm the bench usually is, °C; for glue where nobody looked.</summary>
+    public double BenchCelsius { get; init; } = 18;
 
     public Stock Stock => new([.. Tools], [.. Adhesives.Select(a => a.Name)], [.. LeadLengths]);
 }
 
-/// <summary>The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.</summary>
+/// <summary>
+/// The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.
+/// </summary>
 internal sealed class ShopSettings(ShopStore store)
 {
     private const string Key = "shop",
@@ -83,6 +87,27 @@ internal sealed class ShopSettings(ShopStore store)
 
         _current = null;
     }
+
+    /// <summary>What a job opened now is held to. Nobody inspects their own work in a shop that has somebody else.</summary>
+    public ShopRules Rules =>
+        new(
+            Current.Shop,
+            Current.TimeZone,
+            Current.Guarded,
+            Current.ThrowTolerance,
+            Current.SelfInspects && store.Staff().Count == 1,
+            Current.DayMinutes
+        );
+
+    /// <summary>What entries copy from the shop, as it is now.</summary>
+    public ShopLists Lists =>
+        new(
+            [.. Current.Adhesives],
+            [.. Current.Instruments.Select(i => new Instrument(i.Name, i.U, i.Id, i.Reads))],
+            [.. Current.Suppliers],
+            [.. store.Staff().Where(p => p.Role == Role.Lead).Select(p => p.Id)],
+            Current.BenchCelsius
+        );
 
     private ShopFile First()
     {

@@ -6,7 +6,9 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>Writes claims: the letter and the mail are made inside the transaction, from the state as it then is.</summary>
+/// <summary>
+/// Writes claims: the letter and the mail are made of the very state that the claim is recorded on.
+/// </summary>
 internal sealed class ClaimDesk(PhotoStore photos)
 {
     public Outcome<Composed> Compose(JobState state, Entry entry)

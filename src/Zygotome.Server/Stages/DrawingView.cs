@@ -3,7 +3,10 @@ using Zygotome.Core.Jobs;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>A part of the drawing with how far it has got. Paths are SVG in mm; across is right +, down is aft + (from behind: down).</summary>
+/// <summary>
+/// A part of the drawing with how far it has got. Paths are SVG in mm; across is right +, down is aft + (from behind:
+/// down).
+/// </summary>
 public sealed record PartView(
     string Id,
     PartKind Kind,
@@ -14,6 +17,19 @@ public sealed record PartView(
     Ink Ink,
     Standing? Throws
 );
+
+/// <summary>
+/// Where a drawing without a job is asked for. What answers there never changes: another sheet has another hash, another
+/// program another version.
+/// </summary>
+public sealed record DrawingRef(string Sheet, string Version)
+{
+    private static readonly string Program = typeof(Drawings).Assembly.ManifestModule.ModuleVersionId.ToString("N")[
+        ..12
+    ];
+
+    public static DrawingRef Of(string sheet) => new(sheet, Program);
+}
 
 public sealed record PointView(double Across, double Down);
 

@@ -2,9 +2,7 @@ using System.Security.Claims;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.Unpack;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
@@ -21,7 +19,9 @@ public sealed record PostedEntry(
 
 /// <summary>Entries to record together: all or none.</summary>
 /// <param name="Look">One unbroken stretch of looking at the bench; lamps count within it only.</param>
-public sealed record EntriesPost(IReadOnlyList<PostedEntry> Entries, string Look);
+/// <param name="SentAt">The device's own clock as it sends: beside it, <c>observedAt</c> says how long an entry waited there,
+/// however wrong that clock is.</param>
+public sealed record EntriesPost(IReadOnlyList<PostedEntry> Entries, string Look, DateTimeOffset? SentAt = null);
 
 public sealed record RecordedEntry(string EntryId, long Seq, DateTimeOffset RecordedAt, string Said);
 
@@ -35,6 +35,9 @@ internal static class EntriesEndpoint
 {
     private const int Most = 50;
 
+    /// <summary>A post takes its time on the way; what is no older did not wait.</summary>
+    private static readonly TimeSpan AtOnce = TimeSpan.FromMinutes(2);
+
     public static void MapEntries(this IEndpointRouteBuilder app) => app.MapPost("/api/jobs/{id}/entries", Post);
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Post(
@@ -44,9 +47,7 @@ internal static class EntriesEndpoint
         JournalReader reader,
         JournalWriter writer,
         EntryKinds kinds,
-        Releases releases,
-        ClaimDesk claims,
-        Shop.Outbox outbox
+        Shop.ShopSettings settings
     )
     {
         if (post.Entries.Count is 0 or > Most)
@@ -59,63 +60,55 @@ internal static class EntriesEndpoint
             );
         }
 
-        if (post.Look.Length > 64)
+        if (LookFits(post.Look) is { } unfit)
         {
-            return Problems.Of(422, "entry/look", "A look is at most 64 characters.", "look");
+            return Problems.Of(unfit);
         }
 
         var drafts = new List<Draft>();
         for (var i = 0; i < post.Entries.Count; i++)
         {
-            if (!Draft(post.Entries[i], kinds, releases, claims).Try(out var draft, out var refusal))
+            if (!Draft(post.Entries[i], kinds, () => settings.Lists).Try(out var draft, out var refusal))
             {
                 return Problems.Of(refusal with { Where = $"entries[{i}].{refusal.Where}" });
             }
 
-            drafts.Add(draft);
+            var age = post.SentAt - post.Entries[i].ObservedAt;
+            drafts.Add(draft with { Waited = age >= AtOnce ? age.Value : TimeSpan.Zero });
         }
 
-        var answer = await writer.Record(new Post(id, drafts, user.Person(), post.Look));
-        if (answer is PostAnswer.Recorded && drafts.Any(d => d.Body is ClaimSent))
-        {
-            outbox.Deliver();
-        }
-
-        return Answer(answer, id, reader);
+        return Answer(await writer.Record(new Post(id, drafts, user.Person(), post.Look)), id, reader);
     }
 
-    private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Releases releases, ClaimDesk claims)
+    private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Func<ShopLists> lists)
     {
-        if (e.EntryId.Length is < 1 or > 64)
+        if (IdFits(e.EntryId) is { } unfit)
         {
-            return new Refusal("entry/id", "An entry id has 1 to 64 characters.", "entryId");
+            return unfit;
         }
 
-        // A release is composed inside the transaction, from the state as it then is; the client only asks for it.
-        if (kinds.Find(e.Type)?.Body == typeof(Released))
-        {
-            return new Draft(e.EntryId, e.Type, null, e.ObservedAt, e.ExpectedSeq, releases.Compose);
-        }
-
-        return kinds
-            .ReadPosted(e.Type, e.Body)
-            .Match<Outcome<Draft>>(
-                body => new Draft(
-                    e.EntryId,
-                    e.Type,
-                    body,
-                    e.ObservedAt,
-                    e.ExpectedSeq,
-                    body is ClaimSent ? claims.Compose : null
-                ),
-                r => r
-            );
+        // What the shop's rules, numbers and hashes are copied into is written by the server alone.
+        return kinds.Find(e.Type) is { OwnDoor: true }
+            ? new Refusal("entry/own-door", $"\"{e.Type}\" is not recorded here.", "type")
+            : kinds
+                .ReadPosted(e.Type, e.Body, lists)
+                .Match<Outcome<Draft>>(body => new Draft(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq), r => r);
     }
 
+    internal static Refusal? IdFits(string entryId) =>
+        entryId.Length is < 1 or > 64
+            ? new Refusal("entry/id", "An entry id has 1 to 64 characters.", "entryId")
+            : null;
+
+    internal static Refusal? LookFits(string look) =>
+        look.Length > 64 ? new Refusal("entry/look", "A look is at most 64 characters.", "look") : null;
+
+    /// <param name="place">How a place in the nth draft is said of what was posted.</param>
     internal static Results<Ok<EntriesAnswer>, ProblemHttpResult> Answer(
         PostAnswer answer,
         string id,
-        JournalReader reader
+        JournalReader reader,
+        Func<int, string, string>? place = null
     )
     {
         var state = reader.Find(id)?.State;
@@ -143,13 +136,20 @@ internal static class EntriesEndpoint
             ),
             PostAnswer.Refused { Refusal.Code: "job/not-found" } f => Problems.Of(f.Refusal, 404),
             PostAnswer.Refused { Refusal.Code: "entry/id-used" } f => Problems.Of(f.Refusal, 409),
+            PostAnswer.Refused { Refusal.Code: "server/rule" or "job/unreadable" } f => Problems.Of(f.Refusal, 500),
             PostAnswer.Refused f => Problems.Of(
                 f.Refusal with
                 {
-                    Where = $"entries[{f.Index}]{(f.Refusal.Where.Length > 0 ? "." : "")}{f.Refusal.Where}",
-                }
+                    Where = (place ?? InThePost)(f.Index, f.Refusal.Where),
+                },
+                f.Refusal.Code == "entry/role"
+                    ? StatusCodes.Status403Forbidden
+                    : StatusCodes.Status422UnprocessableEntity
             ),
             _ => throw new InvalidOperationException(answer.GetType().Name),
         };
     }
+
+    private static string InThePost(int index, string where) =>
+        $"entries[{index}]{(where.Length > 0 ? "." : "")}{where}";
 }

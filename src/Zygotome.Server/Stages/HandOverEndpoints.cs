@@ -59,10 +59,12 @@ internal static class HandOverEndpoints
     }
 }
 
-/// <summary>Composes a release inside the writer's transaction: the ledger as it then stands, and the record rendered once.</summary>
-internal sealed class Releases
+/// <summary>
+/// Composes a release: the ledger as it then stands, and the record rendered once.
+/// </summary>
+internal static class Releases
 {
-    public Core.Outcome<Composed> Compose(JobState state, Entry entry)
+    public static Core.Outcome<Composed> Compose(JobState state, Entry entry)
     {
         if (!Released.From(state, entry.RecordedAt).Try(out var released, out var refusal))
         {

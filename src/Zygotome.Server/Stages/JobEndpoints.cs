@@ -23,11 +23,19 @@ public sealed record JobCard(
     int All,
     bool Released,
     int? ClaimDaysLeft,
-    DrawingView Drawing
+    DrawingRef Drawing,
+    IReadOnlyList<PartInk> Inks
 );
 
 /// <param name="All">How many there are; <paramref name="Jobs"/> may be fewer.</param>
-public sealed record JobsView(DateTimeOffset Now, DateOnly Today, IReadOnlyList<JobCard> Jobs, long All);
+/// <param name="Unreadable">Jobs on file that cannot be shown.</param>
+public sealed record JobsView(
+    DateTimeOffset Now,
+    DateOnly Today,
+    IReadOnlyList<JobCard> Jobs,
+    long All,
+    IReadOnlyList<UnreadableView> Unreadable
+);
 
 /// <summary>One graduation of the ruler.</summary>
 public sealed record MarkView(string Id, string Text, Standing Standing);
@@ -89,12 +97,8 @@ internal static class JobEndpoints
             (JobDesk desk, JobList list, string? find, int? most) =>
             {
                 var (jobs, all) = list.Find(find, Math.Clamp(most ?? 40, 1, 100));
-                return new JobsView(
-                    desk.Now,
-                    desk.Today,
-                    [.. jobs.Select(id => Card(desk, desk.Find(id)!.State))],
-                    all
-                );
+                var listing = desk.Each(jobs, line => Card(desk, line));
+                return new JobsView(desk.Now, desk.Today, listing.Made, all, listing.Unreadable);
             }
         );
         app.MapGet(
@@ -104,25 +108,25 @@ internal static class JobEndpoints
         );
     }
 
-    private static JobCard Card(JobDesk desk, JobState state)
+    private static JobCard Card(JobDesk desk, JobLine line)
     {
-        var ledger = desk.Ledger(state);
-        var outlook = JobOutlook.Of(state, ledger, desk.Now);
+        var f = line.Facts;
         return new JobCard(
-            state.JobId,
-            state.Receive.Number,
-            state.Sheet.Kit.Name,
-            desk.CustomerName(state),
-            state.Receive.Promised,
-            state.Receive.Shelf,
-            outlook.Stage,
-            outlook.Stage.Title(),
-            outlook.Holds,
-            outlook.Shown,
-            outlook.All,
-            state.Released,
-            Claims.DaysLeft(state, desk.Today),
-            DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger)
+            line.Job,
+            f.Number,
+            f.Kit,
+            desk.CustomerName(f.CustomerId),
+            f.Promised,
+            f.Shelf,
+            f.Outlook.Stage,
+            f.Outlook.Stage.Title(),
+            f.Outlook.Words(f.TimeZone, desk.Now),
+            f.Outlook.Shown,
+            f.Outlook.All,
+            f.Released,
+            f.Claim?.Until.DayNumber - desk.Today.DayNumber,
+            DrawingRef.Of(f.SheetHash),
+            f.Inks
         );
     }
 
@@ -207,7 +211,13 @@ internal static class JobEndpoints
 public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
 
 /// <summary>What endpoints ask of jobs: the committed state, the instant, the names behind ids.</summary>
-internal sealed class JobDesk(JournalReader reader, ShopStore shop, Shop.ShopSettings settings, TimeProvider clock)
+internal sealed class JobDesk(
+    JournalReader reader,
+    ShopStore shop,
+    Shop.ShopSettings settings,
+    Readable readable,
+    TimeProvider clock
+)
 {
     public DateTimeOffset Now => clock.GetUtcNow();
 
@@ -221,11 +231,16 @@ internal sealed class JobDesk(JournalReader reader, ShopStore shop, Shop.ShopSet
 
     public JobSnapshot? Find(string id) => reader.Find(id);
 
-    /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
-    public IReadOnlyList<LedgerLine> Ledger(JobState state) =>
-        state.HandOver.Release is { } release ? release.Ledger : Core.Jobs.Ledger.Of(state, Now);
+    /// <summary>What a list shows of each job, and which of them cannot be read.</summary>
+    public Listing<T> Each<T>(IEnumerable<JobLine> jobs, Func<JobLine, T> make) =>
+        readable.Each(jobs, line => line.Job, make);
 
-    public string CustomerName(JobState state) => shop.Customer(state.Receive.CustomerId)?.Name ?? "(erased)";
+    /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
+    public IReadOnlyList<LedgerLine> Ledger(JobState state) => Core.Jobs.Ledger.Shown(state, Now);
+
+    public string CustomerName(JobState state) => CustomerName(state.Receive.CustomerId);
+
+    public string CustomerName(string customer) => shop.Customer(customer)?.Name ?? "(erased)";
 
     /// <summary>Answers with a view of one job, or that there is no such job.</summary>
     public Results<Ok<T>, ProblemHttpResult> View<T>(string id, Func<JobState, IReadOnlyList<LedgerLine>, T> make) =>

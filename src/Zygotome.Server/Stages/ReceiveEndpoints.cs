@@ -49,14 +49,14 @@ internal static class ReceiveEndpoints
             customer?.Notes ?? "",
             r.Order,
             [
-                .. list.InOrder(r.Order)
-                    .Where(j => j != state.JobId)
-                    .Select(j => desk.Find(j)!.State)
-                    .Select(s => new OrderLine(
-                        s.JobId,
-                        s.Sheet.Kit.Name,
-                        JobOutlook.Of(s, desk.Ledger(s), desk.Now).Holds
-                    )),
+                .. desk.Each(
+                    list.InOrder(r.Order).Where(line => line.Job != state.JobId),
+                    line => new OrderLine(
+                        line.Job,
+                        line.Facts.Kit,
+                        line.Facts.Outlook.Words(line.Facts.TimeZone, desk.Now)
+                    )
+                ).Made,
             ],
             kit.Id,
             kit.Name,
@@ -160,7 +160,7 @@ internal static class ReceiveEndpoints
         SheetStore sheets,
         ShopStore shop,
         ShopSettings settings,
-        JobNumbers numbers,
+        Openings openings,
         JournalReader reader,
         JournalWriter writer
     )
@@ -201,10 +201,32 @@ internal static class ReceiveEndpoints
             return Problems.Of(refusal);
         }
 
-        // A repeat finds the job its first sending opened, under the number it then got.
-        var number = reader.Entry(post.EntryId)?.JobId ?? numbers.Next();
-        var first = reader.Find(number)?.Journal[0].Body as JobOpened;
-        var opened = new JobOpened(
+        return await openings.One(
+            post.EntryId,
+            async number =>
+            {
+                // A repeat finds the job its first sending opened, as it was opened.
+                var first = reader.Find(number)?.Journal[0].Body as JobOpened;
+                var drafts = Drafts(post, Opened(post, number, first, customer, sheet, supplier, settings));
+                var isNew = first is null && post.Customer.Id is null;
+                var answer = await writer.Record(
+                    new Post(number, drafts, user.Person(), post.Look) { NewCustomer = isNew ? customer : null }
+                );
+                return EntriesEndpoint.Answer(answer, number, reader);
+            }
+        );
+    }
+
+    private static JobOpened Opened(
+        ReceivePost post,
+        string number,
+        JobOpened? first,
+        Customer customer,
+        Core.SpecSheets.SpecSheet sheet,
+        Supplier? supplier,
+        ShopSettings settings
+    ) =>
+        new(
             number,
             first?.CustomerId ?? customer.Id,
             post.SheetId,
@@ -215,7 +237,7 @@ internal static class ReceiveEndpoints
             post.Promised,
             post.Shelf,
             post.BalanceSchool,
-            first?.Rules ?? settings.Current.Rules,
+            first?.Rules ?? settings.Rules,
             post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}",
             post.ReceivedOn,
             first?.Supplier ?? supplier,
@@ -224,12 +246,16 @@ internal static class ReceiveEndpoints
             post.CartonNote,
             post.PackName
         );
+
+    private static Draft[] Drafts(ReceivePost post, JobOpened opened)
+    {
         var bodies = new List<EntryBody> { opened };
         bodies.AddRange((post.MorePacks ?? []).Select(p => new PackBrought(p.Name, p.Battery)));
         bodies.AddRange(post.AddOns ?? []);
         bodies.AddRange(post.Transmitter is { } transmitter ? [transmitter] : []);
-        var drafts = bodies
-            .Select(
+        return
+        [
+            .. bodies.Select(
                 (b, i) =>
                     new Draft(
                         i == 0 ? post.EntryId : $"{post.EntryId}-{i}",
@@ -238,15 +264,8 @@ internal static class ReceiveEndpoints
                         post.ObservedAt,
                         null
                     )
-            )
-            .ToArray();
-        var answer = await writer.Record(new Post(number, drafts, user.Person(), post.Look));
-        if (answer is PostAnswer.Recorded && first is null && post.Customer.Id is null)
-        {
-            shop.PutCustomer(customer);
-        }
-
-        return EntriesEndpoint.Answer(answer, number, reader);
+            ),
+        ];
     }
 
     private static Outcome<Customer> Customer(PostedCustomer posted, ShopStore shop)

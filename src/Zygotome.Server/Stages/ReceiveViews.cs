@@ -51,7 +51,10 @@ public sealed record OutlookView(bool PortsEnough, string PortsWhy, BudgetView B
 
 public sealed record BudgetPartView(string Name, double Grams, double? At, string Source);
 
-/// <summary>Mass and moment from the numbers that are known; g and mm aft of the datum. BestPack: the one to fly, of those brought.</summary>
+/// <summary>
+/// Mass and moment from the numbers that are known; g and mm aft of the datum. BestPack: the one to fly, of those
+/// brought.
+/// </summary>
 public sealed record BudgetView(
     IReadOnlyList<BudgetPartView> Parts,
     double? TargetLow,

@@ -119,7 +119,8 @@ internal static class UnpackEndpoints
                     listed.Length
                 ),
                 Outline(
-                    $"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × {Numbers.Say((double)post.Length.Nominal)}",
+                    $"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × "
+                        + $"{Numbers.Say((double)post.Length.Nominal)}",
                     (double)post.Diameter.Nominal,
                     (double)post.Length.Nominal
                 )
@@ -130,7 +131,7 @@ internal static class UnpackEndpoints
     private static OutlineView Outline(string name, double diameter, double length) =>
         FastenerOutline.Of(diameter, length) is var o
             ? new OutlineView(name, o.Path, Math.Round(o.Width, 2), Math.Round(o.Height, 2))
-            : null!;
+            : null;
 
     private static UnpackView View(JobSnapshot job, JobDesk desk)
     {
@@ -202,7 +203,7 @@ internal static class UnpackEndpoints
                 part.Fastener is not null,
                 part.Fastener is { } f && Fasteners.IsMisprint(f)
             )
-            : null!;
+            : null;
 
     private static WalkPointView Of(JobState state, WalkPoint p)
     {

@@ -137,7 +137,8 @@ public sealed record SubstitutePost(
 /// <summary>An outline at true size, mm.</summary>
 public sealed record OutlineView(string Name, string Path, double Width, double Height);
 
-/// <param name="Least">Shortest that holds, mm under the head. <paramref name="Most"/>: longest that does not bottom.</param>
+/// <param name="Least">Shortest that holds, mm under the head. <paramref name="Most"/>: longest that does not
+/// bottom.</param>
 /// <param name="NeedsMeasuring">The sheet states neither stack nor depth.</param>
 public sealed record JudgedView(
     bool Fits,

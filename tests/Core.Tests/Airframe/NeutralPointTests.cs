@@ -13,7 +13,10 @@ public sealed class NeutralPointTests
         Assert.Equal(4.6587, NeutralPoint.LiftSlope(6.587, 0), 2);
     }
 
-    /// <summary>The wing of the planform example with 62 400 mm² of tail, aspect ratio 3.692, its aerodynamic centre 620 mm behind the wing's: 0.487 of the mean chord.</summary>
+    /// <summary>
+    /// The wing of the planform example with 62 400 mm² of tail, aspect ratio 3.692, its aerodynamic centre 620 mm
+    /// behind the wing's: 0.487 of the mean chord.
+    /// </summary>
     [Fact]
     public void The_neutral_point_of_the_worked_example_is_at_0_487_of_the_mean_chord()
     {

@@ -62,7 +62,8 @@ public sealed class PlanformTests
     public void A_foreplane_goes_down_for_up_elevator_and_an_upright_v_tail_splits_for_the_rudder()
     {
         var g = Bench.Parasol.Geometry;
-        Surface On(string on, string side) => new("s", "elevator", ["elevator", "rudder"], side, on, 0, 1, 40, "S");
+        static Surface On(string on, string side) =>
+            new("s", "elevator", ["elevator", "rudder"], side, on, 0, 1, 40, "S");
         var canard = Bench.Parasol with
         {
             Geometry = g with

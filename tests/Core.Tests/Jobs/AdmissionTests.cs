@@ -111,10 +111,105 @@ public sealed class AdmissionTests
             bench.Refused(new Disposed(finding.EntryId, Disposition.UseAsIs, "small"), Bench.Thorne)!.Code
         );
         bench.Do(new Disposed(finding.EntryId, Disposition.Repair, ""));
-        bench.Do(new Repaired(finding.EntryId, "New hinge"));
+        bench.Do(new Repaired(finding.EntryId, "New hinge", NoGlue: true));
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding.EntryId, true))!.Code);
         bench.Do(new Reinspected(finding.EntryId, true), Bench.Thorne);
         Assert.False(bench.Line($"finding/{finding.EntryId}").Open);
+    }
+
+    [Fact]
+    public void Nobody_who_had_a_hand_in_a_repair_inspects_it_whoever_records_it_again()
+    {
+        var other = new Person("kmarsh", "K. Marsh", Role.Technician);
+        var bench = new Bench();
+        var finding = bench
+            .Do(new FindingRaised("elevon-left", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("3 mm"), 380, -200, ""))
+            .EntryId;
+        bench.Do(new Disposed(finding, Disposition.Repair, ""));
+        bench.Do(new Repaired(finding, "New hinge", NoGlue: true));
+        bench.Do(new Repaired(finding, "New hinge, as said", NoGlue: true), other);
+        Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true))!.Code);
+        Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), other)!.Code);
+
+        // Not sound, and repaired by the third: the first two still do not inspect.
+        bench.Do(new Reinspected(finding, false), Bench.Thorne);
+        bench.Do(new Repaired(finding, "Once more", NoGlue: true), Bench.Thorne);
+        Assert.All(
+            [Bench.Vane, other, Bench.Thorne],
+            p => Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), p)!.Code)
+        );
+    }
+
+    [Fact]
+    public void Whoever_started_a_repairs_step_does_not_inspect_what_somebody_else_finished()
+    {
+        var bench = new Bench();
+        var finding = bench
+            .Do(new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crease, Bench.Q("60 mm"), 200, -150, ""))
+            .EntryId;
+        bench.Do(new Disposed(finding, Disposition.Repair, ""));
+        var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
+        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Do(new StepStarted(step));
+        bench.Do(new StepDone(step, new Adhesive("slow", "slow epoxy", 60, 720, true), 20), Bench.Thorne);
+        bench.Pass(TimeSpan.FromHours(14));
+        Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true))!.Code);
+        Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);
+
+        // It is structural, so a lead's; but the only lead repaired it.
+        var other = new Person("kmarsh", "K. Marsh", Role.Technician);
+        Assert.Equal("unpack/lead", bench.Refused(new Reinspected(finding, true), other)!.Code);
+        Assert.Equal(
+            "unpack/lead",
+            bench.Refused(new Reinspected(finding, true, Leads: ["ithorne", "osmith"]), other)!.Code
+        );
+        Assert.Null(bench.Refused(new Reinspected(finding, true, Leads: ["ithorne"]), other));
+        Assert.Null(bench.Refused(new Reinspected(finding, true), new Person("osmith", "O. Smith", Role.Lead)));
+    }
+
+    [Fact]
+    public void What_only_works_less_well_is_inspected_by_any_other_hands_but_the_counters()
+    {
+        var bench = new Bench();
+        var finding = bench
+            .Do(new FindingRaised("body-fuselage", PlaceKind.Canopy, FindingKind.Crack, Bench.Q("26 mm"), -100, 0, ""))
+            .EntryId;
+        Assert.Equal(Grade.Functional, bench.State.Unpack.Find(finding)!.Grading.Grade);
+        bench.Do(new Disposed(finding, Disposition.Repair, ""));
+        bench.Do(new Repaired(finding, "Taped from inside", NoGlue: true), Bench.Thorne);
+        Assert.Null(bench.Refused(new Reinspected(finding, true)));
+        var counter = new Person("msorrel", "M. Sorrel", Role.Counter);
+        Assert.Equal("entry/role", bench.Refused(new Reinspected(finding, true), counter)!.Code);
+    }
+
+    [Fact]
+    public void In_a_shop_of_one_that_person_is_its_lead()
+    {
+        var bench = new Bench(alone: true);
+        var finding = bench
+            .Do(new FindingRaised("elevon-left", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("3 mm"), 380, -200, ""))
+            .EntryId;
+        bench.Do(new Disposed(finding, Disposition.Repair, ""));
+        bench.Do(new Repaired(finding, "New hinge", NoGlue: true));
+        bench.Do(new Reinspected(finding, true));
+        bench.Do(new Regraded(finding, Grade.Structural, "Looked at twice."));
+        Assert.Equal(Role.Technician, Bench.Vane.Role);
+    }
+
+    [Fact]
+    public void A_finding_is_of_a_kind_that_can_be_at_its_place_and_at_a_place_its_part_has()
+    {
+        var bench = new Bench();
+        static FindingRaised Raised(PlaceKind place, FindingKind kind, string part = "wing-left") =>
+            new(part, place, kind, Bench.Q("300 mm"), 200, -150, "");
+        Assert.Equal("unpack/kind", bench.Refused(Raised(PlaceKind.Decal, FindingKind.Crack))!.Code);
+        Assert.Equal("unpack/place-kind", bench.Refused(Raised(PlaceKind.Propeller, FindingKind.Crack))!.Code);
+        Assert.Equal(
+            "unpack/place-kind",
+            bench.Refused(Raised(PlaceKind.Decal, FindingKind.Scuff, "elevon-left"))!.Code
+        );
+        Assert.Null(bench.Refused(Raised(PlaceKind.Spar, FindingKind.Crack)));
+        Assert.Null(bench.Refused(Raised(PlaceKind.Decal, FindingKind.Scuff)));
     }
 
     [Fact]
@@ -141,7 +236,7 @@ public sealed class AdmissionTests
         const string Target = "throw/elevon-left/aileron/high/up";
         bench.Do(bench.Reading(Target, "15 mm"));
         var concede = new Conceded(Target, "The owner flies it gently.");
-        Assert.Equal("handover/lead", bench.Refused(concede)!.Code);
+        Assert.Equal("entry/role", bench.Refused(concede)!.Code);
         Assert.Equal("text/missing", bench.Refused(concede with { Reason = " " }, Bench.Thorne)!.Code);
         bench.Do(concede, Bench.Thorne);
         Assert.Equal(Standing.Conceded, bench.Line(Target).Standing);

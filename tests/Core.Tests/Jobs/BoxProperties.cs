@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Jobs;
@@ -8,7 +7,9 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
 
-/// <summary>Laws of what is recorded at the counter and over the box, whatever is recorded and in whatever order.</summary>
+/// <summary>
+/// Laws of what is recorded at the counter and over the box, whatever is recorded and in whatever order.
+/// </summary>
 public sealed class BoxProperties
 {
     private static readonly SpecSheet Biplane = Bench.Sheet("brindle-pair");
@@ -17,7 +18,8 @@ public sealed class BoxProperties
     private static Battery Pack(int grams) =>
         new(Bench.Q($"{grams} g"), Bench.Q("110 mm"), Bench.Q("34 mm"), Bench.Q("30 mm"), 4, Bench.Q("2400 mAh"));
 
-    // Bodies as somebody could post them, sensible and not; findings are named by the entry that raised one, or by nothing.
+    // Bodies as somebody could post them, sensible and not; findings are named by the entry that raised one, or by
+    // nothing.
     private static EntryBody Body(int kind, int a, int b, string finding)
     {
         var part = Biplane.Parts[a % Biplane.Parts.Length];
@@ -101,7 +103,9 @@ public sealed class BoxProperties
             iter: 150
         );
 
-    /// <summary>Replay asks no rule: whatever a journal holds is applied, and nothing throws, not even what was asked about it.</summary>
+    /// <summary>
+    /// Replay asks no rule: whatever a journal holds is applied, and nothing throws, not even what was asked about it.
+    /// </summary>
     [Fact]
     public void Whatever_a_journal_holds_is_applied_without_failing() =>
         Happenings.Sample(
@@ -137,7 +141,10 @@ public sealed class BoxProperties
             iter: 150
         );
 
-    /// <summary>Schools and repairs change the steps; no step ever waits for one that is not there, and everything can still be reached.</summary>
+    /// <summary>
+    /// Schools and repairs change the steps; no step ever waits for one that is not there, and everything can still be
+    /// reached.
+    /// </summary>
     [Fact]
     public void No_step_ever_waits_for_a_step_that_is_left_out() =>
         Happenings.Sample(
@@ -201,16 +208,7 @@ public sealed class BoxProperties
                     .All(f =>
                         bench
                             .Refused(
-                                new ClaimSent(
-                                    [f.Id],
-                                    ImmutableArray<string>.Empty,
-                                    "",
-                                    9,
-                                    Trade,
-                                    [],
-                                    new string('a', 64),
-                                    new string('b', 64)
-                                )
+                                new ClaimSent([f.Id], [], "", 9, Trade, [], new string('a', 64), new string('b', 64))
                             )
                             ?.Code == "claim/ours"
                     );
@@ -231,7 +229,10 @@ public sealed class BoxProperties
                 return bench.State.Unpack.CountOf("screw-m2-5x8") == counts.Skip(1).Sum();
             });
 
-    /// <summary>Whatever the place says, a screw that is taken lies between the least and the most, and the numbers said are those judged.</summary>
+    /// <summary>
+    /// Whatever the place says, a screw that is taken lies between the least and the most, and the numbers said are
+    /// those judged.
+    /// </summary>
     [Fact]
     public void A_screw_that_is_taken_holds_and_does_not_bottom() =>
         Gen.Select(Gen.Int[1, 30], Gen.Int[1, 40], Gen.Int[1, 60], Gen.Bool)

@@ -2,6 +2,7 @@ using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
@@ -9,9 +10,14 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
 
-/// <summary>A patient technician, with a lead at hand: looks at what the ledger still asks for, does it, and looks again until nothing is open.</summary>
+/// <summary>
+/// A patient technician, with a lead at hand or alone in a shop of one: looks at what the ledger still asks for, does it,
+/// and looks again until nothing is open.
+/// </summary>
 internal sealed class Finisher(Bench bench)
 {
+    private readonly Person _lead = bench.State.Receive.Rules.SelfInspects ? Bench.Vane : Bench.Thorne;
+
     private static readonly Adhesive Glue = new("slow", "slow epoxy", 60, 720, true);
 
     /// <summary>Finishes the job. Fails with what is still open when a whole round brings nothing further.</summary>
@@ -64,16 +70,17 @@ internal sealed class Finisher(Bench bench)
     {
         if (Asked(id))
         {
-            bench.Do(new Conceded(id, reason), Bench.Thorne);
+            bench.Do(new Conceded(id, reason), _lead);
         }
     }
 
-    // What the maker does not state a lead gives; a pack that does not fit is changed, too few ports are a larger receiver.
+    // What the maker does not state a lead gives; a pack that does not fit is changed, too few ports are a larger
+    // receiver.
     private void Counter()
     {
         foreach (var gap in SheetGaps.Of(bench.State.Sheet, bench.State.Receive.Rules).ToArray())
         {
-            bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), Bench.Thorne);
+            bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), _lead);
         }
 
         if (Asked("receive/pack-suits"))
@@ -94,7 +101,8 @@ internal sealed class Finisher(Bench bench)
         if (Asked("receive/pack-fits"))
         {
             var bay = bench.State.Sheet.Geometry.Bay!;
-            Core.Quantities.Quantity Mm(double d) => Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
+            static Core.Quantities.Quantity Mm(double d) =>
+                Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
             bench.Do(
                 new PackBrought(
                     "another",
@@ -178,15 +186,12 @@ internal sealed class Finisher(Bench bench)
                         Mending.Of(finding.PlaceKind, finding.Kind).Possible ? Disposition.Repair : Disposition.Replace,
                         "mended here"
                     ),
-                    Bench.Thorne
+                    _lead
                 );
             }
             else if (finding.Repair is not null)
             {
-                bench.Do(
-                    new Reinspected(finding.Id, true),
-                    finding.Repair.By.Id == Bench.Thorne.Id ? Bench.Vane : Bench.Thorne
-                );
+                bench.Do(new Reinspected(finding.Id, true), finding.Repairers.Contains(_lead.Id) ? Bench.Vane : _lead);
             }
         }
     }

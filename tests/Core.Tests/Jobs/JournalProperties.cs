@@ -17,9 +17,7 @@ public sealed class JournalProperties
     private static readonly string[] Targets = [.. ThrowTargets.Of(Bench.Delta, ShopRules.Default).Select(t => t.Id)];
 
     // Things people do, right and wrong, from any state; the finding or loop meant is picked by number.
-    private static readonly Gen<Func<Bench, (EntryBody Body, bool Lead)>> Acts = Gen.OneOf<
-        Func<Bench, (EntryBody, bool)>
-    >(
+    private static readonly Gen<Func<Bench, (EntryBody Body, bool Lead)>> Acts = Gen.OneOf(
         Gen.Enum<PropellerSeen>()
             .Select<PropellerSeen, Func<Bench, (EntryBody, bool)>>(p => _ => (new PropellerSaid(p), false)),
         Gen.Enum<PackSeen>().Select<PackSeen, Func<Bench, (EntryBody, bool)>>(p => _ => (new PackSaid(p), false)),
@@ -48,7 +46,9 @@ public sealed class JournalProperties
                 b => (new Disposed(Finding(b, p.Item1), p.Item2, "because"), p.Item3)
             ),
         Gen.Int[0, 5]
-            .Select<int, Func<Bench, (EntryBody, bool)>>(i => b => (new Repaired(Finding(b, i), "glued"), false)),
+            .Select<int, Func<Bench, (EntryBody, bool)>>(i =>
+                b => (new Repaired(Finding(b, i), "glued", NoGlue: true), false)
+            ),
         Gen.Select(Gen.Int[0, 5], Gen.Bool, Gen.Bool)
             .Select<(int, bool, bool), Func<Bench, (EntryBody, bool)>>(p =>
                 b => (new Reinspected(Finding(b, p.Item1), p.Item2), p.Item3)

@@ -11,12 +11,14 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
 
-/// <summary>What cannot be so is refused with its place, in words a technician can act on, and nothing of it is recorded.</summary>
+/// <summary>
+/// What cannot be so is refused with its place, in words a technician can act on, and nothing of it is recorded.
+/// </summary>
 public sealed class RefusedTests
 {
     private static readonly string Long = new('x', Texts.Most + 1);
 
-    private static void Refuses(Bench bench, EntryBody body, string code, string where, Core.Jobs.Person? by = null)
+    private static void Refuses(Bench bench, EntryBody body, string code, string where, Person? by = null)
     {
         var seq = bench.State.Seq;
         var refusal = bench.Refused(body, by);
@@ -110,7 +112,7 @@ public sealed class RefusedTests
             "body.for",
             Bench.Thorne
         );
-        Refuses(bench, new SheetMoved(2, "0000", "new numbers"), "receive/sheet", "body.sheetHash");
+        Refuses(bench, new SheetMoved(2, "0000", "new numbers"), "receive/sheet", "body.sheetHash", Bench.Thorne);
     }
 
     [Fact]
@@ -136,7 +138,7 @@ public sealed class RefusedTests
     public void A_finding_is_somewhere_on_this_aircraft_and_has_a_size()
     {
         var bench = new Bench();
-        FindingRaised At(string place, string size, double x, double y) =>
+        static FindingRaised At(string place, string size, double x, double y) =>
             new(place, PlaceKind.Skin, FindingKind.Crack, Bench.Q(size), x, y, "");
         Refuses(bench, At("third-wing", "18 mm", 200, -150), "unpack/place", "body.place");
         Refuses(bench, At("wing-left", "18 g", 200, -150), "unpack/size", "body.size");
@@ -152,11 +154,11 @@ public sealed class RefusedTests
         var bench = Hurt();
         var id = bench.State.Unpack.Findings[0].Id;
         Refuses(bench, new Disposed("none", Disposition.Repair, ""), "unpack/finding-unknown", "body.finding");
-        Refuses(bench, new Repaired(id, "glued"), "unpack/not-decided", "body.finding");
+        Refuses(bench, new Repaired(id, "glued", NoGlue: true), "unpack/not-decided", "body.finding");
         Refuses(bench, new Reinspected(id, true), "unpack/not-repaired", "body.finding");
         bench.Do(new Disposed(id, Disposition.Repair, ""));
         Refuses(bench, new Repaired(id, "glued", -5), "unpack/cure", "body.handleMinutes");
-        Refuses(bench, new Repaired(id, ""), "text/missing", "body.how");
+        Refuses(bench, new Repaired(id, "", NoGlue: true), "text/missing", "body.how");
         bench.Do(new Repaired(id, "glued", 30));
         Refuses(bench, new Reinspected(id, true), "unpack/curing", "body.finding");
         Refuses(bench, new FindingPhotographed("none", new string('a', 64)), "unpack/finding-unknown", "body.finding");
@@ -168,7 +170,7 @@ public sealed class RefusedTests
             "body.grade",
             Bench.Thorne
         );
-        Refuses(bench, new Regraded(id, Grade.FlightCritical, "worse"), "unpack/lead", "body.grade");
+        Refuses(bench, new Regraded(id, Grade.FlightCritical, "worse"), "entry/role", "type");
     }
 
     [Fact]
@@ -409,7 +411,7 @@ public sealed class RefusedTests
         var bench = new Bench();
         Refuses(bench, new OwnerAnswered(true), "handover/not-released", "");
         Refuses(bench, new Reopened("again"), "handover/not-released", "");
-        Refuses(bench, new Conceded("no/such", "because"), "handover/lead", "by");
+        Refuses(bench, new Conceded("no/such", "because"), "entry/role", "type");
         Refuses(bench, new Conceded("no/such", "because"), "handover/requirement", "body.requirement", Bench.Thorne);
         Refuses(bench, new Conceded("bind/bound", "because"), "handover/not-unmet", "body.requirement", Bench.Thorne);
         Refuses(bench, new Released(1, "1", [], "hash"), "handover/open", "");
@@ -423,6 +425,30 @@ public sealed class RefusedTests
         ready.Do(ready.Release());
         Refuses(ready, new Counted("pushrod", 1), "job/released", "");
         Refuses(ready, new Reopened(""), "text/missing", "body.reason");
+    }
+
+    [Fact]
+    public void A_device_whose_clock_is_minutes_off_is_taken_as_now_or_as_the_opening_and_hours_off_is_refused()
+    {
+        var bench = new Bench();
+        var opened = bench.Journal[0].ObservedAt;
+        bench.Pass(TimeSpan.FromHours(2));
+        Assert.Equal(
+            bench.Now.AddSeconds(5),
+            bench.Do(new PapersFound("manual"), observed: bench.Now.AddMinutes(9)).ObservedAt
+        );
+        Assert.Equal(opened, bench.Do(new PapersFound("throws"), observed: opened.AddMinutes(-9)).ObservedAt);
+        Assert.Equal(
+            opened.AddMinutes(3),
+            bench.Do(new PapersFound("balance"), observed: opened.AddMinutes(3)).ObservedAt
+        );
+        foreach (var observed in new[] { opened.AddMinutes(-11), bench.Now.AddMinutes(11), DateTimeOffset.MinValue })
+        {
+            var refused = Assert.Throws<InvalidOperationException>(() =>
+                bench.Do(new PapersFound("parts list"), observed: observed)
+            );
+            Assert.Contains("look at the clock of this device", refused.Message, StringComparison.Ordinal);
+        }
     }
 
     [Fact]

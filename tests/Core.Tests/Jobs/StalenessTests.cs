@@ -62,7 +62,7 @@ public sealed class StalenessTests
             new FindingRaised("elevon-right", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("4 mm"), 380, 200, "")
         );
         bench.Do(new Disposed(finding.EntryId, Disposition.Repair, ""));
-        bench.Do(new Repaired(finding.EntryId, "New hinge tape"));
+        bench.Do(new Repaired(finding.EntryId, "New hinge tape", NoGlue: true));
         var stale = Stale(bench);
         Assert.Contains("balance/as flown", stale);
         Assert.Contains("throw/elevon-right/elevator/low/down", stale);
@@ -108,7 +108,8 @@ public sealed class StalenessTests
     {
         // Moved before the reading was taken, and told only afterwards: nobody knows whether the reading saw it.
         var bench = Bench.Ready();
-        bench.Do(new LinkageMoved("elevon-left", LinkagePart.Clevis), observed: bench.Now - TimeSpan.FromDays(3));
+        var received = bench.State.Receive.OpenedEvidence!.ObservedAt;
+        bench.Do(new LinkageMoved("elevon-left", LinkagePart.Clevis), observed: received);
         Assert.Contains("throw/elevon-left/aileron/high/up", Stale(bench));
     }
 

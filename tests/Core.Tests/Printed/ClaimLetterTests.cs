@@ -9,7 +9,10 @@ using Zygotome.Papers;
 
 namespace Zygotome.Core.Tests.Printed;
 
-/// <summary>The letter a supplier gets: everything claimed, seen from where it was found, and nobody's name that is not theirs to know.</summary>
+/// <summary>
+/// The letter a supplier gets: everything claimed, seen from where it was found, and nobody's name that is not theirs
+/// to know.
+/// </summary>
 public sealed class ClaimLetterTests
 {
     private static readonly Supplier Marrack = new("marrack", "Marrack Wholesale", "claims@marrack.invalid", 30, 10);

@@ -51,7 +51,7 @@ public sealed class RecordTests
         var bench = Bench.Ready();
         var id = Hurt(bench, "18 mm");
         bench.Do(new Disposed(id, Disposition.Repair, ""));
-        bench.Do(new Repaired(id, "Contact glue under tape"));
+        bench.Do(new Repaired(id, "Contact glue under tape", NoGlue: true));
         bench.Balanced();
         bench.Do(new Conceded($"finding/{id}", "The owner was waiting; he looks at it himself."), Bench.Thorne);
         var text = Record(bench);
@@ -73,7 +73,7 @@ public sealed class RecordTests
     [Fact]
     public void What_was_used_as_it_is_left_alone_or_looked_at_by_its_own_repairer_is_said_so()
     {
-        var bench = Bench.Ready();
+        var bench = Bench.Ready(alone: true);
         var (scuff, crack, own) = (
             Hurt(bench, "8 mm", FindingKind.Scuff, PlaceKind.Decal),
             Hurt(bench, "14 mm"),
@@ -81,7 +81,7 @@ public sealed class RecordTests
         );
         bench.Do(new Disposed(scuff, Disposition.UseAsIs, "Under the decal."));
         bench.Do(new Disposed(own, Disposition.Repair, ""));
-        bench.Do(new Repaired(own, "Glued"));
+        bench.Do(new Repaired(own, "Glued", NoGlue: true));
         bench.Do(new Reinspected(own, true));
         bench.Balanced();
         bench.Do(new Conceded($"finding/{crack}", "Hairline, does not open."), Bench.Thorne);
@@ -138,7 +138,8 @@ public sealed class RecordTests
         {
             Assert.True(
                 words.GetValueOrDefault(group.Key) >= group.Count(),
-                $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record {words.GetValueOrDefault(group.Key)}"
+                $"\"{group.Key}\" is in the ledger {group.Count()} times and in the record "
+                    + $"{words.GetValueOrDefault(group.Key)}"
             );
         }
 

@@ -41,7 +41,7 @@ public sealed class RevisionTests
         Assert.Equal(Standing.Stale, preview["throw/elevon-left/aileron/high/up"].StandsAfter);
         Assert.Equal(Standing.NotShown, preview["step/fit-fins"].StandsAfter);
         Assert.False(bench.Line("throw/elevon-left/aileron/high/up").Open);
-        bench.Do(move);
+        bench.Do(move, Bench.Thorne);
         Assert.All(
             preview,
             p =>
@@ -59,7 +59,7 @@ public sealed class RevisionTests
     {
         var second = Second(n => n["throws"]![0]!["up"] = "20 mm ± 1 mm");
         var (bench, move) = Knowing(second);
-        bench.Do(move);
+        bench.Do(move, Bench.Thorne);
         Assert.Equal(Standing.NotMet, bench.Line("throw/elevon-left/aileron/high/up").Standing);
         Assert.False(bench.Line("throw/elevon-left/aileron/high/down").Open);
     }
@@ -69,7 +69,7 @@ public sealed class RevisionTests
     {
         var second = Second(n => n["surfaces"]![0]!["chord"] = "50 mm");
         var (bench, move) = Knowing(second);
-        bench.Do(move);
+        bench.Do(move, Bench.Thorne);
         var again = Replay.Of(Bench.Delta, bench.Journal, bench.State.Revisions);
         Assert.Equal(Ledger.Of(bench.State, bench.Now), Ledger.Of(again, bench.Now));
     }
@@ -78,10 +78,16 @@ public sealed class RevisionTests
     public void A_job_moves_only_to_a_revision_on_file_of_its_own_kit()
     {
         var (bench, move) = Knowing(Second(_ => { }));
-        Assert.Equal("receive/sheet", bench.Refused(move with { SheetHash = "unknown" })!.Code);
+        Assert.Equal("receive/sheet", bench.Refused(move with { SheetHash = "unknown" }, Bench.Thorne)!.Code);
         bench.Know(Bench.Delta);
-        Assert.Equal("receive/same-sheet", bench.Refused(new SheetMoved(1, Bench.Delta.Hash, "Back."))!.Code);
+        Assert.Equal(
+            "receive/same-sheet",
+            bench.Refused(new SheetMoved(1, Bench.Delta.Hash, "Back."), Bench.Thorne)!.Code
+        );
         bench.Know(Bench.Parasol);
-        Assert.Equal("receive/other-kit", bench.Refused(new SheetMoved(1, Bench.Parasol.Hash, "Other."))!.Code);
+        Assert.Equal(
+            "receive/other-kit",
+            bench.Refused(new SheetMoved(1, Bench.Parasol.Hash, "Other."), Bench.Thorne)!.Code
+        );
     }
 }

@@ -32,7 +32,8 @@ public sealed class EditingTests
             reading.Rough is { } r ? Plausible.Of(Drawable.Part(r)) : [],
             new HashSet<string>()
         );
-        IEnumerable<FieldNow> In(RowsNow rows) => rows.Rows.SelectMany(x => x.Fields.Concat(x.Lists.SelectMany(In)));
+        static IEnumerable<FieldNow> In(RowsNow rows) =>
+            rows.Rows.SelectMany(x => x.Fields.Concat(x.Lists.SelectMany(In)));
         return sections.SelectMany(s => s.Fields.Concat(s.Lists.SelectMany(In))).Single(f => f.Path == path);
     }
 
@@ -142,7 +143,7 @@ public sealed class EditingTests
         foreach (var path in Directory.GetFiles(ProjectFolder.File("demo", "sheets")))
         {
             var file = JsonNode.Parse(File.ReadAllText(path))!.AsObject();
-            IEnumerable<FieldNow> In(RowsNow rows) =>
+            static IEnumerable<FieldNow> In(RowsNow rows) =>
                 rows.Rows.SelectMany(x => x.Fields.Concat(x.Lists.SelectMany(In)));
             var fields = SheetForm
                 .Of(file, [], [], new HashSet<string>())
@@ -221,7 +222,12 @@ public sealed class EditingTests
     {
         var file = Parasol();
         file["throws"] = JsonNode.Parse(
-            """[{ "surfaces": "aileron", "rate": "high", "up": "16 to 12 mm", "down": "15 mm" }, { "surfaces": "aileron", "rate": "low", "up": "9 mm", "down": "8 mm", "assumed": true }]"""
+            """
+            [
+              { "surfaces": "aileron", "rate": "high", "up": "16 to 12 mm", "down": "15 mm" },
+              { "surfaces": "aileron", "rate": "low", "up": "9 mm", "down": "8 mm", "assumed": true }
+            ]
+            """
         );
         file = Edited(file, new SheetEdit("$.throws[0].up", EditAct.TwoRates));
         Assert.Equal(2, file["throws"]!.AsArray().Count);

@@ -5,13 +5,21 @@ using Zygotome.Core.SpecSheets.Editing;
 
 namespace Zygotome.Core.Tests.SpecSheets;
 
-/// <summary>A place in a sheet file is found, filled and emptied by its path, and what is no path changes nothing.</summary>
+/// <summary>
+/// A place in a sheet file is found, filled and emptied by its path, and what is no path changes nothing.
+/// </summary>
 public sealed class JsonPathTests
 {
     private static JsonObject File_() =>
         JsonNode
             .Parse(
-                """{ "kit": { "name": "Heron" }, "throws": [{ "up": "12 mm" }, { "up": { "assumed": "9 mm" } }], "servos": { "assumed": [{ "id": "a" }] } }"""
+                """
+                {
+                  "kit": { "name": "Heron" },
+                  "throws": [{ "up": "12 mm" }, { "up": { "assumed": "9 mm" } }],
+                  "servos": { "assumed": [{ "id": "a" }] }
+                }
+                """
             )!
             .AsObject();
 

@@ -2,12 +2,16 @@ using CsCheck;
 using Xunit;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
+using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Unpack;
 
-/// <summary>What helps hands at the bench: rules printed as they are applied, a screw's outline to lay it on, places to choose from, cures by their end.</summary>
+/// <summary>
+/// What helps hands at the bench: rules printed as they are applied, a screw's outline to lay it on, places to choose
+/// from, cures by their end.
+/// </summary>
 public sealed class BenchAidsTests
 {
     [Fact]
@@ -107,32 +111,28 @@ public sealed class BenchAidsTests
         var bench = new Bench(Bench.Parasol).Unpacked();
         foreach (var (id, minutes) in new[] { ("slow", 60), ("quick", 20) })
         {
-            var step = StepGraph
-                .Of(bench.State, bench.Now)
-                .First(s =>
-                    s.Standing == StepStanding.CanStart && s.Step.Bond is not null
-                    || s.Standing == StepStanding.CanStart
-                )
-                .Step;
+            var step = Next();
             while (step.Bond is null)
             {
                 bench.Do(new StepStarted(step.Id));
                 bench.Do(new StepDone(step.Id));
-                step = StepGraph.Of(bench.State, bench.Now).First(s => s.Standing == StepStanding.CanStart).Step;
+                step = Next();
             }
 
             bench.Do(new StepStarted(step.Id));
             bench.Do(new StepDone(step.Id, new Adhesive(id, $"{id} epoxy", minutes, minutes * 12, true), 20));
         }
 
-        var cures = Cure.Of(bench.State, bench.Now).ToArray();
+        var cures = Cure.All(bench.State).Where(c => c.OnTheRail(bench.Now)).ToArray();
         Assert.Equal(["quick epoxy", "slow epoxy"], cures.Select(c => c.Adhesive));
         Assert.True(cures[0].HandleAt < cures[1].HandleAt && cures[0].From < cures[0].HandleAt);
         bench.Pass(TimeSpan.FromMinutes(25));
         bench.Do(new StepHandled(cures[0].Id));
         bench.Pass(TimeSpan.FromHours(5));
-        Assert.Equal(["slow epoxy"], Cure.Of(bench.State, bench.Now).Select(c => c.Adhesive));
+        Assert.Equal(["slow epoxy"], Cure.All(bench.State).Where(c => c.OnTheRail(bench.Now)).Select(c => c.Adhesive));
         bench.Pass(TimeSpan.FromHours(10));
-        Assert.False(Assert.Single(Cure.Of(bench.State, bench.Now)).Handled);
+        Assert.False(Assert.Single(Cure.All(bench.State), c => c.OnTheRail(bench.Now)).Handled);
+
+        StepSpec Next() => StepGraph.Of(bench.State, bench.Now).First(s => s.Standing == StepStanding.CanStart).Step;
     }
 }

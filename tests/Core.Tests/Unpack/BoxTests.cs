@@ -251,7 +251,7 @@ public sealed class BoxTests
         var bench = new Bench();
         var f = Raise(bench, size: "6 mm");
         Assert.Equal(Grade.Functional, f.Grading.Grade);
-        Assert.Equal("unpack/lead", bench.Refused(new Regraded(f.Id, Grade.Structural, ""))!.Code);
+        Assert.Equal("entry/role", bench.Refused(new Regraded(f.Id, Grade.Structural, ""))!.Code);
         bench.Do(new Disposed(f.Id, Disposition.UseAsIs, "Shallow."));
         bench.Do(new Regraded(f.Id, Grade.Structural, ""), Bench.Thorne);
         Assert.Null(bench.State.Unpack.Find(f.Id)!.Disposition);
@@ -286,7 +286,7 @@ public sealed class BoxTests
         var bench = new Bench().Unpacked();
         var f = Raise(bench);
         bench.Do(new Disposed(f.Id, Disposition.Repair, ""));
-        bench.Do(new Repaired(f.Id, "Glued"));
+        bench.Do(new Repaired(f.Id, "Glued", NoGlue: true));
         Assert.False(bench.Line("step/repair-f1").Open);
         bench.Do(new Reinspected(f.Id, false), Bench.Thorne);
         Assert.True(bench.Line("step/repair-f1").Open);
@@ -313,7 +313,7 @@ public sealed class BoxTests
         var first = Raise(bench);
         var second = Raise(bench, PlaceKind.Skin, FindingKind.Crack, "34 mm");
         bench.Do(new Disposed(second.Id, Disposition.Repair, ""));
-        bench.Do(new Repaired(second.Id, "splinted"));
+        bench.Do(new Repaired(second.Id, "splinted", NoGlue: true));
         bench.Do(new Retracted(first.Id, "A mould line."));
         var left = Assert.Single(bench.State.Unpack.Findings);
         Assert.Equal(("F2", "splinted"), (left.Tag, left.Repair!.How));

@@ -64,7 +64,7 @@ public sealed class ClaimTests
         bench.Do(new ClaimAnswered(bench.State.Unpack.Claims[0].Id, answer, "Pictures of the label, please."));
         Assert.Equal(waits, Claims.Waiting(bench.State));
         Assert.Equal(waits ? 3 : 0, Claims.Of(bench.State).Count(c => c.Stands && !c.Sent));
-        Assert.Equal(waits ? 10 : (int?)null, Claims.DaysLeft(bench.State, bench.State.Receive.ReceivedOn));
+        Assert.Equal(waits ? 10 : null, Claims.DaysLeft(bench.State, bench.State.Receive.ReceivedOn));
     }
 
     [Fact]

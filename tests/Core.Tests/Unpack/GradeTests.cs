@@ -56,7 +56,9 @@ public sealed class GradeTests
         Assert.False(bench.Line("bag/B").Open);
     }
 
-    /// <summary>Sixteen screws for two steps of eight: with fourteen, the first has its eight and the second wants two.</summary>
+    /// <summary>
+    /// Sixteen screws for two steps of eight: with fourteen, the first has its eight and the second wants two.
+    /// </summary>
     [Fact]
     public void A_part_used_in_several_steps_is_used_up_by_them_in_the_order_they_are_done()
     {

@@ -1,4 +1,7 @@
-/** One unbroken stretch of somebody looking at the bench. A reload, a sign-in, another person or ten idle minutes begin another. */
+/**
+ * One unbroken stretch of somebody looking at the bench. A reload, a sign-in, another person or ten idle minutes begin
+ * another.
+ */
 let look = crypto.randomUUID();
 let lastActive = Date.now();
 const listeners = new Set<() => void>();
@@ -8,7 +11,7 @@ export const currentLook = () => look;
 
 export function newLook() {
   look = crypto.randomUUID();
-  listeners.forEach((l) => l());
+  for (const listener of listeners) listener();
 }
 
 export function onLook(listener: () => void) {
@@ -22,4 +25,8 @@ function active() {
 }
 
 for (const kind of ['pointerdown', 'keydown']) window.addEventListener(kind, active, { capture: true, passive: true });
-setInterval(() => Date.now() - lastActive > IDLE && (newLook(), (lastActive = Date.now())), 15_000);
+setInterval(() => {
+  if (Date.now() - lastActive <= IDLE) return;
+  newLook();
+  lastActive = Date.now();
+}, 15_000);

@@ -5,7 +5,10 @@ import { newLook } from './look';
 
 export type Me = Schemas['Person'];
 
-/** Who is signed in; null when nobody is. Whose sign-in ran out stays, since what is typed is theirs, and is asked for the PIN again. */
+/**
+ * Who is signed in; null when nobody is. Whose sign-in ran out stays, since what is typed is theirs, and is asked for
+ * the PIN again.
+ */
 export function useMe(): Me | null | undefined {
   const client = useQueryClient();
   return useQuery({

@@ -16,7 +16,7 @@ const listeners = new Set<(count: number) => void>();
 
 async function tell() {
   const count = await (await shelf).count('waiting');
-  listeners.forEach((l) => l(count));
+  for (const listener of listeners) listener(count);
 }
 
 export function onWaiting(listener: (count: number) => void) {
@@ -26,10 +26,26 @@ export function onWaiting(listener: (count: number) => void) {
 }
 
 async function send(w: Waiting) {
+  const params = { path: { id: w.jobId } };
+  const [first] = w.entries;
+  const asked = first && {
+    entryId: first.entryId,
+    observedAt: first.observedAt,
+    expectedSeq: first.expectedSeq ?? 0,
+    look: w.look,
+  };
+  // What the server writes itself is asked for at a door of its own.
+  if (asked && first.type === 'handover/released') {
+    return answer(await api.POST('/api/jobs/{id}/release', { params, body: asked }));
+  }
+  if (asked && first.type === 'unpack/claim-sent') {
+    const claim = first.body as Pick<Schemas['ClaimPost'], 'findings' | 'parts' | 'wish'>;
+    return answer(await api.POST('/api/jobs/{id}/claims', { params, body: { ...asked, ...claim } }));
+  }
   return answer(
     await api.POST('/api/jobs/{id}/entries', {
-      params: { path: { id: w.jobId } },
-      body: { entries: w.entries, look: w.look },
+      params,
+      body: { entries: w.entries, look: w.look, sentAt: new Date().toISOString() },
     }),
   );
 }
@@ -37,7 +53,10 @@ async function send(w: Waiting) {
 /** True when the server never got to answer: the entry may be sent again, under the same id. */
 const unanswered = (e: unknown) => !(e instanceof Refusal) || e.status >= 500;
 
-/** Kept on this device first, then sent; what is not acknowledged stays and is sent again. Decisions are not kept: they need the server. */
+/**
+ * Kept on this device first, then sent; what is not acknowledged stays and is sent again. Decisions are not kept: they
+ * need the server.
+ */
 export async function post(w: Waiting, decision: boolean): Promise<Schemas['EntriesAnswer'] | 'waiting'> {
   if (decision) return send(w);
   await (await shelf).put('waiting', w);
@@ -58,7 +77,10 @@ export async function post(w: Waiting, decision: boolean): Promise<Schemas['Entr
 
 let flushing = false;
 
-/** Sends what waits, oldest first, in its own person's sign-in only. A refused one is handed to the caller and holds back the rest. Answers how many were sent. */
+/**
+ * Sends what waits, oldest first, in its own person's sign-in only. A refused one is handed to the caller and holds
+ * back the rest. Answers how many were sent.
+ */
 export async function flush(person: string, refused: (w: Waiting, r: Refusal) => void) {
   if (flushing) return 0;
   flushing = true;

@@ -1,11 +1,14 @@
 import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
 import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr';
 import { useEffect, useState } from 'react';
-import { answer, api } from './client';
+import { answer, api, type Schemas } from './client';
 
 const keep = <T>(before: T) => before;
 
-/** Fetches again what a screen shows. A first fetch still under way is begun anew, not joined: its answer may be older than what was just recorded. */
+/**
+ * Fetches again what a screen shows. A first fetch still under way is begun anew, not joined: its answer may be older
+ * than what was just recorded.
+ */
 export async function refresh(client: QueryClient, ...queryKey: readonly string[]) {
   await client.cancelQueries({ queryKey });
   await client.invalidateQueries({ queryKey });
@@ -22,6 +25,15 @@ export const useSheets = (find = '') =>
     queryKey: ['sheets', find],
     placeholderData: keep,
     queryFn: async () => answer(await api.GET('/api/sheets', { params: { query: { find } } })),
+  });
+/** A drawing that never changes: asked for once. */
+export const useDrawing = (of?: Schemas['DrawingRef']) =>
+  useQuery({
+    queryKey: ['drawing', of?.sheet, of?.version],
+    enabled: of?.sheet !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: Number.POSITIVE_INFINITY,
+    queryFn: async () => answer(await api.GET('/api/drawings/{sheet}/{version}', { params: { path: of! } })),
   });
 export const useCustomers = (find = '') =>
   useQuery({
@@ -84,7 +96,6 @@ export function useStage<S extends StageView>(id: string, stage: S) {
   });
 }
 
-type Schemas = import('./client').Schemas;
 type ViewOf<S extends StageView> = {
   receive: Schemas['ReceiveView'];
   unpack: Schemas['UnpackView'];

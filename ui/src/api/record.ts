@@ -45,6 +45,7 @@ export type Bodies = {
   'build/step-started': Schemas['Entry.StepStarted'];
   'build/step-done': Schemas['Entry.StepDone'];
   'build/step-handled': Schemas['Entry.StepHandled'];
+  'build/cure-began': Schemas['Entry.CureBegan'];
   'build/propeller': Schemas['Entry.PropellerSaid'];
   'build/pack': Schemas['Entry.PackSaid'];
   'build/transmitter': Schemas['Entry.TransmitterSaid'];
@@ -82,6 +83,7 @@ const DECISIONS = new Set<keyof Bodies>([
   'unpack/claim-sent',
   'unpack/count-set',
   'unpack/disposition',
+  'build/cure-began',
   'handover/conceded',
   'handover/released',
   'handover/reopened',

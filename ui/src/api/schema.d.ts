@@ -308,6 +308,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReleasePost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/claims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ClaimPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/receive/outlook": {
         parameters: {
             query?: never;
@@ -1343,6 +1425,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/{sheet}/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    sheet: string;
+                    version: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrawingView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/archetypes": {
         parameters: {
             query?: never;
@@ -1400,7 +1520,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["DraftCard"][];
+                        "application/json": components["schemas"]["DraftsView"];
                     };
                 };
             };
@@ -2149,6 +2269,7 @@ export interface components {
             claims: components["schemas"]["ClaimLine"][];
             parts: components["schemas"]["PartsLine"][];
             next: components["schemas"]["NextLine"][];
+            unreadable: components["schemas"]["UnreadableView"][];
         };
         BindView: {
             bound: components["schemas"]["LedgerLine"];
@@ -2200,6 +2321,17 @@ export interface components {
             /** Format: int32 */
             daysLeft: number;
             what: string[];
+        };
+        ClaimPost: {
+            entryId: string;
+            /** Format: date-time */
+            observedAt: string;
+            /** Format: int64 */
+            expectedSeq: number;
+            look: string;
+            findings: string[];
+            parts: string[];
+            wish: string;
         };
         ClaimView: {
             id: string;
@@ -2352,6 +2484,14 @@ export interface components {
             doubts: number;
             nextRevision: string;
         };
+        DraftsView: {
+            drafts: components["schemas"]["DraftCard"][];
+            unreadable: components["schemas"]["UnreadableView"][];
+        };
+        DrawingRef: {
+            sheet: string;
+            version: string;
+        };
         /** @enum {unknown} */
         DrawingSide: "plan" | "below" | "side";
         DrawingView: {
@@ -2383,6 +2523,8 @@ export interface components {
         EntriesPost: {
             entries: components["schemas"]["PostedEntry"][];
             look: string;
+            /** Format: date-time */
+            sentAt?: null | string;
         };
         "Entry.AddOnBrought": {
             name: string;
@@ -2497,6 +2639,12 @@ export interface components {
             part: string;
             /** Format: int32 */
             delta: number;
+        };
+        "Entry.CureBegan": {
+            step: string;
+            /** Format: date-time */
+            at: string;
+            reason: string;
         };
         "Entry.DirectionSeen": {
             function: string;
@@ -2659,11 +2807,8 @@ export interface components {
             surface: string;
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
             offset: string;
-            instrument: {
-                name: string;
-                /** Format: double */
-                u: number;
-            };
+            /** @description The id of one that the shop lists. */
+            instrument: string;
         };
         "Entry.OriginSaid": {
             finding: string;
@@ -2799,8 +2944,12 @@ export interface components {
         "Entry.Repaired": {
             finding: string;
             how: string;
+            /** @description The id of one that the shop lists. */
+            adhesive?: null | string;
             /** Format: double */
-            handleMinutes?: null | number;
+            benchCelsius?: null | number;
+            /** @default false */
+            noGlue: boolean;
         };
         "Entry.Retracted": {
             entry: string;
@@ -2825,15 +2974,8 @@ export interface components {
         };
         "Entry.StepDone": {
             step: string;
-            adhesive?: {
-                id: string;
-                name: string;
-                /** Format: double */
-                handleMinutes: number;
-                /** Format: double */
-                fullMinutes: number;
-                epoxy: boolean;
-            };
+            /** @description The id of one that the shop lists. */
+            adhesive?: null | string;
             /** Format: double */
             benchCelsius?: null | number;
         };
@@ -2859,18 +3001,8 @@ export interface components {
             note: string;
         };
         "Entry.SupplierSaid": {
-            supplier: {
-                id: string;
-                name: string;
-                contact: string;
-                /** Format: int32 */
-                claimDays: number;
-                /**
-                 * Format: int32
-                 * @default 7
-                 */
-                partsDays: number;
-            };
+            /** @description The id of one that the shop lists. */
+            supplier: string;
             /** Format: date */
             receivedOn?: null | string;
         };
@@ -2879,11 +3011,8 @@ export interface components {
             readings: unknown[];
             /** @enum {unknown} */
             measure: "uprightRuler" | "straightRuler" | "angle";
-            instrument: {
-                name: string;
-                /** Format: double */
-                u: number;
-            };
+            /** @description The id of one that the shop lists. */
+            instrument: string;
             /**
              * Format: double
              * @default 100
@@ -2944,11 +3073,8 @@ export interface components {
             packFront: string;
             propellerPlaced: boolean;
             level: boolean;
-            instrument: {
-                name: string;
-                /** Format: double */
-                u: number;
-            };
+            /** @description The id of one that the shop lists. */
+            instrument: string;
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
             pitch?: string;
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
@@ -3110,7 +3236,8 @@ export interface components {
             released: boolean;
             /** Format: int32 */
             claimDaysLeft: null | number;
-            drawing: components["schemas"]["DrawingView"];
+            drawing: components["schemas"]["DrawingRef"];
+            inks: components["schemas"]["PartInk"][];
         };
         JobView: {
             id: string;
@@ -3144,6 +3271,7 @@ export interface components {
             jobs: components["schemas"]["JobCard"][];
             /** Format: int64 */
             all: number;
+            unreadable: components["schemas"]["UnreadableView"][];
         };
         JournalLine: {
             entryId: string;
@@ -3366,6 +3494,11 @@ export interface components {
             isFastener: boolean;
             misprint: boolean;
         };
+        PartInk: {
+            part: string;
+            ink: components["schemas"]["Ink"];
+            throws: null | components["schemas"]["Standing"];
+        };
         /** @enum {unknown} */
         PartKind: "wing" | "tail" | "fin" | "body" | "wheel" | "motor" | "surface";
         PartView: {
@@ -3533,6 +3666,14 @@ export interface components {
             recordedAt: string;
             said: string;
         };
+        ReleasePost: {
+            entryId: string;
+            /** Format: date-time */
+            observedAt: string;
+            /** Format: int64 */
+            expectedSeq: number;
+            look: string;
+        };
         ReleaseView: {
             /** Format: int32 */
             number: number;
@@ -3628,7 +3769,7 @@ export interface components {
             doubts: number;
             configurations: string[];
             packsTogether: string;
-            drawing: components["schemas"]["DrawingView"];
+            drawing: components["schemas"]["DrawingRef"];
         };
         SheetDifference: {
             section: string;
@@ -3654,6 +3795,7 @@ export interface components {
             sheets: components["schemas"]["SheetCard"][];
             /** Format: int64 */
             all: number;
+            unreadable: components["schemas"]["UnreadableView"][];
         };
         ShopInstrument: {
             id: string;
@@ -3853,6 +3995,10 @@ export interface components {
             substitutes: components["schemas"]["SubstituteView"][];
             claims: components["schemas"]["ClaimsView"];
             lastCount: null | components["schemas"]["LastEntryView"];
+        };
+        UnreadableView: {
+            id: string;
+            why: string;
         };
         /** @enum {unknown} */
         Verdict: "in" | "inClose" | "outClose" | "out" | null;

@@ -1,6 +1,9 @@
 import { Component, type ReactNode } from 'react';
 
-/** A screen that fails says so and how to go on, instead of going blank. What was recorded is on the server or in this device's outbox. */
+/**
+ * A screen that fails says so and how to go on, instead of going blank. What was recorded is on the server or in this
+ * device's outbox.
+ */
 export class Broken extends Component<{ children: ReactNode }, { words: string }> {
   override state = { words: '' };
 
@@ -16,7 +19,7 @@ export class Broken extends Component<{ children: ReactNode }, { words: string }
         <p className="text-[18px]">
           Nothing that was recorded is lost. Open it again; if it goes on, tell the maintainer: {this.state.words}
         </p>
-        <button className="button dark mt-4 px-6 text-[18px]" onClick={() => location.reload()}>
+        <button type="button" className="button dark mt-4 px-6 text-[18px]" onClick={() => location.reload()}>
           Open it again
         </button>
       </main>

@@ -1,7 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { Over } from './Over';
 
-/** Whether this browser lets a page look through a camera: over HTTPS or on this device only. Elsewhere the file dialogue of a phone or tablet offers its camera. */
+/**
+ * Whether this browser lets a page look through a camera: over HTTPS or on this device only. Elsewhere the file
+ * dialogue of a phone or tablet offers its camera.
+ */
 export const hasCamera = () => !!navigator.mediaDevices?.getUserMedia;
 
 /** Looks through the device's camera, the one on its back where there are two, and takes one picture for each press. */
@@ -33,7 +36,7 @@ export function Camera({
       .then(
         (s) => {
           stream = s;
-          if (left) s.getTracks().forEach((t) => t.stop());
+          if (left) stop(s);
           else if (view.current) view.current.srcObject = s;
         },
         (e: unknown) =>
@@ -45,7 +48,7 @@ export function Camera({
       );
     return () => {
       left = true;
-      stream?.getTracks().forEach((t) => t.stop());
+      if (stream) stop(stream);
     };
   }, []);
 
@@ -61,7 +64,11 @@ export function Camera({
     paper.height = from.videoHeight;
     paper.getContext('2d')!.drawImage(from, 0, 0);
     paper.toBlob(
-      (b) => b && (onTake(new File([b], 'from the camera', { type: 'image/jpeg' })), setTaken((n) => n + 1)),
+      (b) => {
+        if (!b) return;
+        onTake(new File([b], 'from the camera', { type: 'image/jpeg' }));
+        setTaken((n) => n + 1);
+      },
       'image/jpeg',
       0.92,
     );
@@ -84,11 +91,12 @@ export function Camera({
         />
       )}
       <div className="flex gap-2 pt-2">
-        <button className="button h-[64px] flex-1 text-[17px]" onClick={onClose}>
+        <button type="button" className="button h-[64px] flex-1 text-[17px]" onClick={onClose}>
           Close
         </button>
         {!trouble && (
           <button
+            type="button"
             ref={shutter}
             className="button dark h-[64px] flex-[2] text-[18px] font-bold"
             aria-disabled={!ready || busy}
@@ -106,4 +114,8 @@ export function Camera({
       </div>
     </Over>
   );
+}
+
+function stop(stream: MediaStream) {
+  for (const track of stream.getTracks()) track.stop();
 }

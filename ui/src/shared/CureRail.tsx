@@ -8,7 +8,10 @@ import { duration } from './time';
 
 const SPAN = 90 * 60_000;
 
-/** Each cure a bead along one time scale, ordered by its end. When one can be handled its cell turns to tape until tapped. */
+/**
+ * Each cure a bead along one time scale, ordered by its end. When one can be handled its cell turns to tape until
+ * tapped.
+ */
 export function CureRail() {
   const { data } = useCures();
   const now = useServerNow(data?.now);
@@ -38,6 +41,7 @@ export function CureRail() {
       <span className="flex w-[92px] shrink-0 items-center pl-[14px]">Setting</span>
       {ready.map((c) => (
         <button
+          type="button"
           key={c.jobId + c.id}
           onClick={() => void handled(c.jobId, c.id)}
           className="flex min-w-0 shrink items-center gap-2 border-x border-tape-edge bg-tape px-3 text-on-tape"
@@ -72,7 +76,7 @@ export function CureRail() {
               <span className="h-[6px] bg-ink" style={{ width: `${left}%` }} />
               <span className="size-[16px] shrink-0 -translate-x-2 rounded-full border-2 border-ink bg-tape" />
               <span className="truncate text-[15px]">
-                {c.jobId} {c.title.toLowerCase()}, handle in {duration((new Date(c.handleAt).getTime() - now) / 60_000)}
+                {c.jobId} {c.title.toLowerCase()}, handle in {until(c.handleAt, now)}
               </span>
             </Link>
           );
@@ -80,7 +84,7 @@ export function CureRail() {
         {setting.length === 0 && ready.length === 0 && (
           <span className="absolute inset-y-0 left-0 flex items-center text-quiet">
             {later.length > 0
-              ? `${later[0]!.jobId} ${later[0]!.title.toLowerCase()}: full strength in ${duration((new Date(later[0]!.fullAt).getTime() - now) / 60_000)}`
+              ? `${later[0]!.jobId} ${later[0]!.title.toLowerCase()}: full strength in ${until(later[0]!.fullAt, now)}`
               : 'nothing is curing'}
           </span>
         )}
@@ -88,4 +92,8 @@ export function CureRail() {
       {setting.length > 2 && <span className="flex items-center px-3">and {setting.length - 2} more</span>}
     </section>
   );
+}
+
+function until(instant: string, now: number): string {
+  return duration((new Date(instant).getTime() - now) / 60_000);
 }

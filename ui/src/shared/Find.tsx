@@ -50,7 +50,11 @@ export function Find({
           <ul className="mt-2">
             {found.map((f) => (
               <li key={f.to}>
-                <button onClick={() => go(f.to)} className="min-h-[44px] w-full border-b border-steel text-left">
+                <button
+                  type="button"
+                  onClick={() => go(f.to)}
+                  className="min-h-[44px] w-full border-b border-steel text-left"
+                >
                   {f.words}
                 </button>
               </li>

@@ -25,7 +25,10 @@ export function verdictWords(line: Line): string {
   return line.standing === 'notMet' ? 'Not met' : 'Met';
 }
 
-/** Between the lugs: in. Touching inside: in, close. Touching outside: out, close. Beyond: too little or too much. None: not yet. Struck: stale. */
+/**
+ * Between the lugs: in. Touching inside: in, close. Touching outside: out, close. Beyond: too little or too much. None:
+ * not yet. Struck: stale.
+ */
 export function Jaws({ line, size = 22 }: { line: Line; size?: number }) {
   const side = line.side === 'tooLittle' ? -1 : 1;
   const verdict =

@@ -8,7 +8,10 @@ import { clock } from './time';
 type Job = Schemas['JobView'];
 type Choice = { words: string; say: () => Promise<boolean> };
 
-/** Propeller, flight pack, transmitter: what was said and when. In another look they fall to "not known, look" and are said again. */
+/**
+ * Propeller, flight pack, transmitter: what was said and when. In another look they fall to "not known, look" and are
+ * said again.
+ */
 export function Lamps({ job, recorder }: { job: Job; recorder: Recorder }) {
   const look = useSyncExternalStore(onLook, currentLook);
   const { record } = recorder;
@@ -59,7 +62,8 @@ export function Lamps({ job, recorder }: { job: Job; recorder: Recorder }) {
             <DropdownMenu.Trigger
               disabled={job.released}
               data-lamp={l.id}
-              className={`flex min-w-0 flex-1 items-center gap-[6px] border-ink px-[7px] py-1 text-left not-last:border-r ${live ? 'bg-tape text-on-tape' : ''}`}
+              className={`flex min-w-0 flex-1 items-center gap-[6px] border-ink px-[7px] py-1 text-left
+                not-last:border-r ${live ? 'bg-tape text-on-tape' : ''}`}
             >
               <svg aria-hidden viewBox="-13 -12 26 24" width="21" height="20" className="shrink-0">
                 <path
@@ -93,7 +97,8 @@ export function Lamps({ job, recorder }: { job: Job; recorder: Recorder }) {
                   <DropdownMenu.Item
                     key={c.words}
                     onSelect={() => void c.say()}
-                    className="flex min-h-[52px] cursor-pointer items-center px-4 text-[18px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+                    className="flex min-h-[52px] cursor-pointer items-center px-4 text-[18px] data-highlighted:bg-tape
+                      data-highlighted:text-on-tape"
                   >
                     {c.words}
                   </DropdownMenu.Item>

@@ -7,7 +7,9 @@ import { Recorded } from './Recorded';
 import { RetractForm } from './RetractForm';
 import { clock } from './time';
 
-/** The fixed line above the main act: what was just recorded, by whom, with retract; a press on it opens all that was. */
+/**
+ * The fixed line above the main act: what was just recorded, by whom, with retract; a press on it opens all that was.
+ */
 export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder: Recorder }) {
   const [open, setOpen] = useState(false);
   const [all, setAll] = useState(false);
@@ -21,6 +23,7 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
   return (
     <div className="flex min-h-[44px] shrink-0 items-center gap-2 border-t border-steel px-[18px] text-[14px] text-pencil">
       <button
+        type="button"
         className="min-h-[44px] min-w-0 flex-1 truncate text-left underline decoration-steel underline-offset-4"
         title="all that was recorded"
         onClick={() => setAll(true)}

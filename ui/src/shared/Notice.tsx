@@ -29,7 +29,7 @@ export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose:
           </p>
         ))}
       </div>
-      <button onClick={onClose} className="-mr-2 min-h-[44px] shrink-0 px-2 text-ink underline">
+      <button type="button" onClick={onClose} className="-mr-2 min-h-[44px] shrink-0 px-2 text-ink underline">
         Close
       </button>
     </div>

@@ -8,7 +8,10 @@ type Props = {
   children: ReactNode;
 };
 
-/** Paper laid over the screen until it is dealt with; nothing behind it is reached meanwhile. The browser's own dialogue, which injects no style past the page's policy. Without `onClose` it stays. */
+/**
+ * Paper laid over the screen until it is dealt with; nothing behind it is reached meanwhile. The browser's own
+ * dialogue, which injects no style past the page's policy. Without `onClose` it stays.
+ */
 export function Over({ title, hideTitle, onClose, className = '', children }: Props) {
   const box = useRef<HTMLDialogElement>(null);
   useEffect(() => {

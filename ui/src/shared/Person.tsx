@@ -14,10 +14,10 @@ export function Person({ room, turn }: { room: string; turn: () => void }) {
   return (
     <div className="p-3 text-[15px] max-lg:hidden">
       <p className="px-1 pb-1">{me?.name}</p>
-      <button className="button mb-2 w-full text-[14px]" onClick={() => void out()}>
+      <button type="button" className="button mb-2 w-full text-[14px]" onClick={() => void out()}>
         another person
       </button>
-      <button className="button w-full text-[14px]" onClick={turn}>
+      <button type="button" className="button w-full text-[14px]" onClick={turn}>
         {room === 'bright' ? 'dim room' : 'bright bench'}
       </button>
     </div>

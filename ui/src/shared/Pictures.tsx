@@ -12,7 +12,10 @@ type Props = {
 
 const MOST = 12;
 
-/** Pictures by camera or file: sent, encoded anew by the server, then named by an entry. One that is refused keeps no other from being taken. */
+/**
+ * Pictures by camera or file: sent, encoded anew by the server, then named by an entry. One that is refused keeps no
+ * other from being taken.
+ */
 export function Pictures({ photos, label, disabled, onTaken }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState('');
@@ -49,6 +52,7 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
       <div className="flex flex-wrap gap-2">
         {photos.map((p, i) => (
           <button
+            type="button"
             key={p.hash + i}
             aria-label={`${label}, picture ${i + 1}`}
             className="border-2 border-ink"
@@ -59,6 +63,7 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
         ))}
         {more && (
           <button
+            type="button"
             className="button h-[64px] px-3 text-[15px]"
             disabled={busy !== ''}
             onClick={() => input.current?.click()}
@@ -68,6 +73,7 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
         )}
         {more && hasCamera() && (
           <button
+            type="button"
             className="button h-[64px] px-3 text-[15px]"
             aria-label={`Camera: ${label}`}
             onClick={() => setLooking(true)}
@@ -107,7 +113,7 @@ export function Pictures({ photos, label, disabled, onTaken }: Props) {
       {open && (
         <Over title={label} hideTitle onClose={() => setOpen(undefined)}>
           <img src={`/api/photos/${open}`} alt={label} className="max-h-[78vh] max-w-[86vw] object-contain" />
-          <button className="button mt-2 w-full" onClick={() => setOpen(undefined)}>
+          <button type="button" className="button mt-2 w-full" onClick={() => setOpen(undefined)}>
             Close
           </button>
         </Over>

@@ -8,7 +8,10 @@ import { RetractForm } from './RetractForm';
 import { Search } from './Search';
 import { dayAndClock } from './time';
 
-/** Everything recorded in a job, newest first. A mistake of record is taken back here, with its reason; what happened at the bench is not. */
+/**
+ * Everything recorded in a job, newest first. A mistake of record is taken back here, with its reason; what happened at
+ * the bench is not.
+ */
 export function Recorded({
   job,
   recorder,
@@ -35,7 +38,7 @@ export function Recorded({
     <Over title={`Recorded in ${job.number}`} onClose={onClose} className="w-[min(94vw,760px)]">
       <div className="flex gap-2 pb-2">
         <Search label="Find words or a person" onFind={setFind} />
-        <button className="button px-5" onClick={onClose}>
+        <button type="button" className="button px-5" onClick={onClose}>
           Close
         </button>
       </div>
@@ -52,6 +55,7 @@ export function Recorded({
               </bdi>
               {l.retractable && (
                 <button
+                  type="button"
                   className="min-h-[44px] px-2 text-[15px] underline"
                   aria-expanded={open === l.entryId}
                   aria-label={`Retract ${l.said}`}

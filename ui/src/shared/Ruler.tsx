@@ -5,11 +5,20 @@ import { day } from './time';
 
 type Job = Schemas['JobView'];
 
-/** The steel rule: ten stages, and each graduation is one requirement. Long shown, short not yet, bent out, broken stale. */
+const IN_HAND =
+  'border-l-[6px] border-tape bg-paper pl-[6px]! font-bold max-lg:border-l-0 max-lg:border-t-[6px] max-lg:pl-0!';
+const LYING = 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3';
+const HANGING = 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]';
+
+/**
+ * The steel rule: ten stages, and each graduation is one requirement. Long shown, short not yet, bent out, broken
+ * stale.
+ */
 export function Ruler({ job, stage }: { job: Job; stage: string }) {
   const navigate = useNavigate();
   const list = useRef<HTMLOListElement>(null);
   // Where the stages do not fit side by side, the one in hand is in sight.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another stage is in hand
   useEffect(() => {
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [stage]);
@@ -47,7 +56,9 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
                 to={`/jobs/${job.id}/${r.key}`}
                 aria-current={r.key === stage ? 'page' : undefined}
                 aria-label={`${r.title}, ${r.marks.filter((m) => !open(m)).length} of ${r.marks.length} shown`}
-                className={`relative flex h-full items-center overflow-hidden max-lg:flex-col max-lg:justify-center max-lg:text-[13px] lg:pl-3 ${r.key === stage ? 'border-l-[6px] border-tape bg-paper pl-[6px]! font-bold max-lg:border-l-0 max-lg:border-t-[6px] max-lg:pl-0!' : ''}`}
+                className={`relative flex h-full items-center overflow-hidden max-lg:flex-col max-lg:justify-center
+                  max-lg:text-[13px] lg:pl-3
+                  ${r.key === stage ? IN_HAND : ''}`}
               >
                 <span className="w-5 shrink-0 text-[13px] text-pencil max-lg:w-auto">{(i + 1) % 10}</span>
                 <span className="truncate lg:text-[17px]">{r.title}</span>
@@ -58,7 +69,8 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
         </ol>
         <Link
           to="/jobs"
-          className="flex min-h-[44px] items-center border-t border-steel-edge pl-3 text-[15px] max-lg:absolute max-lg:-top-[52px] max-lg:right-3 max-lg:border-0"
+          className="flex min-h-[44px] items-center border-t border-steel-edge pl-3 text-[15px] max-lg:absolute
+            max-lg:-top-[52px] max-lg:right-3 max-lg:border-0"
         >
           All jobs
         </Link>
@@ -72,7 +84,10 @@ const open = (m: Schemas['MarkView']) => m.standing === 'notShown' || m.standing
 const MOST = 16;
 const WORST: readonly (string | null)[] = ['notMet', 'stale', 'notShown', 'conceded', 'close', 'met'];
 
-/** As many graduations as can be told apart: where there are more requirements, neighbours share one, and the worst of them shows. */
+/**
+ * As many graduations as can be told apart: where there are more requirements, neighbours share one, and the worst of
+ * them shows.
+ */
 function fewer(marks: readonly Schemas['MarkView'][]) {
   if (marks.length <= MOST) return marks;
   return Array.from({ length: MOST }, (_, i) => {
@@ -119,7 +134,8 @@ function JobTape({ job, className, row }: { job: Job; className: string; row?: b
   return (
     <div className={className}>
       <div
-        className={`border border-tape-edge bg-tape text-on-tape ${row ? 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3' : 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]'}`}
+        className={`border border-tape-edge bg-tape text-on-tape
+          ${row ? LYING : HANGING}`}
       >
         <span className="flex items-baseline justify-between gap-3">
           <strong className="text-[20px] leading-tight whitespace-nowrap">{job.number}</strong>

@@ -1,15 +1,21 @@
 import type { Schemas } from '../api/client';
+import { useDrawing } from '../api/queries';
 
-/** The airframe small, inked in as far as it has got. */
+/** The airframe small, inked in as far as it has got; without inks as it will be. Empty until it is here. */
 export function SmallDrawing({
-  drawing,
+  of,
+  inks,
   width,
   height,
 }: {
-  drawing: Schemas['DrawingView'];
+  of: Schemas['DrawingRef'];
+  inks?: Schemas['PartInk'][];
   width: number;
   height: number;
 }) {
+  const { data: drawing } = useDrawing(of);
+  if (!drawing) return <svg aria-hidden width={width} height={height} />;
+  const got = new Map(inks?.map((i) => [i.part, i]));
   const px = Math.max(drawing.width / width, drawing.height / height);
   return (
     <svg
@@ -18,7 +24,8 @@ export function SmallDrawing({
       height={height}
       viewBox={`${drawing.left - 2 * px} ${drawing.top - 2 * px} ${drawing.width + 4 * px} ${drawing.height + 4 * px}`}
     >
-      {drawing.parts.map((p) => {
+      {drawing.parts.map((part) => {
+        const p = { ...part, ...got.get(part.id) };
         const surface = p.kind === 'surface';
         const inked = surface && (p.throws === 'met' || p.throws === 'close');
         const bad = surface && p.throws === 'notMet';

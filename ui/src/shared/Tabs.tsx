@@ -25,13 +25,16 @@ export function Tabs<K extends string>({
     <div role="tablist" aria-label={label} onKeyDown={walk} className="flex shrink-0 border-b-2 border-ink bg-steel">
       {tabs.map((t) => (
         <button
+          type="button"
           key={t.key}
           id={`tab-${t.key}`}
           role="tab"
           aria-selected={t.key === value}
           tabIndex={t.key === value ? 0 : -1}
           onClick={() => onChoose(t.key)}
-          className={`min-h-[52px] min-w-0 flex-1 border-r border-steel-edge px-1 text-center leading-tight last:border-r-0 ${t.key === value ? 'border-t-[5px] border-t-tape bg-paper font-bold' : 'border-t-[5px] border-t-transparent'}`}
+          className={`min-h-[52px] min-w-0 flex-1 border-r border-steel-edge px-1 text-center leading-tight
+            last:border-r-0
+            ${t.key === value ? 'border-t-[5px] border-t-tape bg-paper font-bold' : 'border-t-[5px] border-t-transparent'}`}
         >
           <span className="block truncate text-[15px]">{t.title}</span>
           {t.note !== undefined && (

@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 
-/** What is typed into a form, kept while this tab is open: a reload or a wrong turn loses nothing. `forget` empties it. */
+/**
+ * What is typed into a form, kept while this tab is open: a reload or a wrong turn loses nothing. `forget` empties it.
+ */
 export function useKept<T extends object>(key: string, empty: () => T) {
   const [kept, setKept] = useState<T>(() => ({
     ...empty(),

@@ -4,7 +4,10 @@ import { STAGE_KEYS } from './stageKeys';
 
 const REGIONS = ['now', 'list', 'act', 'ruler', 'rail', 'lamps'];
 
-/** Keys that work everywhere in a job. Bare keys belong to what has focus; these all have a modifier or are no characters. */
+/**
+ * Keys that work everywhere in a job. Bare keys belong to what has focus; these all have a modifier or are no
+ * characters.
+ */
 export function useKeys(jobId: string, stage: string, openFind: () => void) {
   const navigate = useNavigate();
   useEffect(() => {
@@ -18,7 +21,7 @@ export function useKeys(jobId: string, stage: string, openFind: () => void) {
     };
     const down = (e: KeyboardEvent) => {
       if (e.isComposing) return;
-      const index = STAGE_KEYS.findIndex((s) => s === stage);
+      const index = (STAGE_KEYS as readonly string[]).indexOf(stage);
       if (e.altKey && (e.key === 'PageUp' || e.key === 'PageDown')) {
         void navigate(`/jobs/${jobId}/${STAGE_KEYS[(index + (e.key === 'PageUp' ? 9 : 1)) % 10]}`);
       } else if (e.key === 'F6') {

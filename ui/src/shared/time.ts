@@ -7,7 +7,9 @@ export function duration(minutes: number) {
 let zone: string | undefined;
 
 /** Dates are shown in the shop's time zone. */
-export const setZone = (z: string) => void (zone = z);
+export function setZone(z: string) {
+  zone = z;
+}
 
 const format = (o: Intl.DateTimeFormatOptions) => {
   try {

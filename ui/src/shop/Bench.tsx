@@ -1,8 +1,11 @@
 import { Link } from 'react-router';
 import { useBench } from '../api/queries';
 import { daysLeft, day } from '../shared/time';
+import { Unreadable } from '../shared/Unreadable';
 
-/** What is next: claims before their window closes, parts on the way, and what holds each job up. Cures are on the rail. */
+/**
+ * What is next: claims before their window closes, parts on the way, and what holds each job up. Cures are on the rail.
+ */
 export function Bench() {
   const { data, error } = useBench();
   if (error) return <p className="text-red">{error.message}</p>;
@@ -13,12 +16,14 @@ export function Bench() {
         <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">
           Bench, {day(data.today)}
         </h1>
+        <Unreadable of={data.unreadable} what="Job" />
         <ul data-region="list">
           {data.next.map((n) => (
             <li key={n.job} className="border-b border-steel last:border-0">
               <Link
                 to={`/jobs/${n.job}/${n.stage}`}
-                className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2 phone:grid-cols-[70px_minmax(0,1fr)_84px] phone:px-3 hover:bg-tape-wash"
+                className="grid min-h-[60px] grid-cols-[86px_minmax(0,1fr)_110px] items-center gap-3 px-5 py-2
+                  phone:grid-cols-[70px_minmax(0,1fr)_84px] phone:px-3 hover:bg-tape-wash"
               >
                 <span>
                   <strong className="block text-[17px] leading-tight">{n.number}</strong>

@@ -4,6 +4,7 @@ import { useJobs } from '../api/queries';
 import { Search } from '../shared/Search';
 import { SmallDrawing } from '../shared/SmallDrawing';
 import { daysLeft, day } from '../shared/time';
+import { Unreadable } from '../shared/Unreadable';
 
 /** Every job: its airframe inked in as far as it has got, its stage, its date, and what holds it up. */
 export function Jobs() {
@@ -20,6 +21,7 @@ export function Jobs() {
           Receive a kit
         </Link>
       </div>
+      <Unreadable of={data?.unreadable} what="Job" />
       {error && <p className="p-5 text-red">{error.message}</p>}
       {data?.jobs.length === 0 && (
         <p className="p-8 text-[18px]">{find ? 'No job has these words.' : 'No job yet. Receive a kit to begin.'}</p>
@@ -31,9 +33,11 @@ export function Jobs() {
             <li key={j.id} className="border-b border-steel last:border-0">
               <Link
                 to={`/jobs/${j.id}/${j.stage.toLowerCase()}`}
-                className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2 hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px] phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3"
+                className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2
+                  hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px]
+                  phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3"
               >
-                <SmallDrawing drawing={j.drawing} width={140} height={88} />
+                <SmallDrawing of={j.drawing} inks={j.inks} width={140} height={88} />
                 <span className="min-w-0">
                   <strong className="block text-[20px] leading-tight">{j.number}</strong>
                   <span className="block">{j.kit}</span>

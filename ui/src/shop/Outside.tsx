@@ -9,9 +9,6 @@ const PLACES = [
   ['bench', 'Bench'],
   ['jobs', 'Jobs'],
   ['sheets', 'Spec sheets'],
-  ['calculators', 'Calculators'],
-  ['practice', 'Practice'],
-  ['shop', 'Shop'],
 ] as const;
 
 /** The frame outside a job: the places of the shop at the left, wide paper on the mat, the rail below. */
@@ -23,7 +20,8 @@ export function Outside({ room, turn }: { room: string; turn: () => void }) {
       <nav
         aria-label="Places"
         data-region="ruler"
-        className="flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2 phone:overflow-x-auto lg:flex-col"
+        className="flex min-h-0 border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:border-r-0 max-lg:border-b-2
+          phone:overflow-x-auto lg:flex-col"
       >
         <p className="px-4 py-5 text-[22px] font-bold max-lg:hidden">Zygotome</p>
         {PLACES.map(([to, title]) => (
@@ -31,7 +29,9 @@ export function Outside({ room, turn }: { room: string; turn: () => void }) {
             key={to}
             to={`/${to}`}
             className={({ isActive }) =>
-              `flex h-[52px] items-center border-steel-edge px-4 text-[17px] max-lg:h-full max-lg:flex-1 max-lg:justify-center max-lg:border-r max-lg:px-1 max-lg:text-[15px] phone:min-w-[92px] lg:border-t ${isActive ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold max-lg:pl-1' : ''}`
+              `flex h-[52px] items-center border-steel-edge px-4 text-[17px] max-lg:h-full max-lg:flex-1
+                max-lg:justify-center max-lg:border-r max-lg:px-1 max-lg:text-[15px] phone:min-w-[92px] lg:border-t
+                ${isActive ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold max-lg:pl-1' : ''}`
             }
           >
             {title}

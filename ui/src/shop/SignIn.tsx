@@ -36,11 +36,18 @@ export function SignIn() {
       <div role="radiogroup" aria-label="Who are you?" className="flex flex-wrap justify-center gap-5">
         {data?.people.map((p, i) => (
           <button
+            type="button"
             key={p.id}
             role="radio"
             aria-checked={person === p.id}
-            onClick={() => (setPerson(p.id), setWrong(''), document.getElementById('pin')?.focus())}
-            className={`min-h-[72px] min-w-[190px] border bg-tape px-6 py-3 text-left text-on-tape ${i % 2 ? 'rotate-1' : '-rotate-1'} ${person === p.id ? 'border-[3px] border-on-tape' : 'border-tape-edge'}`}
+            onClick={() => {
+              setPerson(p.id);
+              setWrong('');
+              document.getElementById('pin')?.focus();
+            }}
+            className={`min-h-[72px] min-w-[190px] border bg-tape px-6 py-3 text-left text-on-tape
+              ${i % 2 ? 'rotate-1' : '-rotate-1'}
+              ${person === p.id ? 'border-[3px] border-on-tape' : 'border-tape-edge'}`}
           >
             <strong className="block text-[22px] leading-tight">{p.name}</strong>
             <span className="text-[15px]">{p.role}</span>
@@ -64,7 +71,11 @@ export function SignIn() {
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}
         </p>
-        <button className="button dark h-[60px] w-full text-[20px] font-bold" disabled={!person || pin.length === 0}>
+        <button
+          type="submit"
+          className="button dark h-[60px] w-full text-[20px] font-bold"
+          disabled={!person || pin.length === 0}
+        >
           {person ? 'Sign in' : 'Choose your strip of tape'}
         </button>
         {data?.demoPin && (

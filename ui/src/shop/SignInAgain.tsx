@@ -45,11 +45,11 @@ export function SignInAgain({ me, onBack }: { me: Me; onBack: () => void }) {
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}
         </p>
-        <button className="button dark h-[60px] w-full text-[20px] font-bold" disabled={pin.length === 0}>
+        <button type="submit" className="button dark h-[60px] w-full text-[20px] font-bold" disabled={pin.length === 0}>
           Go on
         </button>
       </form>
-      <button className="mt-2 min-h-[44px] text-[15px] underline" onClick={() => void other()}>
+      <button type="button" className="mt-2 min-h-[44px] text-[15px] underline" onClick={() => void other()}>
         somebody else is here now: leave what is typed
       </button>
     </Over>

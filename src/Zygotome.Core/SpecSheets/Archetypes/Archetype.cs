@@ -11,7 +11,9 @@ public enum Layout
     Tailless,
 }
 
-/// <summary>Proportions of a class of aircraft, from which a sheet is begun. They are custom, nobody's specification.</summary>
+/// <summary>
+/// Proportions of a class of aircraft, from which a sheet is begun. They are custom, nobody's specification.
+/// </summary>
 /// <param name="Aspect">Span² over area of the main wing.</param>
 /// <param name="Taper">Tip over root chord.</param>
 /// <param name="Sweep">Of the leading edge, degrees.</param>
@@ -120,7 +122,8 @@ public static class ArchetypeList
 }
 
 /// <summary>What somebody knows from the lid of the box.</summary>
-/// <param name="Span">Tip to tip, mm. <paramref name="Length"/>: over all, mm. <paramref name="EmptyWeight"/>: without pack, g.</param>
+/// <param name="Span">Tip to tip, mm. <paramref name="Length"/>: over all, mm. <paramref name="EmptyWeight"/>: without
+/// pack, g.</param>
 /// <param name="Fitted">Of flaps, wheels, retracts, stabiliser, airbrakes, motor.</param>
 public sealed record ArchetypeRequest(
     string Class,
@@ -151,7 +154,8 @@ public sealed record ArchetypeRequest(
                     Length < Span * 0.2 || Length > Span * 3
                         ? new Refusal(
                             "sheet/proportion",
-                            $"A length of {Length} mm on a span of {Span} mm is not an aircraft of this kind; one of the two is misread.",
+                            $"A length of {Length} mm on a span of {Span} mm is not an aircraft of this kind; one of "
+                                + $"the two is misread.",
                             "length"
                         )
                         : null

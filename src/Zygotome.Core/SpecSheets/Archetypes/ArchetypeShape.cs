@@ -38,7 +38,8 @@ internal sealed record ArchetypeShape(
         var tip = root * type.Taper;
         var sweep = half * Math.Tan(type.Sweep * Math.PI / 180);
 
-        // The stated length rules: a wing that would hang behind it, or lie over the tail, is made smaller in proportion.
+        // The stated length rules: a wing that would hang behind it, or lie over the tail, is made smaller in
+        // proportion.
         var (nose, aft) = (-type.NoseShare * r.Length, (1 - type.NoseShare) * r.Length);
         void Shrink(double room, double needed)
         {

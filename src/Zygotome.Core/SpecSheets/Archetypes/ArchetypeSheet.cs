@@ -4,12 +4,14 @@ using System.Text.Json.Nodes;
 namespace Zygotome.Core.SpecSheets.Archetypes;
 
 /// <summary>
-/// Begins a sheet from a class and the numbers on the lid. Only what was typed is stated; every proportion, throw, range,
-/// step and caution is marked assumed, to be corrected against the paper.
+/// Begins a sheet from a class and the numbers on the lid. Only what was typed is stated; every proportion, throw,
+/// range, step and caution is marked assumed, to be corrected against the paper.
 /// </summary>
 public static class ArchetypeSheet
 {
-    /// <summary>A sheet file, ready to edit; refuses numbers no aircraft of the class has. Lengths in mm, masses in g.</summary>
+    /// <summary>
+    /// A sheet file, ready to edit; refuses numbers no aircraft of the class has. Lengths in mm, masses in g.
+    /// </summary>
     public static Outcome<JsonObject> Begin(ArchetypeRequest request)
     {
         if (request.Refused() is { } refusal)
@@ -48,7 +50,7 @@ public static class ArchetypeSheet
             },
             ["parts"] = new JsonArray(),
             ["steps"] = new JsonArray([.. ArchetypeSteps.Of(type, request)]),
-            ["cautions"] = new JsonArray([.. Cautions(type, request).Select(c => Assumed(c))]),
+            ["cautions"] = new JsonArray([.. Cautions(type, request).Select(Assumed)]),
         };
     }
 
@@ -187,7 +189,8 @@ public static class ArchetypeSheet
 
         if (request.Fitted.Contains("stabiliser"))
         {
-            yield return "Stabiliser: hold still while it aligns, and test its sense by tilting before every first flight.";
+            yield return "Stabiliser: hold still while it aligns, and test its sense by tilting before every first "
+                + "flight.";
         }
 
         foreach (var caution in type.Cautions)

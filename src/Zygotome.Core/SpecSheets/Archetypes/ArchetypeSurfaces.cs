@@ -2,7 +2,9 @@ using System.Text.Json.Nodes;
 
 namespace Zygotome.Core.SpecSheets.Archetypes;
 
-/// <summary>Control surfaces and throws usual for a class. Throws are angles of custom, turned into mm on the assumed chord.</summary>
+/// <summary>
+/// Control surfaces and throws usual for a class. Throws are angles of custom, turned into mm on the assumed chord.
+/// </summary>
 internal sealed record ArchetypeSurfaces(
     IReadOnlyList<JsonNode> Surfaces,
     IReadOnlyList<JsonNode> Throws,

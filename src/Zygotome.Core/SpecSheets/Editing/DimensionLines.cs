@@ -56,7 +56,8 @@ public static class DimensionLines
                 yield return new(
                     new(30 + (i * 26), low),
                     new(30 + (i * 26), high),
-                    $"balance{(sheet.Balance.Configurations.Length > 1 ? $", {configuration.Name}" : "")} {Numbers.Say(low)} to {Numbers.Say(high)}",
+                    $"balance{(sheet.Balance.Configurations.Length > 1 ? $", {configuration.Name}" : "")} "
+                        + $"{Numbers.Say(low)} to {Numbers.Say(high)}",
                     $"$.balance.configurations[{i}].range"
                 );
             }

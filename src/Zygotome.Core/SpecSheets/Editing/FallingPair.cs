@@ -3,12 +3,18 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.SpecSheets.Editing;
 
-/// <summary>A throw printed as a falling pair, such as "16 mm to 12 mm", that was meant as two rates: the first high, the second low.</summary>
+/// <summary>
+/// A throw printed as a falling pair, such as "16 mm to 12 mm", that was meant as two rates: the first high, the second
+/// low.
+/// </summary>
 internal static class FallingPair
 {
     private const string Reason = "A falling pair: the high rate, then the low.";
 
-    /// <summary>Takes the first for this row, the high rate, and the second for the low rate's, which is added where there is none. The printed words stay as a statement of both.</summary>
+    /// <summary>
+    /// Takes the first for this row, the high rate, and the second for the low rate's, which is added where there is
+    /// none. The printed words stay as a statement of both.
+    /// </summary>
     /// <param name="path">Such as <c>$.throws[2].up</c>.</param>
     public static Refusal? TwoRates(JsonObject file, string path)
     {
@@ -62,7 +68,8 @@ internal static class FallingPair
         {
             return new Refusal(
                 "sheet/pair",
-                $"The low rate of {high["surfaces"]} already says {(already is JsonValue ? already.ToString() : "something else")}.",
+                $"The low rate of {high["surfaces"]} already says "
+                    + $"{(already is JsonValue ? already.ToString() : "something else")}.",
                 "path"
             );
         }

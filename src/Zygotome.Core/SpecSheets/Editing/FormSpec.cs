@@ -47,7 +47,9 @@ public sealed record SectionSpec(
     ImmutableArray<ListSpec> Lists
 );
 
-/// <summary>The form of a spec sheet in the order a paper manual has its pages. The one place where fields are named for people.</summary>
+/// <summary>
+/// The form of a spec sheet in the order a paper manual has its pages. The one place where fields are named for people.
+/// </summary>
 public static class FormSpec
 {
     private static readonly Unit Mm = Unit.Millimetre;
@@ -84,7 +86,8 @@ public static class FormSpec
                 new(
                     "geometry.lifting",
                     "wing, tail or foreplane",
-                    """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":[{"root":"200 mm","tip":"180 mm","span":"500 mm","sweep":"0 mm"}]}""",
+                    """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":"""
+                        + """[{"root":"200 mm","tip":"180 mm","span":"500 mm","sweep":"0 mm"}]}""",
                     [
                         T("id", "id"),
                         C("role", "is a", "wing", "tail", "foreplane", "v-tail"),
@@ -400,7 +403,9 @@ public static class FormSpec
         ),
     ];
 
-    /// <summary>The field at a path of the file, indices left out of account; null when the form has none there.</summary>
+    /// <summary>
+    /// The field at a path of the file, indices left out of account; null when the form has none there.
+    /// </summary>
     public static FieldSpec? Find(string path)
     {
         var plain = JsonPath.WithoutIndices(path);
@@ -429,11 +434,11 @@ public static class FormSpec
             .SelectMany(s => s.Lists)
             .SelectMany(l =>
                 l.Inner is { } inner
-                    ? [("$." + l.Name, l), ($"$.{l.Name}.{inner.Name}", inner)]
-                    : new[] { ("$." + l.Name, l) }
+                    ? [(Path: "$." + l.Name, List: l), ($"$.{l.Name}.{inner.Name}", inner)]
+                    : new[] { (Path: "$." + l.Name, List: l) }
             )
-            .FirstOrDefault(p => p.Item1 == plain)
-            .Item2;
+            .FirstOrDefault(p => p.Path == plain)
+            .List;
     }
 
     private static IEnumerable<(string, FieldSpec)> Fields(string at, ListSpec list) =>

@@ -66,7 +66,10 @@ public static class JsonPath
         return root;
     }
 
-    /// <summary>Puts a value there, making objects and lists on the way; null takes it away. False when the path does not fit the file.</summary>
+    /// <summary>
+    /// Puts a value there, making objects and lists on the way; null takes it away. False when the path does not fit
+    /// the file.
+    /// </summary>
     public static bool Set(JsonNode root, string path, JsonNode? value)
     {
         if (Steps(path) is not { } steps)

@@ -8,7 +8,10 @@ namespace Zygotome.Core.SpecSheets.Editing;
 /// <param name="Before">Empty when it is new. <paramref name="After"/>: empty when it is gone.</param>
 public sealed record SheetDifference(string Section, string Place, string Before, string After)
 {
-    /// <summary>Every difference, in the order of the newer file. Rows are matched by what they are called, not by where they stand.</summary>
+    /// <summary>
+    /// Every difference, in the order of the newer file. Rows are matched by what they are called, not by where they
+    /// stand.
+    /// </summary>
     public static IReadOnlyList<SheetDifference> Between(JsonObject before, JsonObject after)
     {
         var (old, now) = (Flat(before), Flat(after));
@@ -40,7 +43,8 @@ public sealed record SheetDifference(string Section, string Place, string Before
         {
             case JsonObject o when o["statements"] is JsonArray said:
                 flat[Free(flat, at)] =
-                    $"{string.Join(" against ", said.Select(s => $"{s?["text"]} (page {s?["page"]})"))}; {(o["taken"] is { } t ? $"{t} taken" : "undecided")}";
+                    $"{string.Join(" against ", said.Select(s => $"{s?["text"]} (page {s?["page"]})"))}; "
+                    + $"{(o["taken"] is { } t ? $"{t} taken" : "undecided")}";
                 break;
             case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
                 flat[Free(flat, at)] = "not stated";

@@ -115,7 +115,8 @@ public static class SheetEdits
                                         ? q
                                         : new Refusal(
                                             "quantity/dimension",
-                                            $"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.",
+                                            $"\"{text}\" is not a throw; a length, an angle or a percentage is "
+                                                + $"needed here.",
                                             "text"
                                         ),
                                 r => r
@@ -145,7 +146,8 @@ public static class SheetEdits
             case FieldKind.Choice when !field.Choices.Contains(text):
                 return new Refusal(
                     "sheet/choice",
-                    $"\"{text}\" is not known here; known are {string.Join(", ", field.Choices.Where(c => c.Length > 0))}.",
+                    $"\"{text}\" is not known here; known are "
+                        + $"{string.Join(", ", field.Choices.Where(c => c.Length > 0))}.",
                     "text"
                 );
             case FieldKind.Texts:
@@ -169,7 +171,7 @@ public static class SheetEdits
         return JsonValue.Create(bare && unit.Symbol.Length > 0 ? $"{text} {unit.Symbol}" : text);
     }
 
-    private static IEnumerable<string> Pieces(string text) =>
+    private static string[] Pieces(string text) =>
         text.Split([';', '\n'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
     private static Outcome<JsonNode?> Counts(string text)

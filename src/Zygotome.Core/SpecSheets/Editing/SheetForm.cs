@@ -15,7 +15,9 @@ public enum FieldStanding
     Contradicted,
 }
 
-/// <summary>A field as it is shown: the words typed, the same in the other unit, and what is doubted or wrong about it.</summary>
+/// <summary>
+/// A field as it is shown: the words typed, the same in the other unit, and what is doubted or wrong about it.
+/// </summary>
 public sealed record FieldNow(
     string Path,
     string Label,
@@ -40,7 +42,8 @@ public sealed record RowNow(
 
 public sealed record RowsNow(string Path, string One, IReadOnlyList<RowNow> Rows, string Mistake);
 
-/// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the maker's.</param>
+/// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the
+/// maker's.</param>
 public sealed record SectionNow(
     string Key,
     string Title,

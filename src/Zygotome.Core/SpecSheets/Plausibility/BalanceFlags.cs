@@ -29,7 +29,8 @@ internal static class BalanceFlags
                     "balance-point",
                     path,
                     range.Text,
-                    $"\"{range.Text}\" is a point, not a range: no reading can be shown to lie on it. Does the manual give a tolerance?"
+                    $"\"{range.Text}\" is a point, not a range: no reading can be shown to lie on it. Does the "
+                        + $"manual give a tolerance?"
                 );
             }
 
@@ -46,7 +47,10 @@ internal static class BalanceFlags
                         "margin",
                         path,
                         range.Text,
-                        $"{Numbers.Say(Share(low) * 100)} to {Numbers.Say(Share(high) * 100)} % of the mean chord; with the neutral point near {Numbers.Say(neutral.OfChord * 100)} % that is a static margin of {Numbers.Say(aft * 100)} to {Numbers.Say(fore * 100)} %. Measured from another datum?",
+                        $"{Numbers.Say(Share(low) * 100)} to {Numbers.Say(Share(high) * 100)} % of the mean chord; "
+                            + $"with the neutral point near {Numbers.Say(neutral.OfChord * 100)} % that is a static "
+                            + $"margin of {Numbers.Say(aft * 100)} to {Numbers.Say(fore * 100)} %. Measured from "
+                            + $"another datum?",
                         misread?.Words ?? "",
                         misread?.Suggestion ?? ""
                     );
@@ -64,7 +68,8 @@ internal static class BalanceFlags
                     "loading",
                     "$.balance.allUpWeight",
                     weight.Text,
-                    $"{weight.Text} on {Numbers.Say(area)} dm² of wing is {Numbers.Say(loading)} g/dm²; {LightestLoading} to {HeaviestLoading} is usual. Another unit?"
+                    $"{weight.Text} on {Numbers.Say(area)} dm² of wing is {Numbers.Say(loading)} g/dm²; "
+                        + $"{LightestLoading} to {HeaviestLoading} is usual. Another unit?"
                 );
             }
 
@@ -74,7 +79,8 @@ internal static class BalanceFlags
                     "empty",
                     "$.balance.empty.mass",
                     Numbers.Say(empty.Mass),
-                    $"Empty, it would already weigh {Numbers.Say(empty.Mass)} g of at most {Numbers.Say((double)weight.High)} g."
+                    $"Empty, it would already weigh {Numbers.Say(empty.Mass)} g of at most "
+                        + $"{Numbers.Say((double)weight.High)} g."
                 );
             }
         }

@@ -36,7 +36,9 @@ public sealed record Flag(string Id, string Path, string Reason, string Misreadi
         };
 }
 
-/// <summary>What a falling pair may mean: a band printed the other way round, or a high and a low rate. As texts of the sheet.</summary>
+/// <summary>
+/// What a falling pair may mean: a band printed the other way round, or a high and a low rate. As texts of the sheet.
+/// </summary>
 public sealed record PairMeant(string Band, string High, string Low);
 
 /// <summary>What somebody said of a flag.</summary>

@@ -3,10 +3,14 @@ using System.Text.RegularExpressions;
 
 namespace Zygotome.Core.SpecSheets.Plausibility;
 
-/// <summary>Where a doubted number is, by what its row is called: a row taken out above it does not ask the same question again.</summary>
+/// <summary>
+/// Where a doubted number is, by what its row is called: a row taken out above it does not ask the same question again.
+/// </summary>
 internal static partial class FlagPlaces
 {
-    /// <summary>The path with its first index replaced by the row's name; the path itself where rows have no name or share one.</summary>
+    /// <summary>
+    /// The path with its first index replaced by the row's name; the path itself where rows have no name or share one.
+    /// </summary>
     public static string Of(SpecSheet sheet, string path)
     {
         if (

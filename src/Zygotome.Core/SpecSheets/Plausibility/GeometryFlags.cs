@@ -20,7 +20,8 @@ internal static class GeometryFlags
                         "taper",
                         $"{at}.tip",
                         Say(panel.Tip),
-                        $"This panel's tip chord ({Say(panel.Tip)} mm) is much longer than its root ({Say(panel.Root)} mm); the two may be exchanged."
+                        $"This panel's tip chord ({Say(panel.Tip)} mm) is much longer than its root "
+                            + $"({Say(panel.Root)} mm); the two may be exchanged."
                     );
                 }
 
@@ -33,7 +34,8 @@ internal static class GeometryFlags
                         "step",
                         $"{at}.root",
                         Say(panel.Root),
-                        $"This panel begins with a chord of {Say(panel.Root)} mm where the one before ends with {Say(lifting.Panels[k - 1].Tip)} mm."
+                        $"This panel begins with a chord of {Say(panel.Root)} mm where the one before ends with "
+                            + $"{Say(lifting.Panels[k - 1].Tip)} mm."
                     );
                 }
             }
@@ -44,7 +46,8 @@ internal static class GeometryFlags
                     "tail-ahead",
                     $"$.geometry.lifting[{i}].rootLeadingEdge",
                     Say(lifting.RootLeadingEdge),
-                    $"The {lifting.Id} stands at {Say(lifting.RootLeadingEdge)} mm, not behind the wing; a sign may be missing, or it is a foreplane."
+                    $"The {lifting.Id} stands at {Say(lifting.RootLeadingEdge)} mm, not behind the wing; a sign may "
+                        + $"be missing, or it is a foreplane."
                 );
             }
         }
@@ -61,7 +64,8 @@ internal static class GeometryFlags
                     "surface-chord",
                     $"$.surfaces[{i}].chord",
                     Say(surface.Chord),
-                    $"{surface.Name}: {Say(surface.Chord)} mm of a chord of {Say(chord)} mm would be hinged; measured from the hinge line?"
+                    $"{surface.Name}: {Say(surface.Chord)} mm of a chord of {Say(chord)} mm would be hinged; "
+                        + $"measured from the hinge line?"
                 );
             }
 
@@ -78,7 +82,8 @@ internal static class GeometryFlags
                     "unlike-sides",
                     $"$.surfaces[{i}].chord",
                     Say(surface.Chord),
-                    $"Left and right {surface.Kind} have different chords, {Say(surface.Chord)} and {Say(twin.Chord)} mm."
+                    $"Left and right {surface.Kind} have different chords, {Say(surface.Chord)} and "
+                        + $"{Say(twin.Chord)} mm."
                 );
             }
 
@@ -114,7 +119,8 @@ internal static class GeometryFlags
                 "bay-outside",
                 "$.geometry.batteryBay.from",
                 Say(bay.From),
-                $"The battery bay ({Say(bay.From)} to {Say(bay.To)} mm) reaches out of the body ({Say(from)} to {Say(to)} mm); a sign may be missing."
+                $"The battery bay ({Say(bay.From)} to {Say(bay.To)} mm) reaches out of the body ({Say(from)} to "
+                    + $"{Say(to)} mm); a sign may be missing."
             );
         }
 

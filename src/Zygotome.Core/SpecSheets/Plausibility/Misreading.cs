@@ -6,8 +6,8 @@ namespace Zygotome.Core.SpecSheets.Plausibility;
 internal static class Misreading
 {
     /// <summary>
-    /// The first reading of the same digits that is plausible: a fraction typed as a decimal (1.4 for 1/4, 3.8 for 3/8),
-    /// a slipped point, mm for inches or inches for mm. Null when none is: nothing is guessed then.
+    /// The first reading of the same digits that is plausible: a fraction typed as a decimal (1.4 for 1/4, 3.8 for
+    /// 3/8), a slipped point, mm for inches or inches for mm. Null when none is: nothing is guessed then.
     /// </summary>
     /// <param name="plausible">Whether a length in mm would be believed here.</param>
     public static (string Words, string Suggestion)? Of(Quantity printed, Func<double, bool> plausible)

@@ -45,7 +45,8 @@ internal static class PartFlags
                     "bore",
                     $"$.parts[{i}].bore",
                     Numbers.Say(bore),
-                    $"A bore of {Numbers.Say(bore)} mm does not go over the {Numbers.Say(diameter)} mm of {on.Name}. A misprint?",
+                    $"A bore of {Numbers.Say(bore)} mm does not go over the {Numbers.Say(diameter)} mm of {on.Name}. "
+                        + $"A misprint?",
                     $"Perhaps {Numbers.Say(diameter)} mm.",
                     $"{Numbers.Say(diameter)} mm"
                 );

@@ -1,6 +1,9 @@
 namespace Zygotome.Core.SpecSheets.Plausibility;
 
-/// <summary>Every number of a sheet that is hard to believe, in the order of the file. Total: whatever could be read can be asked.</summary>
+/// <summary>
+/// Every number of a sheet that is hard to believe, in the order of the file. Total: whatever could be read can be
+/// asked.
+/// </summary>
 public static class Plausible
 {
     public static IReadOnlyList<Flag> Of(SpecSheet sheet) =>

@@ -27,7 +27,8 @@ internal static class PowerFlags
                         rating.Text,
                         left < 0
                             ? $"The motors draw up to {Numbers.Say(draw)} A through a controller rated {rating.Text}."
-                            : $"Only {Numbers.Say(left * 100)} % of {rating.Text} is left above {Numbers.Say(draw)} A; 15 % is the least."
+                            : $"Only {Numbers.Say(left * 100)} % of {rating.Text} is left above {Numbers.Say(draw)} "
+                                + $"A; 15 % is the least."
                     );
                 }
             }
@@ -56,7 +57,8 @@ internal static class PowerFlags
                     "c-rating",
                     $"$.power.packs[{k}].capacity",
                     pack.Capacity!.Text,
-                    $"{Numbers.Say(total)} A from {Numbers.Say(hours)} Ah is {Numbers.Say(total / hours)} C; few packs give that. A digit may be missing."
+                    $"{Numbers.Say(total)} A from {Numbers.Say(hours)} Ah is {Numbers.Say(total / hours)} C; few "
+                        + $"packs give that. A digit may be missing."
                 );
             }
 
@@ -88,7 +90,8 @@ internal static class PowerFlags
                     "pitch",
                     $"$.power.motors[{i}].propeller",
                     motor.Propeller,
-                    $"{motor.Propeller}: a pitch of {size.Pitch} on a diameter of {size.Diameter} is unusual; the two may be exchanged, or a point is missing."
+                    $"{motor.Propeller}: a pitch of {size.Pitch} on a diameter of {size.Diameter} is unusual; the "
+                        + $"two may be exchanged, or a point is missing."
                 );
             }
         }

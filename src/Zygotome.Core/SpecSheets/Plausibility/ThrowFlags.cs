@@ -33,7 +33,8 @@ internal static class ThrowFlags
                     "row-twice",
                     $"$.throws[{i}].surfaces",
                     row.Surfaces,
-                    $"{row.Surfaces} at {(row.Position.Length > 0 ? row.Position : row.Rate)} stands in the table twice; one row may belong to another rate."
+                    $"{row.Surfaces} at {(row.Position.Length > 0 ? row.Position : row.Rate)} stands in the table "
+                        + $"twice; one row may belong to another rate."
                 );
             }
         }
@@ -115,7 +116,8 @@ internal static class ThrowFlags
                 "throw-over-chord",
                 path,
                 q.Text,
-                $"{Numbers.Say(high)} mm is more than the {Numbers.Say(surface.Chord)} mm chord of the {surface.Name.ToLowerInvariant()}: it cannot move that far.",
+                $"{Numbers.Say(high)} mm is more than the {Numbers.Say(surface.Chord)} mm chord of the "
+                    + $"{surface.Name.ToLowerInvariant()}: it cannot move that far.",
                 misreading?.Words ?? "",
                 misreading?.Suggestion ?? ""
             );
@@ -126,7 +128,8 @@ internal static class ThrowFlags
                 "throw-steep",
                 path,
                 q.Text,
-                $"{q.Text} on a chord of {Numbers.Say(surface.Chord)} mm is {Numbers.Say(angles.High)}°; over {most}° is hard to believe for this surface.",
+                $"{q.Text} on a chord of {Numbers.Say(surface.Chord)} mm is {Numbers.Say(angles.High)}°; over "
+                    + $"{most}° is hard to believe for this surface.",
                 misreading?.Words ?? "",
                 misreading?.Suggestion ?? ""
             );
@@ -137,7 +140,8 @@ internal static class ThrowFlags
                 "throw-small",
                 path,
                 q.Text,
-                $"{q.Text} on a chord of {Numbers.Say(surface.Chord)} mm is {Numbers.Say(angles.Low)}°; under {LeastDegrees}° hardly moves the aircraft.",
+                $"{q.Text} on a chord of {Numbers.Say(surface.Chord)} mm is {Numbers.Say(angles.Low)}°; under "
+                    + $"{LeastDegrees}° hardly moves the aircraft.",
                 misreading?.Words ?? "",
                 misreading?.Suggestion ?? ""
             );
@@ -155,7 +159,8 @@ internal static class ThrowFlags
                 "differential",
                 path,
                 q.Text,
-                $"Down ({q.Text}) is more than up ({up.Text}); an aileron usually goes up further, so the two may be exchanged."
+                $"Down ({q.Text}) is more than up ({up.Text}); an aileron usually goes up further, so the two may be "
+                    + $"exchanged."
             );
         }
     }
@@ -168,7 +173,8 @@ internal static class ThrowFlags
             _ => 45,
         };
 
-    // Upright ruler: the angle that a throw of d mm makes on a chord of c mm; none when the throw is longer than the chord.
+    // Upright ruler: the angle that a throw of d mm makes on a chord of c mm; none when the throw is longer than the
+    // chord.
     private static double? Degrees(double mm, double chord) =>
         mm <= chord ? Math.Asin(mm / chord) / Numbers.RadiansPerDegree : null;
 
@@ -209,7 +215,8 @@ internal static class ThrowFlags
                             "order",
                             $"$.throws[{i}].{way.ToString().ToLowerInvariant()}",
                             a.Text,
-                            $"{low.Surfaces} {small} ({a.Text}) is not less than {large} ({b.Text}); the two rows may be exchanged."
+                            $"{low.Surfaces} {small} ({a.Text}) is not less than {large} ({b.Text}); the two rows "
+                                + $"may be exchanged."
                         );
                     }
                 }

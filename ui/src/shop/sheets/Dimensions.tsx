@@ -31,6 +31,7 @@ export function Dimensions({
       </svg>
       {laid.map(({ line, left, top, width }, i) => (
         <button
+          type="button"
           key={i}
           onClick={() => onChoose(line.path)}
           className="absolute min-h-[32px] border border-quiet bg-mat text-[14px] whitespace-nowrap text-line hover:bg-paper"

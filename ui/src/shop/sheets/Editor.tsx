@@ -20,7 +20,9 @@ export type EditTools = {
   answers: ReadonlyMap<string, Schemas['AnswerView']>;
 };
 
-/** A sheet being typed: the manual's pages at the left, the airframe as it stands so far, and the fields of one page. */
+/**
+ * A sheet being typed: the manual's pages at the left, the airframe as it stands so far, and the fields of one page.
+ */
 export function Editor() {
   const { id = '' } = useParams();
   const { data: draft, error } = useDraft(id);
@@ -110,7 +112,8 @@ export function Editor() {
       <nav
         aria-label="Pages"
         data-region="ruler"
-        className="flex min-h-0 flex-col overflow-y-auto border-r-2 border-ink bg-steel [grid-area:ruler] max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b-2"
+        className="flex min-h-0 flex-col overflow-y-auto border-r-2 border-ink bg-steel [grid-area:ruler]
+          max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b-2"
       >
         <Link
           to="/sheets"
@@ -120,10 +123,12 @@ export function Editor() {
         </Link>
         {draft.sections.map((s) => (
           <button
+            type="button"
             key={s.key}
             aria-current={s.key === page ? 'page' : undefined}
             onClick={() => setPage(s.key)}
-            className={`min-h-[52px] shrink-0 border-b border-steel-edge px-4 text-left text-[16px] leading-tight ${s.key === page ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold' : ''}`}
+            className={`min-h-[52px] shrink-0 border-b border-steel-edge px-4 text-left text-[16px] leading-tight
+              ${s.key === page ? 'border-l-[6px] border-l-tape bg-paper pl-[10px] font-bold' : ''}`}
           >
             {s.title}
             <span className={`block text-[13px] font-normal ${s.mistakes + s.doubts > 0 ? 'text-red' : ''}`}>
@@ -161,7 +166,7 @@ export function Editor() {
           <div className="flex items-center justify-between gap-2">
             <h2 className="text-[24px] leading-tight font-bold">{section.title}</h2>
             {list && (
-              <button className="button px-3 text-[15px]" onClick={() => table.current?.click()}>
+              <button type="button" className="button px-3 text-[15px]" onClick={() => table.current?.click()}>
                 Read a table (CSV)
               </button>
             )}

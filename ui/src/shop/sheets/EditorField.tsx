@@ -11,7 +11,11 @@ type Props = { field: Field; tools: EditTools; rowAssumed?: boolean };
 export function EditorField({ field: f, tools, rowAssumed }: Props) {
   const [text, setText] = useState(f.text);
   const [wrong, setWrong] = useState('');
-  useEffect(() => (setText(f.text), setWrong('')), [f.text, f.path]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another field stands here
+  useEffect(() => {
+    setText(f.text);
+    setWrong('');
+  }, [f.text, f.path]);
   const put = async (typed: string) => {
     if (typed.trim() === f.text && f.standing !== 'notStated') return setWrong('');
     setWrong((await tools.edit([{ path: f.path, act: 'set', text: typed }]))?.message ?? '');
@@ -21,7 +25,7 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
   return (
     <div className="pt-2">
       <div className="flex items-end gap-1">
-        <label className="min-w-0 flex-1 text-[14px] text-pencil">
+        <label htmlFor={f.path} className="min-w-0 flex-1 text-[14px] text-pencil">
           <span className="flex items-baseline justify-between gap-2">
             <span>{f.label}</span>
             <span>
@@ -110,6 +114,7 @@ function Doubt({
         {flag.pair && (
           <>
             <button
+              type="button"
               className="button px-3 text-[15px] font-bold"
               onClick={() =>
                 void mean({ act: 'take', text: flag.pair!.band, reason: 'A band printed the other way round.' })
@@ -117,20 +122,32 @@ function Doubt({
             >
               A band: {flag.pair.band}
             </button>
-            <button className="button px-3 text-[15px] font-bold" onClick={() => void mean({ act: 'twoRates' })}>
+            <button
+              type="button"
+              className="button px-3 text-[15px] font-bold"
+              onClick={() => void mean({ act: 'twoRates' })}
+            >
               Two rates: {flag.pair.high} high, {flag.pair.low} low
             </button>
           </>
         )}
         {flag.suggestion && (
-          <button className="button px-3 text-[15px] font-bold" onClick={() => void tools.say(flag.id, 'corrected')}>
+          <button
+            type="button"
+            className="button px-3 text-[15px] font-bold"
+            onClick={() => void tools.say(flag.id, 'corrected')}
+          >
             Corrected: {flag.suggestion}
           </button>
         )}
-        <button className="button px-3 text-[15px]" onClick={() => void tools.say(flag.id, 'asPrinted')}>
+        <button type="button" className="button px-3 text-[15px]" onClick={() => void tools.say(flag.id, 'asPrinted')}>
           As printed
         </button>
-        <button className="button px-3 text-[15px]" onClick={() => void tools.say(flag.id, 'confirmedWithMaker')}>
+        <button
+          type="button"
+          className="button px-3 text-[15px]"
+          onClick={() => void tools.say(flag.id, 'confirmedWithMaker')}
+        >
           Confirmed with the maker
         </button>
       </div>
@@ -155,7 +172,7 @@ function Statements({ field: f, tools }: { field: Field; tools: EditTools }) {
       {f.statements.map((s, i) => (
         <p key={i}>
           “{s.text}”{s.page && `, page ${s.page}`}{' '}
-          <button className="min-h-[32px] underline" onClick={() => setTaken(s.text)}>
+          <button type="button" className="min-h-[32px] underline" onClick={() => setTaken(s.text)}>
             this one
           </button>
         </p>
@@ -175,7 +192,7 @@ function Statements({ field: f, tools }: { field: Field; tools: EditTools }) {
           value={reason}
           onChange={(e) => setReason(e.target.value)}
         />
-        <button className="button px-3" onClick={() => void take()}>
+        <button type="button" className="button px-3" onClick={() => void take()}>
           decide
         </button>
       </div>
@@ -207,14 +224,26 @@ function More({ field: f, tools }: { field: Field; tools: EditTools }) {
         >
           <p className="font-bold">{f.label}</p>
           {f.standing === 'assumed' && (
-            <button className="button text-left" onClick={() => void done([{ path: f.path, act: 'confirm' }])}>
+            <button
+              type="button"
+              className="button text-left"
+              onClick={() => void done([{ path: f.path, act: 'confirm' }])}
+            >
               It is what the manual says
             </button>
           )}
-          <button className="button text-left" onClick={() => void done([{ path: f.path, act: 'notStated' }])}>
+          <button
+            type="button"
+            className="button text-left"
+            onClick={() => void done([{ path: f.path, act: 'notStated' }])}
+          >
             The manual does not state it
           </button>
-          <button className="button text-left" onClick={() => void done([{ path: f.path, act: 'clear' }])}>
+          <button
+            type="button"
+            className="button text-left"
+            onClick={() => void done([{ path: f.path, act: 'clear' }])}
+          >
             Empty it
           </button>
           {f.kind === 'stated' && f.text && (
@@ -236,6 +265,7 @@ function More({ field: f, tools }: { field: Field; tools: EditTools }) {
                 />
               </div>
               <button
+                type="button"
                 className="button"
                 disabled={!also.trim()}
                 onClick={() => void done([{ path: f.path, act: 'also', text: also, page }])}

@@ -22,8 +22,12 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
         const assumed = r.assumed || all.some((f) => f.standing === 'assumed');
         return (
           <details key={r.path} open={open === r.path || bad > 0 || doubted > 0} className="border-t border-steel">
+            {/* biome-ignore lint/a11y/noStaticElementInteractions: a summary answers keys by itself */}
             <summary
-              onClick={(e) => (e.preventDefault(), setOpen(open === r.path ? undefined : r.path))}
+              onClick={(e) => {
+                e.preventDefault();
+                setOpen(open === r.path ? undefined : r.path);
+              }}
               className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[17px]"
             >
               <strong className="min-w-0 flex-1 truncate">{r.title || `${rows.one} ${i + 1}`}</strong>
@@ -43,6 +47,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
               <div className="flex gap-2 pt-2">
                 {r.assumed && (
                   <button
+                    type="button"
                     className="button px-3 text-[15px]"
                     onClick={() => void tools.edit([{ path: r.path, act: 'confirm' }])}
                   >
@@ -50,6 +55,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
                   </button>
                 )}
                 <button
+                  type="button"
                   className="button px-3 text-[15px]"
                   onClick={() => void tools.edit([{ path: r.path, act: 'removeRow' }])}
                 >
@@ -60,7 +66,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
           </details>
         );
       })}
-      <button className="button mt-2 px-3 text-[15px]" onClick={() => void add()}>
+      <button type="button" className="button mt-2 px-3 text-[15px]" onClick={() => void add()}>
         Add a {rows.one.split(',')[0]}
       </button>
     </section>

@@ -24,7 +24,7 @@ export function Mistakes({
           ))}
         </ul>
       </div>
-      <button className="min-h-[44px] text-ink underline" onClick={onClose}>
+      <button type="button" className="min-h-[44px] text-ink underline" onClick={onClose}>
         Close
       </button>
     </div>

@@ -116,7 +116,7 @@ export function NewSheet() {
         </p>
       )}
       <div className="flex justify-end gap-3 p-5">
-        <button className="button dark h-[64px] px-10 text-[20px] font-bold" disabled={!full}>
+        <button type="submit" className="button dark h-[64px] px-10 text-[20px] font-bold" disabled={!full}>
           Begin the sheet
         </button>
       </div>

@@ -63,7 +63,7 @@ export function SheetPage() {
   return (
     <div className="border-2 border-ink bg-paper text-ink">
       <div className="flex items-center gap-6 border-b-2 border-ink px-5 py-4">
-        {card && <SmallDrawing drawing={card.drawing} width={150} height={104} />}
+        {card && <SmallDrawing of={card.drawing} width={150} height={104} />}
         <div className="min-w-0 flex-1">
           <h1 className="text-[27px] leading-tight font-bold">
             {card?.name ?? id}, revision {revision}
@@ -101,7 +101,7 @@ export function SheetPage() {
         <Link to="/sheets" className="button flex items-center">
           All sheets
         </Link>
-        <button className="button dark px-5 text-[17px] font-bold" onClick={() => void revise()}>
+        <button type="button" className="button dark px-5 text-[17px] font-bold" onClick={() => void revise()}>
           Type the next revision
         </button>
       </div>
@@ -121,10 +121,18 @@ export function SheetPage() {
               {f.answer && <strong>{`${SAID[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>}
               {!f.answer && (
                 <span className="flex gap-2 pt-1">
-                  <button className="button px-3 text-[15px]" onClick={() => void say(f.flag.id, 'asPrinted')}>
+                  <button
+                    type="button"
+                    className="button px-3 text-[15px]"
+                    onClick={() => void say(f.flag.id, 'asPrinted')}
+                  >
                     As printed
                   </button>
-                  <button className="button px-3 text-[15px]" onClick={() => void say(f.flag.id, 'confirmedWithMaker')}>
+                  <button
+                    type="button"
+                    className="button px-3 text-[15px]"
+                    onClick={() => void say(f.flag.id, 'confirmedWithMaker')}
+                  >
                     Confirmed with the maker
                   </button>
                 </span>
@@ -145,6 +153,7 @@ export function SheetPage() {
               <span className="min-w-0 flex-1 truncate text-[15px] text-pencil">{r.source}</span>
               {r.revision < path.revision && (
                 <button
+                  type="button"
                   className="button px-3 text-[15px]"
                   aria-pressed={against === r.revision}
                   onClick={() => setAgainst(against === r.revision ? undefined : r.revision)}

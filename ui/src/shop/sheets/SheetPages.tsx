@@ -6,7 +6,10 @@ type Section = Schemas['SectionNow'];
 type Field = Schemas['FieldNow'];
 type Rows = Schemas['RowsNow'];
 
-/** A sheet on file, to be read in the manual's order: what it says, in its own words and in the other unit, and what is not the maker's. */
+/**
+ * A sheet on file, to be read in the manual's order: what it says, in its own words and in the other unit, and what is
+ * not the maker's.
+ */
 export function SheetPages({ sections, answered }: { sections: readonly Section[]; answered: ReadonlySet<string> }) {
   const [page, setPage] = useState('throws');
   const section = sections.find((s) => s.key === page) ?? sections[0];

@@ -6,9 +6,13 @@ import { refresh, useDrafts, useSheets } from '../../api/queries';
 import { Search } from '../../shared/Search';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { dayAndClock } from '../../shared/time';
+import { Unreadable } from '../../shared/Unreadable';
 import { Mistakes, type Mistake } from './Mistakes';
 
-/** The spec sheets on file, with their drawings, and the drafts being typed. A sheet file dropped here is read in, or every mistake in it is listed. */
+/**
+ * The spec sheets on file, with their drawings, and the drafts being typed. A sheet file dropped here is read in, or
+ * every mistake in it is listed.
+ */
 export function Sheets() {
   const [find, setFind] = useState('');
   const { data } = useSheets(find);
@@ -42,9 +46,13 @@ export function Sheets() {
   };
 
   return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: a file is dropped here; the button beside it does the same
     <div
       className={`border-2 border-ink text-ink ${over ? 'bg-tape-wash' : 'bg-paper'}`}
-      onDragOver={(e) => (e.preventDefault(), setOver(true))}
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
@@ -53,7 +61,7 @@ export function Sheets() {
         <div className="flex max-w-[420px] flex-1">
           <Search label="Name, maker or class" onFind={setFind} />
         </div>
-        <button className="button" onClick={() => input.current?.click()}>
+        <button type="button" className="button" onClick={() => input.current?.click()}>
           Read in a file, or drop one
         </button>
         <Link to="/sheets/new" className="button dark flex items-center px-5 text-[17px] font-bold whitespace-nowrap">
@@ -72,9 +80,11 @@ export function Sheets() {
       {said && (
         <Mistakes words={said.words} mistakes={said.mistakes} bad={said.bad} onClose={() => setSaid(undefined)} />
       )}
-      {drafts && drafts.length > 0 && !find && (
+      <Unreadable of={data?.unreadable} what="Sheet" />
+      <Unreadable of={drafts?.unreadable} what="Draft" />
+      {drafts && drafts.drafts.length > 0 && !find && (
         <ul aria-label="Being typed" className="flex flex-wrap gap-3 border-b-2 border-ink bg-tape-wash px-5 py-3">
-          {drafts.map((d) => (
+          {drafts.drafts.map((d) => (
             <li key={d.id}>
               <Link
                 to={`/drafts/${d.id}`}
@@ -93,7 +103,7 @@ export function Sheets() {
         {data?.sheets.map((s) => (
           <li key={s.hash} className="border-b border-steel odd:border-r">
             <Link to={`/sheets/${s.id}/${s.revision}`} className="flex gap-5 p-5 hover:bg-tape-wash">
-              <SmallDrawing drawing={s.drawing} width={170} height={132} />
+              <SmallDrawing of={s.drawing} width={170} height={132} />
               <span className="min-w-0">
                 <strong className="block text-[22px] leading-tight">{s.name}</strong>
                 <span className="block">{s.maker}</span>

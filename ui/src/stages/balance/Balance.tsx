@@ -29,7 +29,7 @@ export function Balance(props: StageProps) {
     data.configurations.find((c) => c.name === name) ??
     data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ??
     data.configurations[0];
-  const scales = shop.instruments.find((i) => i.reads === 'g') ?? { name: 'scales', u: 1 };
+  const scales = shop.instruments.find((i) => i.reads === 'g') ?? { id: '', name: 'scales' };
   const weighing = draft ?? startOf(job, data, current);
 
   const save = async () => {
@@ -44,7 +44,7 @@ export function Balance(props: StageProps) {
       packFront: withDefault(weighing.packFront, 'mm'),
       propellerPlaced: weighing.propellerPlaced,
       level: weighing.level,
-      instrument: { name: scales.name, u: scales.u },
+      instrument: scales.id,
       pitch: weighing.level ? undefined : withDefault(weighing.pitch, '°'),
       height: weighing.level ? undefined : withDefault(weighing.height, 'mm'),
     });
@@ -80,6 +80,7 @@ export function Balance(props: StageProps) {
           <div role="radiogroup" aria-label="Configuration" className="flex gap-2 pb-2">
             {data.configurations.map((c) => (
               <button
+                type="button"
                 key={c.name}
                 role="radio"
                 aria-checked={c === current}

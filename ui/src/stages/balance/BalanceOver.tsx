@@ -8,7 +8,10 @@ type Props = {
   supports: readonly { x: string; y: string }[];
 };
 
-/** On the drawing: the range as a band, the target darker, the point with its uncertainty, the pack in its bay, the supports. */
+/**
+ * On the drawing: the range as a band, the target darker, the point with its uncertainty, the pack in its bay, the
+ * supports.
+ */
 export function BalanceOver({ view, current, drawing, px, supports }: Props) {
   const { pack } = view;
   const half = Math.min(drawing.width / 2, 330 * px);

@@ -20,6 +20,7 @@ export function BalanceSteps({ job, recorder }: StageProps) {
             </span>
             {s.standing === 'canStart' && (
               <button
+                type="button"
                 className="button"
                 disabled={job.released}
                 onClick={() => void recorder.record('build/step-started', { step: s.id })}
@@ -28,7 +29,11 @@ export function BalanceSteps({ job, recorder }: StageProps) {
               </button>
             )}
             {s.standing === 'underWay' && (
-              <button className="button dark" onClick={() => void recorder.record('build/step-done', { step: s.id })}>
+              <button
+                type="button"
+                className="button dark"
+                onClick={() => void recorder.record('build/step-done', { step: s.id })}
+              >
                 done
               </button>
             )}

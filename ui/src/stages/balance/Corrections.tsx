@@ -17,6 +17,7 @@ export function Advice({ job, recorder, current }: StageProps & { current: Schem
             <div className="flex flex-wrap gap-2 pt-2">
               {advice.packFront !== null && (
                 <button
+                  type="button"
                   className="button dark"
                   onClick={() => void recorder.record('balance/pack-moved', { packFront: `${advice.packFront} mm` })}
                 >
@@ -25,6 +26,7 @@ export function Advice({ job, recorder, current }: StageProps & { current: Schem
               )}
               {advice.pieces !== 0 && (
                 <button
+                  type="button"
                   className="button dark"
                   onClick={() =>
                     void recorder.record('balance/ballast', { station: advice.station, pieces: advice.pieces })
@@ -58,6 +60,7 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
           />
         </label>
         <button
+          type="button"
           className="button"
           disabled={job.released || !front.trim()}
           onClick={() =>
@@ -75,6 +78,7 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
             {b.name}: {b.pieces} × {b.piece} g
           </span>
           <button
+            type="button"
             className="button w-[52px]"
             aria-label={`One piece out of the ${b.name}`}
             disabled={job.released || b.pieces === 0}
@@ -83,6 +87,7 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
             −
           </button>
           <button
+            type="button"
             className="button w-[52px]"
             aria-label={`One piece into the ${b.name}`}
             disabled={job.released}

@@ -16,7 +16,10 @@ export const withDefault = (typed: string, unit: string) =>
 
 const mm = (v: number) => String(Math.round(v));
 
-/** The supports of the last weighing; else three where the drawing has something to stand on. Every place can be typed over. */
+/**
+ * The supports of the last weighing; else three where the drawing has something to stand on. Every place can be typed
+ * over.
+ */
 export function startOf(
   job: Schemas['JobView'],
   data: Schemas['BalanceView'],
@@ -60,6 +63,7 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
         ))}
       </div>
       <button
+        type="button"
         className="min-h-[44px] text-[15px] underline"
         onClick={() =>
           onChange({
@@ -83,6 +87,7 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
         </label>
         {data.motorKind === 'propeller' && (
           <button
+            type="button"
             className="button self-end"
             aria-pressed={w.propellerPlaced}
             onClick={() => onChange({ ...w, propellerPlaced: !w.propellerPlaced })}
@@ -90,7 +95,12 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
             {w.propellerPlaced ? `its ${data.propellerMass ?? ''} g placed` : 'propeller on'}
           </button>
         )}
-        <button className="button" aria-pressed={w.level} onClick={() => onChange({ ...w, level: !w.level })}>
+        <button
+          type="button"
+          className="button"
+          aria-pressed={w.level}
+          onClick={() => onChange({ ...w, level: !w.level })}
+        >
           {w.level ? 'datum line level' : 'not level'}
         </button>
       </div>

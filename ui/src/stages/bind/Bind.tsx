@@ -96,18 +96,21 @@ export function Bind({ job, recorder }: StageProps) {
             {data.failsafe.standing !== 'notShown' && <p className="pt-2 text-[17px] text-red">{data.failsafe.why}</p>}
             <div className="flex flex-col gap-2 pt-3">
               <button
+                type="button"
                 className="button dark min-h-[60px] text-[19px] font-bold"
                 onClick={() => void recorder.record('bind/failsafe', { behaviour: 'asDeclared', note: '' })}
               >
                 As declared
               </button>
               <button
+                type="button"
                 className="button min-h-[52px]"
                 onClick={() => void recorder.record('bind/failsafe', { behaviour: 'motorRuns', note: '' })}
               >
                 the motor runs
               </button>
               <button
+                type="button"
                 className="button min-h-[52px]"
                 onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesDiffer', note: '' })}
               >
@@ -128,6 +131,7 @@ export function Bind({ job, recorder }: StageProps) {
               </div>
             )}
             <button
+              type="button"
               className="button mt-3 min-h-[52px] w-full"
               aria-expanded={!!otherwise}
               onClick={() => setOtherwise(otherwise ? undefined : {})}
@@ -142,6 +146,7 @@ export function Bind({ job, recorder }: StageProps) {
                     <div className="flex gap-1">
                       {ANSWERS.map((m) => (
                         <button
+                          type="button"
                           key={m}
                           role="radio"
                           aria-checked={otherwise[e.surface] === m}
@@ -155,6 +160,7 @@ export function Bind({ job, recorder }: StageProps) {
                   </div>
                 ))}
                 <button
+                  type="button"
                   className="button dark min-h-[52px] font-bold"
                   disabled={current.expected.some((e) => !otherwise[e.surface])}
                   onClick={() => void answer(otherwise)}
@@ -165,6 +171,7 @@ export function Bind({ job, recorder }: StageProps) {
             )}
             {current.line.standing === 'notMet' && (
               <button
+                type="button"
                 className="button mt-3 w-full"
                 onClick={() => void recorder.record('bind/reversed', { function: current.function })}
               >
@@ -176,7 +183,10 @@ export function Bind({ job, recorder }: StageProps) {
         <DirectionList
           data={data}
           current={ready ? current : undefined}
-          onChoose={(f) => (setChosen(f), setOtherwise(undefined))}
+          onChoose={(f) => {
+            setChosen(f);
+            setOtherwise(undefined);
+          }}
         />
       </Paper>
     </>
@@ -203,6 +213,7 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
         <div className="flex gap-2">
           {[1, 2, 3, 4].map((m) => (
             <button
+              type="button"
               key={m}
               role="radio"
               aria-checked={m === mode}
@@ -219,6 +230,7 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
         <div className="flex gap-2">
           {data.methods.map((m) => (
             <button
+              type="button"
               key={m}
               role="radio"
               aria-checked={m === method}
@@ -231,6 +243,7 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
         </div>
       </div>
       <button
+        type="button"
         className="button dark min-h-[60px] text-[19px] font-bold"
         disabled={recorder.busy}
         onClick={() => void recorder.record('bind/bound', { modelMemory: memory, mode, method })}
@@ -265,10 +278,12 @@ function DirectionList({
       ))}
       {data.directions.map((d) => (
         <button
+          type="button"
           key={d.function}
           onClick={() => onChoose(d.function)}
           aria-pressed={d === current}
-          className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px] ${d === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
+          className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px]
+            ${d === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
         >
           <span className="min-w-0 flex-1">
             {d.line.text}

@@ -19,6 +19,7 @@ export function Loops({ job, recorder, data }: Props) {
             <span className="block text-[14px] text-pencil">by {l.by}; blocks release</span>
           </span>
           <button
+            type="button"
             className="button"
             disabled={job.released}
             onClick={() => void recorder.record('build/loop-closed', { loop: l.id })}
@@ -38,6 +39,7 @@ export function Loops({ job, recorder, data }: Props) {
             </select>
           </label>
           <button
+            type="button"
             className="button"
             onClick={() =>
               void recorder.record('build/loop-opened', { kind: 'leadMovedForBinding', detail: '', function: chosen })

@@ -34,9 +34,11 @@ export function StepList({
               {of.map((s) => (
                 <li key={s.id}>
                   <button
+                    type="button"
                     aria-pressed={s === current}
                     onClick={() => onChoose(s.id)}
-                    className={`flex min-h-[48px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[17px] ${s === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
+                    className={`flex min-h-[48px] w-full items-center gap-3 border-b border-steel px-2 text-left
+                      text-[17px] ${s === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
                   >
                     <span className="min-w-0 flex-1">
                       <span

@@ -1,31 +1,27 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { useMe } from '../../api/me';
 import { useServerNow, useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { clock, duration } from '../../shared/time';
 import type { StageProps } from '../JobFrame';
+import { ClosedEarlier } from './ClosedEarlier';
 import { Loops } from './Loops';
 import { StepList } from './StepList';
 
 type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
 
-const COMING: Record<Where, string> = {
-  build: '',
-  wire: 'Here will be the wiring as a whole: every lead along its real route, plugs pin for pin, power and polarity. Its steps are here already.',
-  check:
-    'Here will be trueness, propulsion under load, range, tilting the stabiliser and the outdoor trip. Its steps are here already.',
-};
-
 /** The steps of a stage in order: only what may be done now can be started; everything else says what it waits for. */
 export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
   const { data } = useStage(job.id, 'steps');
   const { data: shop } = useShop();
+  const me = useMe();
   const [chosen, setChosen] = useState<string>();
   const [adhesive, setAdhesive] = useState('');
-  const [celsius, setCelsius] = useState('20');
+  const [celsius, setCelsius] = useState('');
   const now = useServerNow(job.now, 15_000);
   if (!data || !shop)
     return (
@@ -41,26 +37,35 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
     steps.find((s) => s.standing === 'canStart') ??
     steps.find((s) => s.standing === 'waitsFor') ??
     steps[0];
-  const glue = shop.adhesives.find((a) => a.id === adhesive) ?? shop.adhesives[0];
+  const glue = shop.adhesives.find((a) => a.id === adhesive);
+  const degrees = celsius.trim() ? Number(celsius.replace(',', '.')) : null;
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
   const start = async (s: Step) => {
     if (await recorder.record('build/step-started', { step: s.id })) setChosen(s.id);
   };
   const done = async (s: Step) => {
-    const bond = s.isBond && glue ? { adhesive: glue, benchCelsius: Number(celsius.replace(',', '.')) } : {};
-    if (await recorder.record('build/step-done', { step: s.id, ...bond })) setChosen(undefined);
+    const bond = s.isBond && glue ? { adhesive: glue.id, benchCelsius: degrees } : {};
+    if (!(await recorder.record('build/step-done', { step: s.id, ...bond }))) return;
+    setChosen(undefined);
+    setAdhesive('');
   };
-  const act = !step
+  const act: { label: string; run: () => void; off: boolean; hint?: string | undefined } = !step
     ? { label: 'Nothing to do here', run: () => undefined, off: true }
     : step.standing === 'underWay'
-      ? { label: step.isBond ? 'Joint closed, done' : 'Done', run: () => void done(step), off: false }
+      ? {
+          label: step.isBond ? 'Joint closed, done' : 'Done',
+          run: () => void done(step),
+          off: step.isBond && (!glue || Number.isNaN(degrees)),
+          hint: glue ? 'the bench temperature is a number, or left empty' : 'say which glue was used',
+        }
       : step.standing === 'canStart'
         ? { label: 'Start', run: () => void start(step), off: false }
         : {
             label: step.standing === 'waitsFor' ? 'Waits' : step.standing === 'curing' ? 'Done, curing' : 'Done',
             run: () => undefined,
             off: true,
+            hint: step.standing === 'waitsFor' ? 'see what it waits for' : undefined,
           };
 
   const highlight = new Set(
@@ -89,20 +94,25 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
             label={act.label}
             onAct={act.run}
             disabled={act.off || recorder.busy || job.released}
-            hint={step && act.off && step.standing === 'waitsFor' ? 'see what it waits for' : undefined}
+            hint={act.off ? act.hint : undefined}
           />
         }
       >
-        {COMING[stage] && <p className="mb-3 border-b border-steel pb-2 text-[15px] text-pencil">{COMING[stage]}</p>}
         {step && <StepNow step={step} now={now} />}
+        {step?.standing === 'curing' && me?.role === 'lead' && !job.released && (
+          <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
+        )}
         {step?.isBond && step.standing === 'underWay' && (
           <div className="mt-3 flex gap-3 border-t border-steel pt-3">
             <label className="min-w-0 flex-1 text-[14px] text-pencil">
-              adhesive used
-              <select className="field text-[17px]" value={glue?.id} onChange={(e) => setAdhesive(e.target.value)}>
+              adhesive used, time to handle
+              <select className="field text-[17px]" value={adhesive} onChange={(e) => setAdhesive(e.target.value)}>
+                <option value="" disabled>
+                  which one?
+                </option>
                 {shop.adhesives.map((a) => (
                   <option key={a.id} value={a.id}>
-                    {a.name}, handle after {duration(a.handleMinutes)}
+                    {a.name}, {duration(a.handleMinutes)}
                   </option>
                 ))}
               </select>
@@ -112,6 +122,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
               <input
                 className="field text-[17px]"
                 inputMode="decimal"
+                placeholder="cold"
                 value={celsius}
                 onChange={(e) => setCelsius(e.target.value)}
               />

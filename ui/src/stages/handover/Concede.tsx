@@ -34,10 +34,10 @@ export function Concede({
         </label>
       )}
       <div className="flex gap-2">
-        <button className="button flex-1" onClick={onDone}>
+        <button type="button" className="button flex-1" onClick={onDone}>
           Leave it
         </button>
-        <button className="button dark flex-[2] font-bold" onClick={() => void concede()}>
+        <button type="button" className="button dark flex-[2] font-bold" onClick={() => void concede()}>
           Concede
         </button>
       </div>

@@ -23,7 +23,7 @@ export function OpenLine({ jobId, line, canConcede, onConcede }: Props) {
         </span>
       </Link>
       {line.standing === 'notMet' && line.concedable !== 'never' && canConcede && (
-        <button className="px-2 text-[15px] underline" onClick={onConcede}>
+        <button type="button" className="px-2 text-[15px] underline" onClick={onConcede}>
           concede
         </button>
       )}

@@ -33,12 +33,14 @@ export function Sealed({
       {data.accepted === null ? (
         <div className="flex gap-2 pt-1">
           <button
+            type="button"
             className="button flex-1"
             onClick={() => void recorder.record('handover/owner-answered', { accepted: true, words: '' })}
           >
             accepted
           </button>
           <button
+            type="button"
             className="button flex-1"
             onClick={() => void recorder.record('handover/owner-answered', { accepted: false, words: '' })}
           >
@@ -54,7 +56,11 @@ export function Sealed({
         why
         <input className="field" value={reason} onChange={(e) => setReason(e.target.value)} />
       </label>
-      <button className="button mt-2" onClick={() => void recorder.record('handover/reopened', { reason })}>
+      <button
+        type="button"
+        className="button mt-2"
+        onClick={() => void recorder.record('handover/reopened', { reason })}
+      >
         Open {job.number} again
       </button>
     </section>

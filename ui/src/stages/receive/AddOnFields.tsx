@@ -10,7 +10,7 @@ const STATES: [AddOn['state'], string][] = [
 ];
 
 /** Something the owner wants aboard: what it weighs and where it goes. */
-export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unknown> }) {
+export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
   const [name, setName] = useState('');
   const [mass, setMass] = useState('');
   const [at, setAt] = useState('');
@@ -58,6 +58,7 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unk
       <div className="flex gap-2">
         {STATES.map(([key, title]) => (
           <button
+            type="button"
             key={key}
             className="button flex-1 px-1 text-[15px]"
             aria-pressed={state === key}
@@ -66,7 +67,12 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => void | Promise<unk
             {title}
           </button>
         ))}
-        <button className="button dark px-4" disabled={!name.trim() || !mass.trim()} onClick={() => void add()}>
+        <button
+          type="button"
+          className="button dark px-4"
+          disabled={!name.trim() || !mass.trim()}
+          onClick={() => void add()}
+        >
           add
         </button>
       </div>

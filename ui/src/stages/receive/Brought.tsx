@@ -34,7 +34,8 @@ export function Brought({
     ['spec sheet', `${data.sheet}, revision ${data.revision}`],
     [
       'flight pack',
-      `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} × ${data.battery.width} × ${data.battery.height}`,
+      `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} ×
+        ${data.battery.width} × ${data.battery.height}`,
     ],
     [
       'receiver',
@@ -54,7 +55,8 @@ export function Brought({
     [
       'supplier',
       data.supplier
-        ? `${data.supplier.name}, claims until ${day(data.claimUntil!)}${data.claimDaysLeft != null ? ` (${daysLeft(data.claimDaysLeft)})` : ''}`
+        ? `${data.supplier.name}, claims until ${day(data.claimUntil!)}` +
+          (data.claimDaysLeft != null ? ` (${daysLeft(data.claimDaysLeft)})` : '')
         : 'not said',
     ],
     ['carton', `${data.cartonWords}${data.cartonNote ? `: ${data.cartonNote}` : ''}`],
@@ -77,6 +79,7 @@ export function Brought({
         <div role="group" aria-label="Carton" className="flex flex-wrap gap-2 pb-2">
           {CARTONS.map((c) => (
             <button
+              type="button"
               key={c}
               className="button px-3 text-[15px]"
               onClick={() => void recorder.record('receive/carton', { carton: c, note: '' })}
@@ -110,6 +113,7 @@ export function Brought({
       {!closed && (
         <>
           <button
+            type="button"
             className="button mt-1 w-full text-left"
             aria-expanded={changing}
             onClick={() => setChanging(!changing)}
@@ -128,7 +132,7 @@ export function Brought({
                 canBeUnsaid={!data.supplier}
                 onChoose={(id) => {
                   const supplier = shop?.suppliers.find((x) => x.id === id);
-                  if (supplier) void recorder.record('receive/supplier', { supplier, receivedOn: null });
+                  if (supplier) void recorder.record('receive/supplier', { supplier: supplier.id, receivedOn: null });
                 }}
               />
               <AddOnFields onAdd={(a) => recorder.record('receive/add-on', a)} />
@@ -146,6 +150,7 @@ export function Brought({
                   <input className="field text-ink" value={memories} onChange={(e) => setMemories(e.target.value)} />
                 </label>
                 <button
+                  type="button"
                   className="button"
                   disabled={!transmitter.trim()}
                   onClick={() =>
@@ -157,6 +162,7 @@ export function Brought({
               </div>
               <ReceiverFields known={shop?.receivers ?? []} value={receiver} onChange={setReceiver} />
               <button
+                type="button"
                 className="button"
                 disabled={!receiver.channels.trim()}
                 onClick={() =>

@@ -49,7 +49,7 @@ export function PackWords({
           </p>
           {p.suits && p.suitsWhy && <p className="text-[15px] text-pencil">{p.suitsWhy}</p>}
           {onChoose && flies !== p.name && (
-            <button className="button mt-1 px-3 text-[15px]" onClick={() => onChoose(p.name)}>
+            <button type="button" className="button mt-1 px-3 text-[15px]" onClick={() => onChoose(p.name)}>
               this one flies
             </button>
           )}

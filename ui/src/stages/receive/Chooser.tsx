@@ -28,6 +28,7 @@ export function Chooser({
       <div>
         <span className="label">{label}</span>
         <button
+          type="button"
           className="field flex items-center justify-between gap-3 text-left"
           aria-label={`${label}: ${chosen.title}, change`}
           onClick={() => setOpen(true)}
@@ -49,8 +50,12 @@ export function Chooser({
         {none && (
           <li>
             <button
+              type="button"
               className="min-h-[44px] w-full border-b border-steel px-3 text-left text-[16px] font-bold"
-              onClick={() => (onChoose(''), setOpen(false))}
+              onClick={() => {
+                onChoose('');
+                setOpen(false);
+              }}
             >
               {none}
             </button>
@@ -59,8 +64,13 @@ export function Chooser({
         {choices.map((c) => (
           <li key={c.key}>
             <button
-              className={`min-h-[44px] w-full border-b border-steel px-3 text-left text-[16px] ${c.key === chosen?.key ? 'bg-tape-wash font-bold' : ''}`}
-              onClick={() => (onChoose(c.key), setOpen(false))}
+              type="button"
+              className={`min-h-[44px] w-full border-b border-steel px-3 text-left text-[16px]
+                ${c.key === chosen?.key ? 'bg-tape-wash font-bold' : ''}`}
+              onClick={() => {
+                onChoose(c.key);
+                setOpen(false);
+              }}
             >
               {c.title} <span className="text-[14px] font-normal text-pencil">{c.note}</span>
             </button>

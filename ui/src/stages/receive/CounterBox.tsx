@@ -21,6 +21,7 @@ export function CounterBox({ form, put }: CounterProps) {
         <div className="grid grid-cols-3 gap-2">
           {CARTONS.map(([key, title]) => (
             <button
+              type="button"
               key={key}
               role="radio"
               aria-checked={form.carton === key}

@@ -17,16 +17,24 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
     <>
       <div className="flex flex-wrap gap-2">
         {packs.map((p, i) => (
-          <button key={i} className="button px-3 text-[15px]" aria-pressed={i === at} onClick={() => setAt(i)}>
+          <button
+            type="button"
+            key={i}
+            className="button px-3 text-[15px]"
+            aria-pressed={i === at}
+            onClick={() => setAt(i)}
+          >
             {p.name || `pack ${i + 1}`}
           </button>
         ))}
         {packs.length < MOST && (
           <button
+            type="button"
             className="button px-3 text-[15px]"
-            onClick={() => (
-              put({ packs: [...packs, { name: `pack ${packs.length + 1}`, battery: NO_BATTERY }] }), setAt(packs.length)
-            )}
+            onClick={() => {
+              put({ packs: [...packs, { name: `pack ${packs.length + 1}`, battery: NO_BATTERY }] });
+              setAt(packs.length);
+            }}
           >
             another pack
           </button>
@@ -49,8 +57,12 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
       )}
       {at > 0 && (
         <button
+          type="button"
           className="button self-start px-3 text-[15px]"
-          onClick={() => (put({ packs: packs.filter((p) => p !== pack) }), setAt(0))}
+          onClick={() => {
+            put({ packs: packs.filter((p) => p !== pack) });
+            setAt(0);
+          }}
         >
           take this pack out again
         </button>
@@ -60,6 +72,7 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
         <div className="flex gap-2">
           {SCHOOLS.map(([key, title]) => (
             <button
+              type="button"
               key={key}
               role="radio"
               aria-checked={school === key}

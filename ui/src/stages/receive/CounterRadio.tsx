@@ -32,7 +32,11 @@ export function CounterRadio({ form: { receiver, transmitter, addOns }, put }: C
         <p key={a.name} className="flex items-center justify-between border-b border-steel text-[16px]">
           {a.name}, {a.mass}
           {a.at && `, at ${a.at}`}
-          <button className="min-h-[44px] underline" onClick={() => put({ addOns: addOns.filter((x) => x !== a) })}>
+          <button
+            type="button"
+            className="min-h-[44px] underline"
+            onClick={() => put({ addOns: addOns.filter((x) => x !== a) })}
+          >
             take out
           </button>
         </p>

@@ -38,7 +38,7 @@ export function PromisedDay({
           onChange={(e) => setReason(e.target.value)}
         />
       </label>
-      <button className="button" disabled={!date || !reason.trim()} onClick={() => void save()}>
+      <button type="button" className="button" disabled={!date || !reason.trim()} onClick={() => void save()}>
         promise it
       </button>
     </div>

@@ -15,7 +15,9 @@ import { ToBuyList } from './ToBuyList';
 
 type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
 
-/** What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done. */
+/**
+ * What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done.
+ */
 export function Receive({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'receive');
   const [query, setQuery] = useSearchParams();
@@ -42,10 +44,10 @@ export function Receive({ job, recorder }: StageProps) {
     )
       setPack(undefined);
   };
-  const another = () => (
-    setRoom('budget'),
-    setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } })
-  );
+  const another = () => {
+    setRoom('budget');
+    setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } });
+  };
   return (
     <>
       <Mat title="Receive" aside={`${data.sheet}, ${data.source}`}>
@@ -123,7 +125,7 @@ export function Receive({ job, recorder }: StageProps) {
                   />
                 </label>
                 <BatteryFields value={pack.battery} onChange={(battery) => setPack({ ...pack, battery })} />
-                <button className="min-h-[44px] underline" onClick={() => setPack(undefined)}>
+                <button type="button" className="min-h-[44px] underline" onClick={() => setPack(undefined)}>
                   leave it
                 </button>
               </div>
@@ -131,7 +133,7 @@ export function Receive({ job, recorder }: StageProps) {
               <>
                 <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: choose })} />
                 {!job.released && (
-                  <button className="button mb-2" onClick={another}>
+                  <button type="button" className="button mb-2" onClick={another}>
                     another pack
                   </button>
                 )}

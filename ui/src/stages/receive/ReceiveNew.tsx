@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { answer, api, type Refusal, refusalOf } from '../../api/client';
-import { refresh, useCustomers, useSheets } from '../../api/queries';
+import { refresh, useCustomers, useDrawing, useSheets } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
@@ -20,7 +20,10 @@ import { KitsOnTheMat } from './KitsOnTheMat';
 
 type Room = 'kit' | 'packs' | 'radio' | 'box';
 
-/** A kit comes over the counter: while the owner is still there, whether the pack fits and balances and the receiver has the ports. */
+/**
+ * A kit comes over the counter: while the owner is still there, whether the pack fits and balances and the receiver has
+ * the ports.
+ */
 export function ReceiveNew() {
   const [query] = useSearchParams();
   const order = query.get('order') ?? '';
@@ -34,6 +37,7 @@ export function ReceiveNew() {
   const client = useQueryClient();
 
   const sheet = form.sheet;
+  const { data: drawing } = useDrawing(sheet?.drawing);
   const owner = form.owner ?? (form.newOwner ? undefined : owners?.find((c) => c.id === query.get('customer')));
   const packs = measured(form);
   const asked = sheet && packs.length > 0 && form.receiver.channels.trim() ? question(form, sheet) : undefined;
@@ -73,8 +77,12 @@ export function ReceiveNew() {
           All jobs
         </Link>
         <button
+          type="button"
           className="flex min-h-[52px] items-center border-b border-steel-edge px-4 text-left text-[15px]"
-          onClick={() => (forget(), setRoom('kit'))}
+          onClick={() => {
+            forget();
+            setRoom('kit');
+          }}
         >
           begin again, empty
         </button>
@@ -84,9 +92,9 @@ export function ReceiveNew() {
         aside={sheet ? `${sheet.name}, ${sheet.class}, revision ${sheet.revision}` : 'which kit is it?'}
       >
         {!sheet && <KitsOnTheMat sheets={sheets?.sheets ?? []} onChoose={(s) => put({ sheet: s })} />}
-        {sheet && (
+        {drawing && (
           <Drawing
-            drawing={sheet.drawing}
+            drawing={drawing}
             mode="plain"
             over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />}
             pad={{ top: 84, bottom: outlook ? 210 : 48 }}
@@ -95,7 +103,8 @@ export function ReceiveNew() {
         {(outlook || error) && (
           <div
             role="status"
-            className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper px-4 py-2 text-ink phone:inset-0 phone:max-h-none phone:border-0"
+            className="absolute right-4 bottom-12 left-4 max-h-[220px] overflow-y-auto border-2 border-ink bg-paper
+              px-4 py-2 text-ink phone:inset-0 phone:max-h-none phone:border-0"
           >
             {error && <p className="text-[17px] text-red">{error.message}</p>}
             {outlook && !error && (

@@ -33,6 +33,7 @@ export function ReceiverFields({
       <div role="group" aria-label="From the catalogue" className="flex flex-wrap gap-2">
         {known.map((k) => (
           <button
+            type="button"
             key={k.name}
             className="button px-3 text-[15px]"
             aria-pressed={value.name === k.name}

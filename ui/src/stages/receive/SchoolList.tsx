@@ -2,7 +2,10 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from '../../api/record';
 
-/** Where practitioners disagree: the shop's way stands, another is one tap away, with its reason and what it changes here. */
+/**
+ * Where practitioners disagree: the shop's way stands, another is one tap away, with its reason and what it changes
+ * here.
+ */
 export function SchoolList({
   job,
   schools,
@@ -21,9 +24,13 @@ export function SchoolList({
         return (
           <li key={s.id} className="border-b border-steel">
             <button
+              type="button"
               className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left"
               aria-expanded={open === s.id}
-              onClick={() => (setOpen(open === s.id ? undefined : s.id), setReason(''))}
+              onClick={() => {
+                setOpen(open === s.id ? undefined : s.id);
+                setReason('');
+              }}
             >
               <span className="text-[16px]">{s.question}</span>
               <span className={`max-w-[58%] text-right text-[15px] ${s.isDefault ? 'text-pencil' : 'font-bold'}`}>
@@ -50,6 +57,7 @@ export function SchoolList({
                 <div role="radiogroup" aria-label={s.question} className="flex flex-col gap-2">
                   {s.options.map((o, i) => (
                     <button
+                      type="button"
                       key={o.id}
                       role="radio"
                       aria-checked={o.id === s.chosen}

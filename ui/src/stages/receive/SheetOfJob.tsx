@@ -55,6 +55,7 @@ export function SheetOfJob({
       {data.gaps.map((g) => (
         <div key={g.id} className="border-b border-steel py-1">
           <button
+            type="button"
             className="flex min-h-[44px] w-full items-center justify-between gap-3 text-left"
             disabled={job.released}
             aria-expanded={gap === g.id}
@@ -85,7 +86,7 @@ export function SheetOfJob({
                   value={why}
                   onChange={(e) => setWhy(e.target.value)}
                 />
-                <button className="button dark px-3" disabled={!value.trim()} onClick={() => void give()}>
+                <button type="button" className="button dark px-3" disabled={!value.trim()} onClick={() => void give()}>
                   give
                 </button>
               </div>
@@ -98,6 +99,7 @@ export function SheetOfJob({
       <div className="flex flex-wrap gap-2">
         {data.otherRevisions.map((r) => (
           <button
+            type="button"
             key={r}
             className="button px-3 text-[15px]"
             aria-pressed={to === r}
@@ -143,6 +145,7 @@ export function SheetOfJob({
                 onChange={(e) => setReason(e.target.value)}
               />
               <button
+                type="button"
                 className="button dark"
                 onClick={() =>
                   void recorder

@@ -42,6 +42,7 @@ export function ToBuyList({
           </p>
           {!job.released && l.state !== 'here' && (
             <button
+              type="button"
               className="min-h-[44px] text-[15px] underline"
               aria-expanded={open === l.id}
               onClick={() => setOpen(open === l.id ? undefined : l.id)}
@@ -60,13 +61,13 @@ export function ToBuyList({
                   onChange={(e) => setDue(e.target.value)}
                 />
               </label>
-              <button className="button px-3" onClick={() => say(l.id, 'ordered')}>
+              <button type="button" className="button px-3" onClick={() => say(l.id, 'ordered')}>
                 ordered
               </button>
-              <button className="button px-3" onClick={() => say(l.id, 'here')}>
+              <button type="button" className="button px-3" onClick={() => say(l.id, 'here')}>
                 here
               </button>
-              <button className="button px-3" onClick={() => say(l.id, 'notNeeded')}>
+              <button type="button" className="button px-3" onClick={() => say(l.id, 'notNeeded')}>
                 not needed
               </button>
             </div>

@@ -3,7 +3,10 @@ import type { Schemas } from '../../api/client';
 
 const W = 414;
 
-/** The reading on a scale: band, target, needle with its uncertainty, and the ghost of what the next setting should give. Tapping it is an input. */
+/**
+ * The reading on a scale: band, target, needle with its uncertainty, and the ghost of what the next setting should
+ * give. Tapping it is an input.
+ */
 export function Gauge({ item, onTap }: { item: Schemas['ThrowView']; onTap: (value: string) => void }) {
   const end = item.scaleEnd;
   const x = (v: number) => 8 + (Math.max(0, Math.min(end, v)) / end) * (W - 16);

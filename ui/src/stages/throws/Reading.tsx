@@ -79,14 +79,16 @@ export function Reading({ job, recorder, item, onTap }: Props) {
                   onSelect={() =>
                     void recorder.record('build/linkage-moved', { surface: item.surface, part, detail: '' })
                   }
-                  className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+                  className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape
+                    data-highlighted:text-on-tape"
                 >
                   {words}
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Item
                 onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface })}
-                className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape data-highlighted:text-on-tape"
+                className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape
+                  data-highlighted:text-on-tape"
               >
                 trim or sub-trim
               </DropdownMenu.Item>
@@ -129,6 +131,7 @@ function Advice({
       </span>
       {!job.released && (
         <button
+          type="button"
           className="button dark shrink-0 font-bold"
           onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}
         >

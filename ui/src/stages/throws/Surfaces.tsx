@@ -8,7 +8,7 @@ type Props = {
   job: Schemas['JobView'];
   recorder: Recorder;
   data: Schemas['ThrowsView'];
-  instrument: { name: string; u: number };
+  instrument: { id: string };
 };
 
 /** Neutral, free movement by hand, and the holes the pushrods sit in, surface by surface. */
@@ -21,7 +21,7 @@ export function Surfaces({ job, recorder, data, instrument }: Props) {
       await recorder.record('throws/neutral', {
         surface: surface(line),
         offset: withUnit(typed, 'mm'),
-        instrument: { name: instrument.name, u: instrument.u },
+        instrument: instrument.id,
       })
     )
       setOffsets((o) => ({ ...o, [line.id]: '' }));
@@ -104,6 +104,7 @@ function ByHand({ title, lines, ending, yes, no, disabled, onSay }: Rows) {
           <Jaws line={line} size={18} />
           {[true, false].map((answer) => (
             <button
+              type="button"
               key={`${answer}`}
               className="button px-3 whitespace-nowrap"
               aria-label={`${line.text.replace(ending, '')}: ${answer ? yes : no}`}

@@ -28,6 +28,7 @@ export function ThrowTable({
           const of = throws.filter((t) => t.rate === rate);
           return (
             <button
+              type="button"
               key={rate}
               role="radio"
               aria-checked={rate === current.rate}
@@ -45,11 +46,13 @@ export function ThrowTable({
           <div className="grid grid-cols-2 gap-x-3">
             {row.throws.map((t) => (
               <button
+                type="button"
                 key={t.line.id}
                 aria-pressed={t === current}
                 onClick={() => onChoose(t.line.id)}
                 aria-label={`${t.name}, ${t.value ?? 'not yet'}, ${verdictWords(t.line)}`}
-                className={`flex min-h-[44px] items-center gap-2 px-2 text-[16px] ${t === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
+                className={`flex min-h-[44px] items-center gap-2 px-2 text-[16px]
+                  ${t === current ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
               >
                 <span className="text-pencil">{label(t)}</span>
                 <span className={`ml-auto text-right text-[18px] ${t.line.standing === 'notMet' ? 'text-red' : ''}`}>
@@ -82,7 +85,8 @@ function group(throws: readonly Throw[], sides: readonly Schemas['LedgerLine'][]
   for (const t of throws) {
     const kind = t.surface.replace(/-(left|right)$/, '');
     const key = `${kind}/${t.function}`;
-    const title = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')}${kind.split('-')[0] === t.function ? '' : `, ${t.function}`}`;
+    const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')}`;
+    const title = kind.split('-')[0] === t.function ? name : `${name}, ${t.function}`;
     if (!rows.has(key))
       rows.set(key, { title, key, throws: [], sides: sides.filter((s) => s.id.startsWith(`sides/${key}/${t.rate}/`)) });
     rows.get(key)!.throws.push(t);

@@ -34,6 +34,7 @@ export function Throws({ job, recorder }: StageProps) {
   );
   const id = current?.line.id;
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another requirement is in hand
   useEffect(() => entry.current?.focus(), [id]);
 
   if (!data || !shop)
@@ -45,9 +46,10 @@ export function Throws({ job, recorder }: StageProps) {
   const onTheRadio = current?.unit === '%';
   // A transmitter shows whole percents: half of one either way.
   const instrument = onTheRadio
-    ? { name: 'transmitter', u: 0.5 }
+    ? { id: 'transmitter', name: 'transmitter', u: 0.5 }
     : (shop.instruments.find((i) => i.reads === (method.measure === 'angle' ? 'degrees' : 'mm')) ?? {
-        name: 'instrument',
+        id: '',
+        name: 'no instrument of the shop',
         u: 0.5,
       });
   const rule = shop.instruments.find((i) => i.reads === 'mm') ?? instrument;
@@ -71,7 +73,7 @@ export function Throws({ job, recorder }: StageProps) {
       target: id,
       readings,
       measure: method.measure,
-      instrument: { name: instrument.name, u: instrument.u },
+      instrument: instrument.id,
       travel: parseFloat(travel.replace(',', '.')) || 0,
     });
     if (!ok) return;
@@ -84,12 +86,13 @@ export function Throws({ job, recorder }: StageProps) {
     setChosen(data.throws[(index + by + data.throws.length) % data.throws.length]!.line.id);
   };
 
+  const readBy = onTheRadio
+    ? 'read off the transmitter'
+    : `${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words}`;
+
   return (
     <>
-      <Mat
-        title="Throws"
-        aside={`${onTheRadio ? 'read off the transmitter' : `${instrument.name} ± ${instrument.u} ${method.unit === '°' ? '°' : 'mm'}, ${method.words}`} · ${current.rate} rate`}
-      >
+      <Mat title="Throws" aside={`${readBy} · ${current.rate} rate`}>
         <Drawing
           drawing={job.drawing}
           mode="throws"

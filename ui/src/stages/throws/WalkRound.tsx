@@ -20,6 +20,7 @@ export function WalkRound({
       <p className="text-[15px] font-bold">Next, walking round</p>
       {next.map((t) => (
         <button
+          type="button"
           key={t.line.id}
           className="block min-h-[32px] text-left text-[16px]"
           onClick={() => onChoose(t.line.id)}

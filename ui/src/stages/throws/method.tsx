@@ -20,6 +20,7 @@ export function MethodChoice({ method, onChoose }: { method: Method; onChoose: (
     <div role="radiogroup" aria-label="Measured" className="flex">
       {METHODS.map((m) => (
         <button
+          type="button"
           key={m.measure}
           role="radio"
           aria-checked={m === method}

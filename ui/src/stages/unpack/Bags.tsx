@@ -22,7 +22,10 @@ const WORDS: Record<Schemas['CountStanding'], string> = {
   wrong: 'wrong',
 };
 
-/** Parts bag by bag: one part large in hand, digits for several at once, plus and minus for one. Counting adds and takes away, so two people can count one bag. */
+/**
+ * Parts bag by bag: one part large in hand, digits for several at once, plus and minus for one. Counting adds and takes
+ * away, so two people can count one bag.
+ */
 export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   const { record } = recorder;
   const [several, setSeveral] = useState('');
@@ -34,12 +37,14 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   const here = data.bags.find((b) => b.bag === bag) ?? data.bags[0];
   const at = Math.max(0, here?.parts.findIndex((p) => p.id === part) ?? 0);
   const now = here?.parts[at];
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another part is in hand
   useEffect(() => setJudging(false), [now?.id]);
   if (!here || !now)
     return <p className="text-[17px]">The sheet has no parts list. Read one into its next revision as a table.</p>;
 
   const move = (by: number) => onPart(here.parts[(at + by + here.parts.length) % here.parts.length]!.id);
-  // Hands are quicker than a network: the field is free and the next part in hand at once, so that what is typed next is never counted for this one.
+  // Hands are quicker than a network: the field is free and the next part in hand at once, so that what is typed next
+  // is never counted for this one.
   const add = async (delta: number) => {
     if (delta === 0) return;
     const counted = now.present + (onTheWay.current.get(now.id) ?? 0) + delta;
@@ -74,10 +79,14 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
           const short = b.parts.reduce((n, p) => n + p.short, 0);
           return (
             <button
+              type="button"
               key={b.bag}
               className="button min-w-[76px] px-2 leading-tight"
               aria-pressed={b.bag === here.bag}
-              onClick={() => (onBag(b.bag), onPart(b.parts[0]!.id))}
+              onClick={() => {
+                onBag(b.bag);
+                onPart(b.parts[0]!.id);
+              }}
             >
               <strong>Bag {b.bag}</strong>
               <span className="block text-[13px]">
@@ -97,6 +106,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             <span className="text-[22px]"> of {now.listed}</span>
           </p>
           <button
+            type="button"
             className="button h-[72px] w-[72px] text-[30px]"
             aria-label={`One ${now.name} fewer`}
             disabled={job.released || now.present === 0}
@@ -105,6 +115,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             −
           </button>
           <button
+            type="button"
             className="button dark h-[72px] w-[84px] text-[30px]"
             aria-label={`One ${now.name} more`}
             disabled={job.released}
@@ -127,6 +138,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             onChange={(e) => setSeveral(e.target.value.replace(/[^0-9-]/g, ''))}
           />
           <button
+            type="button"
             className="button px-3"
             disabled={job.released || !Number(several)}
             onClick={() => void add(Number(several))}
@@ -134,6 +146,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             add
           </button>
           <button
+            type="button"
             className="button flex-1 px-2 text-[15px]"
             aria-label={`One ${now.name} is wrong`}
             disabled={job.released}
@@ -142,6 +155,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             one is wrong
           </button>
           <button
+            type="button"
             className="button px-3"
             disabled={!data.lastCount || recorder.busy}
             title={data.lastCount?.said}
@@ -154,6 +168,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
           <p className="flex items-center justify-between pt-1 text-[16px] text-red">
             {now.wrong} of the wrong kind or size
             <button
+              type="button"
               className="min-h-[44px] text-ink underline"
               onClick={() => void record('unpack/wrong-counted', { part: now.id, delta: -1, note: '' })}
             >
@@ -169,6 +184,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
         )}
         {now.isFastener && !job.released && (
           <button
+            type="button"
             className="min-h-[44px] text-[16px] underline"
             aria-expanded={judging}
             onClick={() => setJudging(!judging)}
@@ -187,15 +203,21 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
         {here.parts.map((p) => (
           <li key={p.id}>
             <button
-              className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_88px] items-center gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
-              onClick={() => (onPart(p.id), field.current?.focus())}
+              type="button"
+              className={`grid min-h-[44px] w-full grid-cols-[1fr_auto_88px] items-center gap-3 border-b border-steel
+                px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
+              onClick={() => {
+                onPart(p.id);
+                field.current?.focus();
+              }}
             >
               <span className="min-w-0 leading-tight">{p.name}</span>
               <span className="text-[18px] whitespace-nowrap tabular-nums">
                 {p.present} of {p.listed}
               </span>
               <span
-                className={`text-right text-[14px] ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}
+                className={`text-right text-[14px]
+                  ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}
               >
                 {WORDS[p.standing]}
               </span>
@@ -205,6 +227,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
       </ul>
       {!job.released && (
         <button
+          type="button"
           className="button mt-2 w-full"
           onClick={() => void record('unpack/bag-counted', { bag: here.bag, allHere: false })}
         >
@@ -235,6 +258,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
             />
           </label>
           <button
+            type="button"
             className="button"
             disabled={!unlisted.trim()}
             onClick={() =>

@@ -173,6 +173,7 @@ function Sent({
           <div role="group" aria-label={`Answer to claim ${c.number}`} className="grid grid-cols-4 gap-2">
             {ANSWERS.map(([answer, title]) => (
               <button
+                type="button"
                 key={answer}
                 className="button px-1 text-[15px]"
                 onClick={() =>
@@ -186,6 +187,7 @@ function Sent({
             ))}
           </div>
           <button
+            type="button"
             className="button"
             onClick={() => void recorder.record('unpack/parts-arrived', { claim: c.id, note: '' })}
           >

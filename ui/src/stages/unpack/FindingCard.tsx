@@ -24,16 +24,21 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
     if (chosen) box.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
 
-  const adhesive = shop?.adhesives.find((a) => a.id === glue);
   const decide = (disposition: NonNullable<Schemas['Disposition']>) =>
-    void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then(
-      (ok) => ok && (setText(''), setAnew(false)),
-    );
+    void record('unpack/disposition', { finding: f.id, disposition, reason: text }).then((ok) => {
+      if (!ok) return;
+      setText('');
+      setAnew(false);
+    });
   const repaired = () =>
-    void record('unpack/repaired', { finding: f.id, how: text, handleMinutes: adhesive?.handleMinutes ?? null }).then(
-      (ok) => ok && setText(''),
-    );
+    void record('unpack/repaired', {
+      finding: f.id,
+      how: text,
+      adhesive: glue && glue !== 'none' ? glue : null,
+      noGlue: glue === 'none',
+    }).then((ok) => ok && setText(''));
   const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
+  const grave = f.grade === 'flightCritical' || f.grade === 'structural';
   const deciding = !f.disposition || anew;
   const repairing = !anew && (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
 
@@ -100,20 +105,27 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
                 onChange={(e) => setText(e.target.value)}
               />
               <select className="field" aria-label="Glue" value={glue} onChange={(e) => setGlue(e.target.value)}>
-                <option value="">no glue</option>
+                <option value="" disabled>
+                  which glue?
+                </option>
+                <option value="none">no glue</option>
                 {shop?.adhesives.map((a) => (
                   <option key={a.id} value={a.id}>
                     {a.name}, handle after {duration(a.handleMinutes)}
                   </option>
                 ))}
               </select>
-              <button className="button dark font-bold" onClick={repaired}>
+              <button type="button" className="button dark font-bold" onClick={repaired}>
                 {f.disposition === 'replace' ? 'Replaced' : 'Repaired'}
               </button>
             </>
           )}
           {!deciding && !f.repairedHow && (
-            <button className="min-h-[44px] self-start text-[15px] underline" onClick={() => setAnew(true)}>
+            <button
+              type="button"
+              className="min-h-[44px] self-start text-[15px] underline"
+              onClick={() => setAnew(true)}
+            >
               decide otherwise
             </button>
           )}
@@ -121,13 +133,15 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
             <>
               <p className="text-[15px] text-pencil">
                 Repaired by {f.repairedBy}: {f.repairedHow}.
-                {f.grade === 'flightCritical' && f.repairedBy === me?.name && ' Somebody else must look at it.'}
+                {grave && me?.role !== 'lead'
+                  ? ' A lead must look at it.'
+                  : f.repairedBy === me?.name && ' Somebody else must look at it.'}
               </p>
               <div className="grid grid-cols-2 gap-2">
-                <button className="button dark" onClick={() => looked(true)}>
+                <button type="button" className="button dark" onClick={() => looked(true)}>
                   looked again: sound
                 </button>
-                <button className="button" onClick={() => looked(false)}>
+                <button type="button" className="button" onClick={() => looked(false)}>
                   not sound
                 </button>
               </div>

@@ -16,10 +16,19 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
   const me = useMe();
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
-  const done = (ok: boolean) => ok && (setOpen(false), setReason(''));
+  const done = (ok: boolean) => {
+    if (!ok) return;
+    setOpen(false);
+    setReason('');
+  };
   return (
     <div>
-      <button className="min-h-[44px] text-[15px] underline" aria-expanded={open} onClick={() => setOpen(!open)}>
+      <button
+        type="button"
+        className="min-h-[44px] text-[15px] underline"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
         another origin, another grade
       </button>
       {open && (
@@ -34,6 +43,7 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
           <div role="group" aria-label={`Origin of ${f.tag}`} className="grid grid-cols-3 gap-2">
             {ORIGINS.map((o) => (
               <button
+                type="button"
                 key={o}
                 className="button px-1 text-[15px]"
                 aria-pressed={f.origin === o}
@@ -47,6 +57,7 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
             <div role="group" aria-label={`Grade of ${f.tag}`} className="grid grid-cols-4 gap-2">
               {GRADES.map(([g, title]) => (
                 <button
+                  type="button"
                   key={g}
                   className="button px-1 text-[14px]"
                   aria-pressed={f.grade === g}

@@ -32,10 +32,12 @@ export function FindingTag({
         <path d={left ? 'M0 0L-26 -22' : 'M0 0L26 -22'} stroke="var(--line)" strokeWidth="1.5" />
       </svg>
       <button
+        type="button"
         onClick={onChoose}
         aria-pressed={chosen}
         aria-label={`Finding ${finding.tag}, ${finding.gradeWords}${finding.cleared ? ', cleared' : ''}`}
-        className={`absolute flex min-h-[44px] items-center gap-2 border-2 bg-paper pr-3 pl-1 whitespace-nowrap text-ink ${finding.cleared ? 'border-pencil' : 'border-red'} ${chosen ? 'bg-tape! text-on-tape!' : ''}`}
+        className={`absolute flex min-h-[44px] items-center gap-2 border-2 bg-paper pr-3 pl-1 whitespace-nowrap
+          text-ink ${finding.cleared ? 'border-pencil' : 'border-red'} ${chosen ? 'bg-tape! text-on-tape!' : ''}`}
         style={{ left: left ? undefined : x + 24, right: left ? place.width - x + 24 : undefined, top: y - 46 }}
       >
         <svg aria-hidden width="10" height="36">

@@ -114,10 +114,11 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
         )}
       </div>
       <div className="flex gap-2">
-        <button className="button flex-1" onClick={() => onDone(false)}>
+        <button type="button" className="button flex-1" onClick={() => onDone(false)}>
           Leave it
         </button>
         <button
+          type="button"
           className="button dark flex-[2] text-[18px] font-bold"
           disabled={!grade || recorder.busy}
           onClick={() => void save()}
@@ -146,6 +147,7 @@ function Choice<T extends string>({
       <div className="flex flex-wrap gap-[6px]">
         {options.map((o) => (
           <button
+            type="button"
             key={o}
             role="radio"
             aria-checked={o === value}

@@ -29,6 +29,7 @@ export function Papers({
               ) : (
                 <>
                   <button
+                    type="button"
                     className="button px-3"
                     disabled={job.released}
                     onClick={() => setOpen(open === p.paper ? undefined : p.paper)}
@@ -38,6 +39,7 @@ export function Papers({
                     not in the box
                   </button>
                   <button
+                    type="button"
                     className="button dark px-4"
                     disabled={job.released}
                     aria-label={`${p.paper}: found`}
@@ -60,11 +62,14 @@ export function Papers({
                   onChange={(e) => setSource(e.target.value)}
                 />
                 <button
+                  type="button"
                   className="button"
                   onClick={() =>
-                    void recorder
-                      .record('unpack/paper-elsewhere', { paper: p.paper, source })
-                      .then((ok) => ok && (setOpen(undefined), setSource('')))
+                    void recorder.record('unpack/paper-elsewhere', { paper: p.paper, source }).then((ok) => {
+                      if (!ok) return;
+                      setOpen(undefined);
+                      setSource('');
+                    })
                   }
                 >
                   record

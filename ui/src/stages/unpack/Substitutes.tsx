@@ -5,7 +5,9 @@ import type { Recorder } from '../../api/record';
 import { withDefault } from '../balance/WeighingForm';
 import { TrueSize } from './TrueSize';
 
-/** Would this screw do? Judged by the fastener rule with its numbers, and drawn at true size to be laid on the glass. */
+/**
+ * Would this screw do? Judged by the fastener rule with its numbers, and drawn at true size to be laid on the glass.
+ */
 export function Substitutes({
   job,
   recorder,
@@ -95,10 +97,11 @@ export function Substitutes({
       </div>
       <TrueSize outlines={judged ? [judged.listed, judged.inHand] : (all ?? [])} />
       <div className="flex gap-2 pt-2">
-        <button className="button flex-1" onClick={onDone}>
+        <button type="button" className="button flex-1" onClick={onDone}>
           Leave it
         </button>
         <button
+          type="button"
           className="button dark flex-[2] font-bold"
           disabled={!judged?.fits || recorder.busy}
           onClick={() => void accept()}

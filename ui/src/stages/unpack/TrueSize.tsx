@@ -37,14 +37,21 @@ export function TrueSize({ outlines }: { outlines: readonly Schemas['OutlineView
               value={scale}
               onChange={(e) => put(Number(e.target.value))}
             />
-            <button className="button px-3" onClick={() => (put(scale), setSetting(false))}>
+            <button
+              type="button"
+              className="button px-3"
+              onClick={() => {
+                put(scale);
+                setSetting(false);
+              }}
+            >
               it is {LINE} mm
             </button>
           </div>
         </div>
       )}
       {!setting && (
-        <button className="min-h-[44px] text-[15px] underline" onClick={() => setSetting(true)}>
+        <button type="button" className="min-h-[44px] text-[15px] underline" onClick={() => setSetting(true)}>
           set this screen against a ruler again
         </button>
       )}

@@ -17,6 +17,7 @@ export function Turn({
   const hidden = findings.filter((f) => f.view !== side && !f.cleared);
   return (
     <button
+      type="button"
       className="button absolute top-3 right-4 px-4 phone:top-1 phone:right-1 phone:px-2 leading-tight"
       onClick={() => onTurn(next)}
     >

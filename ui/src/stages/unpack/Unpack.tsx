@@ -47,7 +47,11 @@ export function Unpack({ job, recorder }: StageProps) {
   const room =
     (query.get('room') as Room | null) ??
     (missing.length > 0 ? 'papers' : openBags.length > 0 ? 'parts' : walkLeft > 0 ? 'walk' : 'findings');
-  const go = (to: Room) => (setQuery({ room: to }, { replace: true }), setTapped(undefined), setAsking(undefined));
+  const go = (to: Room) => {
+    setQuery({ room: to }, { replace: true });
+    setTapped(undefined);
+    setAsking(undefined);
+  };
   const drawing = side === 'plan' ? job.drawing : (turned ?? job.drawing);
   const now = standing(data.walk, at);
   const inClaim = claimed(data.claims, draft);
@@ -69,12 +73,19 @@ export function Unpack({ job, recorder }: StageProps) {
         ? {
             label: `Bag ${bagNow.bag}: all here`,
             run: () =>
-              void recorder
-                .record('unpack/bag-counted', { bag: bagNow.bag, allHere: true })
-                .then(() => (setBag(''), setPart(''))),
+              void recorder.record('unpack/bag-counted', { bag: bagNow.bag, allHere: true }).then(() => {
+                setBag('');
+                setPart('');
+              }),
           }
         : openBags[0]
-          ? { label: `Next: bag ${openBags[0].bag}`, run: () => (setBag(openBags[0]!.bag), setPart('')) }
+          ? {
+              label: `Next: bag ${openBags[0].bag}`,
+              run: () => {
+                setBag(openBags[0]!.bag);
+                setPart('');
+              },
+            }
           : { label: 'Next: the walk', run: () => go('walk') },
     walk:
       !now || (now.answer && walkLeft === 0)
@@ -104,9 +115,10 @@ export function Unpack({ job, recorder }: StageProps) {
         : { place: p.id, view: 'plan', ...onAircraft('plan', p.atAcross, p.atDown) },
     );
   };
-  const answered = (p: Schemas['WalkPointView'], answer: Answer) => (
-    stand({ point: p.id, moveOn: true }), void recorder.record('unpack/walked', { point: p.id, answer, finding: '' })
-  );
+  const answered = (p: Schemas['WalkPointView'], answer: Answer) => {
+    stand({ point: p.id, moveOn: true });
+    void recorder.record('unpack/walked', { point: p.id, answer, finding: '' });
+  };
   const recorded = (ok: boolean) => {
     setTapped(undefined);
     if (ok && asking) stand({ point: asking, moveOn: true });
@@ -129,12 +141,12 @@ export function Unpack({ job, recorder }: StageProps) {
           drawing={drawing}
           mode="plain"
           selected={tapped?.place ?? (room === 'walk' ? now?.part : undefined)}
-          onTap={(place, across, down) =>
-            !job.released &&
-            (setTapped({ place, view: side, ...onAircraft(side, across, down) }),
-            setAsking(undefined),
-            setChosen(undefined))
-          }
+          onTap={(place, across, down) => {
+            if (job.released) return;
+            setTapped({ place, view: side, ...onAircraft(side, across, down) });
+            setAsking(undefined);
+            setChosen(undefined);
+          }}
           foot={SIDE_WORDS[side]}
           over={(px) => (
             <>
@@ -184,7 +196,10 @@ export function Unpack({ job, recorder }: StageProps) {
                   finding={f}
                   place={place}
                   chosen={f.id === chosen}
-                  onChoose={() => (go('findings'), setChosen(f.id))}
+                  onChoose={() => {
+                    go('findings');
+                    setChosen(f.id);
+                  }}
                 />
               ))
           }

@@ -4,7 +4,10 @@ import { spaced } from './places';
 
 type Point = Schemas['WalkPointView'];
 export type Answer = NonNullable<Point['answer']>;
-/** Where the hands are on the walk; `moveOn` once this place was answered just now, so that its answer leads to the next place. */
+/**
+ * Where the hands are on the walk; `moveOn` once this place was answered just now, so that its answer leads to the next
+ * place.
+ */
 export type Standing = { point: string; moveOn: boolean };
 type Props = {
   job: Schemas['JobView'];
@@ -20,6 +23,7 @@ const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' 
 /** The walk round this aircraft, in the order hands go: what to feel and listen for, and one answer for each place. */
 export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
   const list = useRef<HTMLUListElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another point is in hand
   useEffect(() => {
     list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' });
   }, [now.id]);
@@ -47,10 +51,10 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
       )}
       {!job.released && (
         <div className="grid grid-cols-2 gap-2">
-          <button className="button h-[64px] text-[18px]" onClick={() => onFinding(now)}>
+          <button type="button" className="button h-[64px] text-[18px]" onClick={() => onFinding(now)}>
             something is wrong
           </button>
-          <button className="button h-[64px] text-[18px]" onClick={() => onAnswer(now, 'notFitted')}>
+          <button type="button" className="button h-[64px] text-[18px]" onClick={() => onAnswer(now, 'notFitted')}>
             not fitted here
           </button>
         </div>
@@ -59,8 +63,10 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
         {walk.map((p) => (
           <li key={p.id}>
             <button
+              type="button"
               aria-current={p.id === now.id}
-              className={`flex min-h-[44px] w-full items-center justify-between gap-3 border-b border-steel px-2 text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
+              className={`flex min-h-[44px] w-full items-center justify-between gap-3 border-b border-steel px-2
+                text-left text-[16px] ${p.id === now.id ? 'bg-tape-wash font-bold' : ''}`}
               onClick={() => onPoint(p.id)}
             >
               <span className="min-w-0 truncate">{p.title}</span>

@@ -23,6 +23,7 @@ export function WaysOut({
       {ways.map((w) => (
         <li key={w.disposition} className="grid grid-cols-[128px_1fr] items-center gap-3 border-t border-steel py-2">
           <button
+            type="button"
             className="button px-2 text-[16px]"
             disabled={!w.allowed}
             onClick={() => onDecide(w.disposition as Disposition)}

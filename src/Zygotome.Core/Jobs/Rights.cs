@@ -1,0 +1,58 @@
+namespace Zygotome.Core.Jobs;
+
+/// <summary>Who may record a kind of entry.</summary>
+public enum Posters
+{
+    /// <summary>Counter, technician, lead.</summary>
+    Anybody,
+
+    /// <summary>Technician and lead: whoever has hands on the model.</summary>
+    Bench,
+
+    Lead,
+}
+
+/// <summary>Who may say what. A shop of one has its lead in that one person.</summary>
+public static class Rights
+{
+    public static bool May(this Posters posters, Role role) =>
+        posters switch
+        {
+            Posters.Anybody => true,
+            Posters.Bench => role is Role.Technician or Role.Lead,
+            _ => role == Role.Lead,
+        };
+
+    public static string Words(this Posters posters) =>
+        posters switch
+        {
+            Posters.Anybody => "anybody who works here",
+            Posters.Bench => "a technician or a lead",
+            _ => "a lead",
+        };
+
+    /// <summary>Whether somebody is this job's lead.</summary>
+    public static bool Leads(JobState state, Person person) => RoleOf(state, person) == Role.Lead;
+
+    /// <summary>What somebody is to this job: alone in the shop, its lead.</summary>
+    public static Role RoleOf(JobState state, Person person) =>
+        state.Receive.Rules.SelfInspects ? Role.Lead : person.Role;
+
+    /// <summary>The refusal of a kind that this person may not record; null when they may.</summary>
+    public static Refusal? Refused(JobState state, EntryKind? kind, Person person) =>
+        kind is { By: var by } && !by.May(RoleOf(state, person))
+            ? new Refusal(
+                "entry/role",
+                $"This is for {by.Words()} to record; {person.Name} is signed in as {RoleWords(person.Role)}.",
+                "type"
+            )
+            : null;
+
+    public static string RoleWords(Role role) =>
+        role switch
+        {
+            Role.Counter => "counter",
+            Role.Technician => "technician",
+            _ => "lead",
+        };
+}

@@ -1,0 +1,94 @@
+using System.Security.Claims;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Unpack;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Stages;
+
+/// <summary>Asks for the release of a job as it is.</summary>
+/// <param name="EntryId">Made by the client; the same id again is the same release and gets the same answer.</param>
+public sealed record ReleasePost(string EntryId, DateTimeOffset ObservedAt, long ExpectedSeq, string Look);
+
+/// <summary>Asks for a claim: what it is for, and what is wished for.</summary>
+public sealed record ClaimPost(
+    string EntryId,
+    DateTimeOffset ObservedAt,
+    long ExpectedSeq,
+    string Look,
+    IReadOnlyList<string> Findings,
+    IReadOnlyList<string> Parts,
+    string Wish
+);
+
+/// <summary>
+/// The doors of what the server writes itself: the client says what it wants, and numbers, ledger, letters and hashes are
+/// made here. An opening has its own in Receive.
+/// </summary>
+internal static class OwnDoors
+{
+    public static void MapOwnDoors(this IEndpointRouteBuilder app)
+    {
+        app.MapPost(
+            "/api/jobs/{id}/release",
+            (string id, ReleasePost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer) =>
+                Record(id, post.Look, Release(post), user, reader, writer)
+        );
+        app.MapPost("/api/jobs/{id}/claims", Claim);
+    }
+
+    private static Draft Release(ReleasePost post) =>
+        new(
+            post.EntryId,
+            Core.Jobs.Stages.Kinds.Of<Released>().Type,
+            null,
+            post.ObservedAt,
+            post.ExpectedSeq,
+            Releases.Compose
+        );
+
+    private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Claim(
+        string id,
+        ClaimPost post,
+        ClaimsPrincipal user,
+        JournalReader reader,
+        JournalWriter writer,
+        ClaimDesk claims,
+        Shop.Outbox outbox
+    )
+    {
+        var asked = new ClaimSent([.. post.Findings], [.. post.Parts], post.Wish);
+        var draft = new Draft(
+            post.EntryId,
+            Core.Jobs.Stages.Kinds.Of<ClaimSent>().Type,
+            asked,
+            post.ObservedAt,
+            post.ExpectedSeq,
+            claims.Compose
+        );
+        var answer = await Record(id, post.Look, draft, user, reader, writer);
+        if (answer.Result is Ok<EntriesAnswer>)
+        {
+            outbox.Deliver();
+        }
+
+        return answer;
+    }
+
+    private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Record(
+        string id,
+        string look,
+        Draft draft,
+        ClaimsPrincipal user,
+        JournalReader reader,
+        JournalWriter writer
+    ) =>
+        (EntriesEndpoint.IdFits(draft.EntryId) ?? EntriesEndpoint.LookFits(look)) is { } unfit
+            ? Problems.Of(unfit)
+            : EntriesEndpoint.Answer(
+                await writer.Record(new Post(id, [draft], user.Person(), look)),
+                id,
+                reader,
+                (_, where) => where.Replace("body.", "", StringComparison.Ordinal)
+            );
+}

@@ -1,0 +1,216 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Zygotome.Core;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
+
+namespace Zygotome.Store;
+
+/// <summary>An entry admitted and ready to be inserted.</summary>
+internal sealed record ReadyEntry(Entry Entry, byte[] Bytes, byte[] Hash, Blob? Blob, Mail? Mail);
+
+/// <summary>A post as it will be recorded, or its refusal with nothing ready.</summary>
+internal sealed record Admitted(PostAnswer Answer, JobSnapshot? Job, List<ReadyEntry> Ready);
+
+/// <summary>
+/// What becomes of a post: its papers, made before it waits; and whether it is recorded, asked in its turn within the
+/// commit. Writes nothing; rules that throw are the caller's to catch.
+/// </summary>
+internal sealed class PostAdmission(
+    JournalTable table,
+    JournalReader reader,
+    SheetStore sheets,
+    EntryKinds kinds,
+    TimeProvider clock
+)
+{
+    /// <summary>
+    /// The post with its papers made of the job as it is now, the entries before them in the same post included; all of
+    /// it bears this instant. What an earlier entry is worth is asked when the post is written.
+    /// </summary>
+    public (Post? Composed, PostAnswer.Refused? Refused) Compose(Post post)
+    {
+        post = post with { RecordedAt = post.RecordedAt ?? clock.GetUtcNow() };
+        var drafts = post.Drafts.ToArray();
+        var job = reader.Find(post.JobId);
+        for (var i = 0; i < drafts.Length && job is not null; i++)
+        {
+            var draft = drafts[i];
+            if (reader.Entry(draft.EntryId) is not null)
+            {
+                continue;
+            }
+
+            job = Knowing(job, draft);
+            var entry = EntryOf(job.State, post, draft);
+            if (draft.Compose is { } compose)
+            {
+                // Nobody waits for papers that are not theirs to ask for.
+                if (Rights.Refused(job.State, kinds.Find(draft.Type), post.By) is { } notTheirs)
+                {
+                    return (null, new PostAnswer.Refused(notTheirs, i));
+                }
+
+                if (!compose(job.State, entry).Try(out var made, out var refusal))
+                {
+                    return (null, new PostAnswer.Refused(refusal, i));
+                }
+
+                drafts[i] = draft with { Made = (made, job.State.Seq) };
+                entry = entry with { Body = made.Body };
+            }
+
+            job = job.Add(entry, [], 0);
+        }
+
+        return (post with { Drafts = drafts }, null);
+    }
+
+    /// <summary>Asks all that rules say of a post, before its first row is written.</summary>
+    /// <param name="working">Jobs as the posts before it in the same commit left them.</param>
+    public Admitted Admit(Post post, Dictionary<string, JobSnapshot> working)
+    {
+        var job = working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId);
+        var recorded = new List<Entry>(post.Drafts.Count);
+        var ready = new List<ReadyEntry>(post.Drafts.Count);
+        for (var i = 0; i < post.Drafts.Count; i++)
+        {
+            var draft = post.Drafts[i];
+            if (table.Find(draft.EntryId) is { } bytes)
+            {
+                var first = Envelope.Read(bytes, kinds);
+                if (!IsRepeat(first, post, draft))
+                {
+                    return Refused(IdUsed(i));
+                }
+
+                recorded.Add(first);
+                continue;
+            }
+
+            job ??= Begin(draft);
+            if (job is null)
+            {
+                var none = new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId");
+                return Refused(new PostAnswer.Refused(none, i));
+            }
+
+            if (ready.Any(r => r.Entry.EntryId == draft.EntryId))
+            {
+                return Refused(IdUsed(i));
+            }
+
+            job = Knowing(job, draft);
+            if (Admit(job, post, draft, i) is var (next, refused) && next is null)
+            {
+                return Refused(refused!);
+            }
+
+            job = job.Add(next.Entry, next.Hash, next.Bytes.Length);
+            ready.Add(next);
+            recorded.Add(next.Entry);
+        }
+
+        return new Admitted(new PostAnswer.Recorded(recorded), job, ready);
+
+        static Admitted Refused(PostAnswer answer) => new(answer, null, []);
+    }
+
+    private Entry EntryOf(JobState state, Post post, Draft draft) =>
+        Admission.Clocked(
+            state,
+            new Entry(
+                post.JobId,
+                state.Seq + 1,
+                draft.EntryId,
+                draft.Body!,
+                post.By,
+                draft.ObservedAt,
+                Stamp(state, post),
+                post.Look
+            )
+            {
+                Waited = draft.Waited,
+            }
+        );
+
+    private (ReadyEntry? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
+    {
+        var entry = EntryOf(job.State, post, draft);
+        Composed? made = null;
+        if (draft.Compose is not null)
+        {
+            if (draft.Made is not { } papers || papers.Seq != job.State.Seq)
+            {
+                return (null, new PostAnswer.Moved());
+            }
+
+            made = papers.Of;
+            entry = entry with { Body = made.Body };
+        }
+
+        var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
+        if (!answer.Ok)
+        {
+            return (
+                null,
+                answer.Overtaken
+                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
+                    : new PostAnswer.Refused(answer.Refused!, index)
+            );
+        }
+
+        if (entry.Body is IHoldsPhoto photo && !PhotoStore.Has(table.Connection, photo.Hash))
+        {
+            return (
+                null,
+                new PostAnswer.Refused(
+                    new Refusal("photo/unknown", "That picture is not stored here; send it first.", "body.hash"),
+                    index
+                )
+            );
+        }
+
+        var bytes = Envelope.Write(entry, kinds);
+        return (new ReadyEntry(entry, bytes, Envelope.Chain(job.LastHash, bytes), made?.Blob, made?.Mail), null);
+    }
+
+    private static PostAnswer.Refused IdUsed(int index) =>
+        new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
+
+    private JobSnapshot Knowing(JobSnapshot job, Draft draft) =>
+        draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other ? job.Knowing(other) : job;
+
+    private JobSnapshot? Begin(Draft draft) =>
+        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
+            ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning, 0)
+            : null;
+
+    // Monotone within a job, even when the machine's clock is set back.
+    private DateTimeOffset Stamp(JobState state, Post post)
+    {
+        var now = post.RecordedAt ?? clock.GetUtcNow();
+        return now < state.LastRecordedAt ? state.LastRecordedAt : now;
+    }
+
+    private bool IsRepeat(Entry first, Post post, Draft draft) =>
+        first.JobId == post.JobId
+        && first.By.Id == post.By.Id
+        && kinds.TypeOf(first.Body) == draft.Type
+        && (draft.Compose is not null || Said(first.Body) == Said(draft.Body!));
+
+    // What was looked up may have changed in the shop since; what somebody said is the same.
+    private string Said(EntryBody body)
+    {
+        var said = JsonSerializer.SerializeToNode(body, body.GetType(), EntryJson.Lenient)!.AsObject();
+        foreach (var (field, fact) in kinds.Of(body)?.LooksUp ?? [])
+        {
+            if (fact is not ShopFact.BenchTemperature)
+            {
+                said[field] = said[field] is JsonObject copied ? copied["id"]?.DeepClone() : null;
+            }
+        }
+
+        return said.ToJsonString();
+    }
+}
