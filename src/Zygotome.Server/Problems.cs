@@ -131,7 +131,7 @@ internal static class Problems
         var details = status switch
         {
             401 => Details(401, "sign-in/needed", "Sign in first.", ""),
-            403 => Details(403, "sign-in/not-allowed", "That is not yours to do.", ""),
+            403 => Details(403, "sign-in/not-allowed", Door.Access.Words(context.HttpContext), ""),
             404 => Details(404, "route/not-found", "There is nothing here.", ""),
             405 => Details(405, "request/method", $"{context.HttpContext.Request.Method} is not done here.", "method"),
             413 => TooLarge(context.HttpContext),

@@ -1,8 +1,9 @@
 using System.CommandLine;
+using System.Net;
 using System.Reflection;
 using Zygotome.Core.Jobs;
 using Zygotome.Server;
-using Zygotome.Server.Shop;
+using Zygotome.Server.Door;
 using Zygotome.Store;
 
 // The OpenAPI document is written at build by starting this program under another entry assembly, on a database of its
@@ -21,7 +22,35 @@ var data = new Option<string>("--data")
     DefaultValueFactory = _ => "data",
 };
 var port = new Option<int>("--port") { Description = "Port on 127.0.0.1.", DefaultValueFactory = _ => 5080 };
-var empty = new Option<bool>("--empty") { Description = "Start without the demo data." };
+var empty = new Option<bool>("--empty") { Description = "Begin a shop of your own instead of the demo's." };
+var freshDemo = new Option<bool>("--fresh-demo") { Description = "Throw the folder's demo away and begin it anew." };
+var hosts = new Option<string[]>("--host")
+{
+    Description = "A name this server is called by behind a proxy, beside localhost; may be said again.",
+    DefaultValueFactory = _ => [],
+};
+var proxies = new Option<IPAddress[]>("--proxy")
+{
+    Description = "The address of a reverse proxy whose forwarded headers are believed; may be said again.",
+    DefaultValueFactory = _ => [],
+    CustomParser = result =>
+    {
+        var read = new List<IPAddress>();
+        foreach (var token in result.Tokens)
+        {
+            if (IPAddress.TryParse(token.Value, out var address))
+            {
+                read.Add(address);
+            }
+            else
+            {
+                result.AddError($"--proxy takes an address such as 127.0.0.1, not \"{token.Value}\".");
+            }
+        }
+
+        return [.. read];
+    },
+};
 var demo = new Option<string>("--demo") { Description = "Folder of the demo data.", DefaultValueFactory = _ => "demo" };
 var ui = new Option<string>("--ui")
 {
@@ -29,7 +58,7 @@ var ui = new Option<string>("--ui")
     DefaultValueFactory = _ => "ui/dist",
 };
 
-var serve = new Command("serve", "Serve the application.") { data, port, empty, demo, ui };
+var serve = new Command("serve", "Serve the application.") { data, port, empty, freshDemo, demo, ui, hosts, proxies };
 serve.SetAction(
     async (parsed, cancel) =>
     {
@@ -38,16 +67,30 @@ serve.SetAction(
             parsed.GetValue(empty) ? null : parsed.GetValue(demo),
             parsed.GetValue(ui),
             parsed.GetValue(port)
-        );
-        await using var app = ZygotomeServer.Build(options);
-        await app.StartAsync(cancel);
-        Console.WriteLine($"Zygotome is at {options.Url}");
-        if (app.Services.GetRequiredService<ShopSettings>().FirstPin is { } pin)
+        )
         {
-            Console.WriteLine($"An empty shop: sign in as Lead with PIN {pin}.");
-        }
+            FreshDemo = parsed.GetValue(freshDemo),
+            Proxies = parsed.GetValue(proxies)!,
+        };
+        options = options with { Hosts = [.. options.Hosts, .. parsed.GetValue(hosts)!] };
+        try
+        {
+            await using var app = ZygotomeServer.Build(options);
+            await app.StartAsync(cancel);
+            Console.WriteLine($"Zygotome is at {options.Url}");
+            if (app.Services.GetRequiredService<FirstStart>().Code is { } code)
+            {
+                Console.WriteLine($"This shop has nobody yet. Open that page; the code it asks for is {code}");
+            }
 
-        await app.WaitForShutdownAsync(cancel);
+            await app.WaitForShutdownAsync(cancel);
+            return 0;
+        }
+        catch (FolderRefusedException e)
+        {
+            Console.Error.WriteLine(e.Message);
+            return 2;
+        }
     }
 );
 

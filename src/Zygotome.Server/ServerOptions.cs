@@ -6,6 +6,17 @@ namespace Zygotome.Server;
 /// <param name="Ui">Folder of the built interface; null when there is none.</param>
 public sealed record ServerOptions(string Data, string? Demo, string? Ui, int Port = 5080)
 {
+    /// <summary>Throws away the demo that the folder holds; refused where it holds anything else.</summary>
+    public bool FreshDemo { get; init; }
+
+    /// <summary>Names this server answers to, as they stand in a browser's address; those of this machine by itself.</summary>
+    public IReadOnlyList<string> Hosts { get; init; } = ["localhost", "127.0.0.1", "[::1]"];
+
+    /// <summary>
+    /// Addresses of reverse proxies whose word on scheme, host and sender is taken. Of none by itself.
+    /// </summary>
+    public IReadOnlyList<System.Net.IPAddress> Proxies { get; init; } = [];
+
     /// <summary>Serves plain http on loopback only; a reverse proxy puts it on a network.</summary>
     public string Url => $"http://127.0.0.1:{Port}";
 }

@@ -2,10 +2,11 @@ using System.Net.Http.Headers;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
-using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Http.Features;
+using Microsoft.AspNetCore.HttpOverrides;
 using Microsoft.Extensions.FileProviders;
 using Zygotome.Core.Jobs;
+using Zygotome.Server.Door;
 using Zygotome.Server.Shop;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
@@ -24,7 +25,24 @@ public static class ZygotomeServer
     /// <summary>Up to here what is too large is read off and answered; beyond, the connection is closed.</summary>
     private const long LargestDrained = 64 << 20;
 
+    /// <summary>Opens the folder, brings in what it lacks, and answers the application, not yet started.</summary>
+    /// <exception cref="FolderRefusedException">The folder cannot be served from.</exception>
     public static WebApplication Build(ServerOptions options, TimeProvider? clock = null)
+    {
+        clock ??= TimeProvider.System;
+        var folder = DataFolder.Open(options, clock);
+        try
+        {
+            return Build(options, folder, clock);
+        }
+        catch
+        {
+            folder.Dispose();
+            throw;
+        }
+    }
+
+    private static WebApplication Build(ServerOptions options, DataFolder folder, TimeProvider clock)
     {
         var builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ApplicationName = typeof(ZygotomeServer).Assembly.GetName().Name }
@@ -35,15 +53,14 @@ public static class ZygotomeServer
             k.Limits.MaxRequestBodySize = LargestDrained;
             k.AddServerHeader = false;
         });
-        builder
-            .Logging.ClearProviders()
-            .AddSimpleConsole(c => c.SingleLine = true)
-            .SetMinimumLevel(LogLevel.Warning)
-            .AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
+        builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
 
         var services = builder.Services;
-        services.AddSingleton(options).AddSingleton(clock ?? TimeProvider.System).AddSingleton(Core.Jobs.Stages.Kinds);
-        services.AddSingleton(_ => Database.Open(Path.Combine(options.Data, DatabaseFile)));
+        services.AddSingleton(options).AddSingleton(clock).AddSingleton(Core.Jobs.Stages.Kinds);
+
+        // Made by the container, so that it lets go of the folder when the application ends.
+        services.AddSingleton(_ => folder);
+        services.AddSingleton(of => Database.Open(of.GetRequiredService<DataFolder>().DatabaseFile));
         services
             .AddSingleton<SheetStore>()
             .AddSingleton<BlobStore>()
@@ -54,7 +71,6 @@ public static class ZygotomeServer
             .AddSingleton<ShopSettings>()
             .AddSingleton<DemoImport>()
             .AddSingleton<Openings>()
-            .AddSingleton<SignInGuard>()
             .AddSingleton<Readable>()
             .AddSingleton<RuleLog>()
             .AddSingleton<JobDesk>();
@@ -66,11 +82,8 @@ public static class ZygotomeServer
             .AddSingleton<SheetFiling>()
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()
-            .AddSingleton<Outbox>();
-        services
-            .AddDataProtection()
-            .SetApplicationName("zygotome")
-            .PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(options.Data, "keys")));
+            .AddSingleton<Outbox>()
+            .AddHostedService<Housekeeping>();
         services.ConfigureHttpJsonOptions(j =>
         {
             j.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
@@ -88,15 +101,35 @@ public static class ZygotomeServer
         services.AddProblemDetails();
         services.AddSignIn();
         services.AddSignalR();
+        services.Configure<ForwardedHeadersOptions>(f =>
+        {
+            f.ForwardedHeaders =
+                ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto | ForwardedHeaders.XForwardedHost;
+            f.KnownProxies.Clear();
+            f.KnownIPNetworks.Clear();
+            foreach (var proxy in options.Proxies)
+            {
+                f.KnownProxies.Add(proxy);
+            }
+        });
         services.AddOpenApi(ApiDocument.Configure);
 
         var app = builder.Build();
+        if (options.Proxies.Count > 0)
+        {
+            app.UseForwardedHeaders();
+        }
+
+        app.Use(SecurityHeaders.Add);
         app.UseExceptionHandler(Problems.ExceptionOptions);
         app.UseStatusCodePages(Problems.OnStatus);
-        app.Use(SecurityHeaders.Add);
+        app.Use(new Hosts(options.Hosts).Check);
+        app.Use(HeadAsGet);
+        app.Use(Origins.Check);
         app.Use(RefuseTooLarge);
         app.Use(RefuseOtherAlphabets);
         ServeUi(app, options);
+        app.Use(app.Services.GetRequiredService<FirstStart>().Gate);
         app.UseRouting();
         app.UseAuthentication();
         app.UseAuthorization();
@@ -104,25 +137,22 @@ public static class ZygotomeServer
 
         CatchUp(app);
         app.Services.GetRequiredService<RuleLog>();
-        if (options.Demo is { } demo)
+        if (options.Demo is { } demo && DemoMark.In(options.Data) is { Done: false } mark)
         {
-            app.Services.GetRequiredService<DemoImport>().Once(demo).GetAwaiter().GetResult();
+            app.Services.GetRequiredService<DemoImport>().Once(demo, mark.Begun).GetAwaiter().GetResult();
+            mark.Finish(options.Data);
         }
 
         // Mail that a crash kept back, and the demo's own.
         app.Services.GetRequiredService<Outbox>().Deliver();
-
-        // An empty shop gets its first person before anybody can ask for the tiles.
-        _ = app.Services.GetRequiredService<ShopSettings>().Current;
         return app;
     }
 
-    // Lists that an older file lacks, pictures that nothing names. The jobs' list fills up while people work.
+    // Lists that an older file lacks. The jobs' list fills up while people work.
     private static void CatchUp(WebApplication app)
     {
         var services = app.Services;
         services.GetRequiredService<SheetStore>().Rebuild();
-        services.GetRequiredService<PhotoStore>().Sweep(services.GetRequiredService<TimeProvider>().GetUtcNow());
         services.GetRequiredService<JobList>();
         app.Lifetime.ApplicationStarted.Register(() => FillLists(services));
     }
@@ -141,6 +171,17 @@ public static class ZygotomeServer
                 services.GetRequiredService<RuleLog>().NotListed("of every sheet", e);
             }
         });
+    }
+
+    // What can be fetched can be asked about; the server itself leaves the body out.
+    private static Task HeadAsGet(HttpContext context, RequestDelegate next)
+    {
+        if (HttpMethods.IsHead(context.Request.Method))
+        {
+            context.Request.Method = HttpMethods.Get;
+        }
+
+        return next(context);
     }
 
     private static Task RefuseTooLarge(HttpContext context, RequestDelegate next)
@@ -179,6 +220,7 @@ public static class ZygotomeServer
     {
         app.MapGet("/healthz", () => "ok").AllowAnonymous().ExcludeFromDescription();
         app.MapSignIn();
+        app.MapFirstStart();
         app.MapJobs();
         app.MapJournal();
         app.MapEntries();
@@ -197,7 +239,8 @@ public static class ZygotomeServer
         app.MapPhotos();
         app.MapBench();
         app.MapShop();
-        app.MapHub<LiveHub>("/live");
+        app.MapPeople();
+        app.MapHub<LiveHub>(LiveHub.Path, h => h.CloseOnAuthenticationExpiration = true);
         app.MapOpenApi();
         LiveHub.Follow(app);
         app.MapFallback(

@@ -10,15 +10,16 @@ public sealed class Database
 {
     private readonly string _connection;
 
-    private Database(string file)
+    private Database(string file, SqliteOpenMode mode, bool pooled)
     {
         File = file;
         _connection = new SqliteConnectionStringBuilder
         {
             DataSource = file,
+            Mode = mode,
             ForeignKeys = true,
             DefaultTimeout = 10,
-            Pooling = true,
+            Pooling = pooled,
         }.ToString();
     }
 
@@ -28,7 +29,7 @@ public sealed class Database
     public static Database Open(string file)
     {
         Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(file))!);
-        var database = new Database(file);
+        var database = new Database(file, SqliteOpenMode.ReadWriteCreate, pooled: true);
         using (var connection = database.Connect())
         {
             connection.Execute("PRAGMA journal_mode = WAL");
@@ -48,6 +49,9 @@ public sealed class Database
                 result.Error
             );
     }
+
+    /// <summary>Opens a file that is there, to look at: neither made nor migrated, and never written to.</summary>
+    public static Database ReadOnly(string file) => new(file, SqliteOpenMode.ReadOnly, pooled: false);
 
     /// <summary>A connection with the pragmas every one of them needs.</summary>
     public SqliteConnection Connect()

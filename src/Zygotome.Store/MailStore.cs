@@ -32,7 +32,7 @@ public sealed class MailStore(Database database)
         using var connection = database.Connect();
         connection.Execute(
             "UPDATE mail SET delivered_at = @at WHERE hash = @hash",
-            new { hash, at = at.UtcDateTime.ToString("O") }
+            new { hash, at = Instants.Write(at) }
         );
     }
 

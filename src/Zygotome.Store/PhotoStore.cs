@@ -28,7 +28,7 @@ public sealed class PhotoStore(Database database)
                     photo.Thumb,
                     photo.Width,
                     photo.Height,
-                    at = now.UtcDateTime.ToString("O"),
+                    at = Instants.Write(now),
                 }
             );
         }
@@ -49,7 +49,7 @@ public sealed class PhotoStore(Database database)
         using var connection = database.Connect();
         return connection.Execute(
             "DELETE FROM photo WHERE added_at < @before AND hash NOT IN (SELECT hash FROM photo_use)",
-            new { before = (now - Grace).UtcDateTime.ToString("O") }
+            new { before = Instants.Write(now - Grace) }
         );
     }
 

@@ -46,7 +46,7 @@ internal sealed class PostAdmission(
             if (draft.Compose is { } compose)
             {
                 // Nobody waits for papers that are not theirs to ask for.
-                if (Rights.Refused(job.State, kinds.Find(draft.Type), post.By) is { } notTheirs)
+                if (Rights.Refused(kinds.Find(draft.Type), post.By) is { } notTheirs)
                 {
                     return (null, new PostAnswer.Refused(notTheirs, i));
                 }

@@ -266,6 +266,13 @@ internal sealed class Technician : IDisposable
         return this;
     }
 
+    /// <summary>Chooses one of a group of choices by its first word.</summary>
+    public Technician Choose(string group, string words)
+    {
+        Hit(By.XPath($"//label[.//input[@name={Quote(group)}]][starts-with(normalize-space(.), {Quote(words)})]"));
+        return this;
+    }
+
     /// <summary>Says how a lamp is.</summary>
     public Technician Lamp(string lamp, string words)
     {

@@ -30,7 +30,8 @@ internal sealed class Bench
     {
         State = new JobState(sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
-        var rules = new ShopRules("Test shop", "UTC", false, 1.0m, alone);
+        var rules = new ShopRules("Test shop", "UTC", false, 1.0m);
+        Alone = alone;
         Do(
             new JobOpened(
                 "J-0001",
@@ -50,9 +51,9 @@ internal sealed class Bench
     }
 
     /// <summary>Goes on with a job from where its journal ends.</summary>
-    public Bench(JobState state, IEnumerable<Entry> journal, DateTimeOffset now)
+    public Bench(JobState state, IEnumerable<Entry> journal, DateTimeOffset now, bool alone = false)
     {
-        (State, Now) = (state, now);
+        (State, Now, Alone) = (state, now, alone);
         _journal.AddRange(journal);
     }
 
@@ -63,6 +64,9 @@ internal sealed class Bench
     public string Look { get; set; } = "look-1";
 
     public IReadOnlyList<Entry> Journal => _journal;
+
+    /// <summary>Whether whoever records is alone in the shop.</summary>
+    public bool Alone { get; init; }
 
     public static SpecSheet Sheet(string name) =>
         SheetReader.Read(File.ReadAllBytes(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json"))).Sheet!;
@@ -249,7 +253,7 @@ internal sealed class Bench
             State.Seq + 1,
             $"e{State.Seq + 1}",
             body,
-            by ?? Vane,
+            by ?? Vane with { Alone = Alone },
             observed ?? Now,
             Now,
             Look

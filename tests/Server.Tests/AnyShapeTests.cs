@@ -144,7 +144,10 @@ public sealed class AnyShapeTests : WithServer
             var path in document
                 .GetProperty("paths")
                 .EnumerateObject()
-                .Where(p => p.Name is not ("/api/sign-in" or "/api/sign-out"))
+                .Where(p =>
+                    p.Name is not ("/api/sign-in" or "/api/sign-out")
+                    && !p.Name.StartsWith("/api/shop/people", StringComparison.Ordinal)
+                )
         )
         {
             foreach (var method in path.Value.EnumerateObject())

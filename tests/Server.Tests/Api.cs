@@ -11,17 +11,31 @@ internal sealed class Api : IDisposable
 {
     // The tests turn the server's clock; what is sent bears its time.
     private readonly Func<DateTimeOffset> _now;
+    private readonly Application _application;
+    private readonly CookieContainer _cookies = new();
 
     private Api(Application application)
     {
+        _application = application;
         _now = application.Clock.GetUtcNow;
-        Client = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
+        Client = new HttpClient(new HttpClientHandler { CookieContainer = _cookies })
         {
             BaseAddress = new Uri(application.Url),
         };
     }
 
     public HttpClient Client { get; }
+
+    /// <summary>What this browser would send.</summary>
+    public string Cookies => _cookies.GetCookieHeader(Client.BaseAddress!);
+
+    /// <summary>Another with the same cookies, at the same server or at the one started after it.</summary>
+    public Api Copy(Application? at = null)
+    {
+        var copy = new Api(at ?? _application);
+        copy._cookies.SetCookies(copy.Client.BaseAddress!, Cookies.Replace("; ", ",", StringComparison.Ordinal));
+        return copy;
+    }
 
     public static Api Stranger(Application application) => new(application);
 

@@ -32,6 +32,48 @@ public sealed class DraftTests : WithServer
             }
         );
 
+    [Fact]
+    public async Task A_draft_is_taken_away_by_its_writer_or_a_lead_and_comes_back_for_a_day()
+    {
+        var id = (await Begun()).GetProperty("id").GetString();
+        using var counter = await Api.SignedIn(Application, "msorrel");
+        static async Task<(int Drafts, int Removed, bool Yours)> Listed(Api by)
+        {
+            var list = await by.Get("/api/drafts");
+            var all = list.GetProperty("drafts").EnumerateArray().Concat(list.GetProperty("removed").EnumerateArray());
+            return (
+                list.GetProperty("drafts").GetArrayLength(),
+                list.GetProperty("removed").GetArrayLength(),
+                all.Any(d => d.GetProperty("yours").GetBoolean())
+            );
+        }
+
+        var (status, refused) = await counter.Send(HttpMethod.Delete, $"/api/drafts/{id}", "");
+        Assert.Equal((HttpStatusCode.Forbidden, "draft/writer"), (status, refused.GetProperty("code").GetString()));
+        Assert.Equal((1, 0, false), await Listed(counter));
+
+        Assert.Equal(HttpStatusCode.NoContent, (await Client.Client.DeleteAsync($"/api/drafts/{id}")).StatusCode);
+        Assert.Equal((0, 1, true), await Listed(Client));
+        Assert.Equal(HttpStatusCode.NotFound, (await Client.Client.GetAsync($"/api/drafts/{id}")).StatusCode);
+        await Post($"/api/drafts/{id}/edits", Set("$.kit.maker", "Late", 1), HttpStatusCode.NotFound);
+        using var lead = await Api.SignedIn(Application, "ithorne");
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await lead.Client.PostAsync($"/api/drafts/{id}/restore", null)).StatusCode
+        );
+        Assert.Equal((1, 0, true), await Listed(Client));
+
+        Assert.Equal(HttpStatusCode.NoContent, (await lead.Client.DeleteAsync($"/api/drafts/{id}")).StatusCode);
+        Application.Clock.Advance(TimeSpan.FromHours(25));
+        await Application.Restart();
+        using var later = await Api.SignedIn(Application);
+        Assert.Equal((0, 0, false), await Listed(later));
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await later.Client.PostAsync($"/api/drafts/{id}/restore", null)).StatusCode
+        );
+    }
+
     private static object Set(string path, string text, long version) =>
         new
         {

@@ -1,5 +1,4 @@
 using System.Net;
-using Dapper;
 using Xunit;
 
 namespace Zygotome.Server.Tests;
@@ -48,27 +47,5 @@ public sealed class OpeningTests : WithServer
             (HttpStatusCode.UnprocessableEntity, "entry/own-door", "entries[0].type"),
             (status, answer.GetProperty("code").GetString(), answer.GetProperty("where").GetString())
         );
-    }
-
-    [Theory]
-    [InlineData("", false)]
-    [InlineData("DELETE FROM staff WHERE id <> 'rvane'", true)]
-    public async Task A_shop_inspects_its_own_work_only_while_there_is_nobody_else(string hired, bool alone)
-    {
-        using (
-            var connection = Store
-                .Database.Open(Path.Combine(Path.GetDirectoryName(Application.Outbox)!, ZygotomeServer.DatabaseFile))
-                .Connect()
-        )
-        {
-            connection.Execute(
-                "UPDATE setting SET value = replace(value, '\"selfInspects\":false', '\"selfInspects\":true');" + hired
-            );
-        }
-
-        await Application.Restart();
-        using var later = await Api.SignedIn(Application);
-        var (_, answer) = await later.Receive("alone", "Somebody New");
-        Assert.Equal(alone, Application.Job(answer.GetProperty("jobId").GetString()!).State.Receive.Rules.SelfInspects);
     }
 }

@@ -30,7 +30,11 @@ public sealed class RightsTests : WithServer
         Assert.Equal((HttpStatusCode.Forbidden, "entry/role", "entries[0].type"), Said(started));
         var seq = Application.Job("J-0139").State.Seq;
         var released = await counter.Ask("J-0139", "release", new { }, seq);
-        Assert.Equal((HttpStatusCode.Forbidden, "entry/role"), (released.Status, Said(released).Item2));
+        Assert.Equal((HttpStatusCode.Forbidden, "sign-in/not-allowed"), (released.Status, Said(released).Item2));
+        Assert.Equal(
+            "This is for a technician or a lead; M. Sorrel is signed in as counter.",
+            released.Answer.GetProperty("title").GetString()
+        );
     }
 
     [Fact]

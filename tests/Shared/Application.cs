@@ -9,22 +9,34 @@ namespace Zygotome.Tests;
 /// <summary>The real application on a port of its own, with the demo data and a clock that the test turns.</summary>
 internal sealed class Application : IAsyncDisposable
 {
-    private readonly ServerOptions _options;
+    private ServerOptions _options;
     private WebApplication _app;
-    private readonly DirectoryInfo _data;
 
-    private Application(WebApplication app, ServerOptions options, DirectoryInfo data, FakeTimeProvider clock) =>
-        (_app, _options, _data, Clock) = (app, options, data, clock);
+    private Application(WebApplication app, ServerOptions options, FakeTimeProvider clock) =>
+        (_app, _options, Clock) = (app, options, clock);
 
     public FakeTimeProvider Clock { get; }
 
     public string Url => _app.Urls.First();
 
+    public IServiceProvider Services => _app.Services;
+
+    /// <summary>The folder of its data.</summary>
+    public string Data => _options.Data;
+
+    public string DatabaseFile => Path.Combine(Data, ZygotomeServer.DatabaseFile);
+
     /// <summary>Where the simulated mail service would fetch its mail.</summary>
-    public string Outbox => Path.Combine(_data.FullName, "outbox");
+    public string Outbox => Path.Combine(Data, "outbox");
 
     /// <param name="ui">Whether the interface is served too; it must have been built.</param>
-    public static async Task<Application> Start(bool ui = true)
+    /// <param name="demo">With the demo's data, or empty.</param>
+    /// <param name="with">Started otherwise than by itself.</param>
+    public static async Task<Application> Start(
+        bool ui = true,
+        bool demo = true,
+        Func<ServerOptions, ServerOptions>? with = null
+    )
     {
         var data = Directory.CreateTempSubdirectory("zygotome-browser");
         var clock = new FakeTimeProvider(Morning.Wednesday) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
@@ -34,17 +46,19 @@ internal sealed class Application : IAsyncDisposable
             throw new InvalidOperationException("The interface is not built; run ./test, or npm run build in ui.");
         }
 
-        var options = new ServerOptions(data.FullName, ProjectFolder.File("demo"), ui ? built : null, 0);
+        var options = new ServerOptions(data.FullName, demo ? ProjectFolder.File("demo") : null, ui ? built : null, 0);
+        options = with?.Invoke(options) ?? options;
         var app = ZygotomeServer.Build(options, clock);
         await app.StartAsync();
-        return new Application(app, options, data, clock);
+        return new Application(app, options, clock);
     }
 
-    /// <summary>Stops the server and starts another on the same data.</summary>
-    public async Task Restart()
+    /// <summary>Stops the server and starts another on the same data, as the first or otherwise.</summary>
+    public async Task Restart(Func<ServerOptions, ServerOptions>? with = null)
     {
         await _app.StopAsync();
         await _app.DisposeAsync();
+        _options = with?.Invoke(_options) ?? _options;
         _app = ZygotomeServer.Build(_options, Clock);
         await _app.StartAsync();
     }
@@ -58,6 +72,6 @@ internal sealed class Application : IAsyncDisposable
         await _app.StopAsync();
         await _app.DisposeAsync();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        _data.Delete(recursive: true);
+        Directory.Delete(Data, recursive: true);
     }
 }

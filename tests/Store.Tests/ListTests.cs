@@ -18,7 +18,10 @@ public sealed class ListTests : OnAStore
             new Post(
                 job,
                 [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, Clock.GetUtcNow(), seq)],
-                Vane,
+                Vane with
+                {
+                    Alone = true,
+                },
                 "look"
             )
         );
@@ -26,15 +29,7 @@ public sealed class ListTests : OnAStore
     }
 
     private Task OpenInOrder(string job, string shelf = "1") =>
-        Record(
-            job,
-            Opened(job, shelf) with
-            {
-                Rules = ShopRules.Default with { SelfInspects = true },
-                Order = "O-1",
-                Supplier = new Supplier("s", "Far Trade", "", 10),
-            }
-        );
+        Record(job, Opened(job, shelf) with { Order = "O-1", Supplier = new Supplier("s", "Far Trade", "", 10) });
 
     [Fact]
     public async Task Whatever_is_recorded_the_list_is_the_same_as_one_made_anew_from_the_journal()
@@ -165,7 +160,7 @@ public sealed class ListTests : OnAStore
     public void A_draft_changed_by_somebody_else_meanwhile_is_not_overwritten()
     {
         var drafts = new DraftStore(Database);
-        var draft = new SheetDraft("d", "Name", 1, [1], "A", "now");
+        var draft = new SheetDraft("d", "Name", 1, [1], "A", "now", "a");
         drafts.Add(draft);
         Assert.Equal(2, drafts.Change(draft with { Name = "Mine" }, 1).OrDefault()!.Version);
         Assert.Equal("sheet/overtaken", drafts.Change(draft with { Name = "Yours" }, 1).Refused!.Code);
@@ -176,7 +171,7 @@ public sealed class ListTests : OnAStore
     public void What_is_typed_while_a_draft_is_put_on_file_stays_a_draft()
     {
         var drafts = new DraftStore(Database);
-        var draft = new SheetDraft("d", "Name", 1, [1], "A", "now");
+        var draft = new SheetDraft("d", "Name", 1, [1], "A", "now", "a");
         drafts.Add(draft);
         drafts.Answer(DraftStore.KeyOf("d"), new FlagAnswered("f", "asPrinted", "", "A", "now"));
         var later = drafts.Change(draft with { Name = "Later" }, 1).OrDefault()!;

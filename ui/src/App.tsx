@@ -16,6 +16,7 @@ import { Editor } from './shop/sheets/Editor';
 import { NewSheet } from './shop/sheets/NewSheet';
 import { SheetPage } from './shop/sheets/SheetPage';
 import { Sheets } from './shop/sheets/Sheets';
+import { Shop } from './shop/Shop';
 import { SignIn } from './shop/SignIn';
 import { SignInAgain } from './shop/SignInAgain';
 
@@ -63,6 +64,7 @@ export function App() {
           <Route path="/sheets/:id/:revision" element={<SheetPage />} />
           <Route path="/jobs" element={<Jobs />} />
           <Route path="/sheets" element={<Sheets />} />
+          {me?.role === 'lead' && <Route path="/shop" element={<Shop />} />}
         </Route>
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>

@@ -64,7 +64,7 @@ public static class Admission
 
         return new(
             Common(state, entry)
-                ?? Rights.Refused(state, Stages.Kinds.Of(entry.Body), entry.By)
+                ?? Rights.Refused(Stages.Kinds.Of(entry.Body), entry.By)
                 ?? entry.Body.Admit(state, entry)
         );
     }

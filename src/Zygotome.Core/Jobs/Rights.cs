@@ -31,16 +31,15 @@ public static class Rights
             _ => "a lead",
         };
 
-    /// <summary>Whether somebody is this job's lead.</summary>
-    public static bool Leads(JobState state, Person person) => RoleOf(state, person) == Role.Lead;
+    /// <summary>Whether somebody is a lead: by role, or by being alone in the shop.</summary>
+    public static bool Leads(Person person) => RoleOf(person) == Role.Lead;
 
-    /// <summary>What somebody is to this job: alone in the shop, its lead.</summary>
-    public static Role RoleOf(JobState state, Person person) =>
-        state.Receive.Rules.SelfInspects ? Role.Lead : person.Role;
+    /// <summary>What somebody is to the shop: alone in it, its lead.</summary>
+    public static Role RoleOf(Person person) => person.Alone ? Role.Lead : person.Role;
 
     /// <summary>The refusal of a kind that this person may not record; null when they may.</summary>
-    public static Refusal? Refused(JobState state, EntryKind? kind, Person person) =>
-        kind is { By: var by } && !by.May(RoleOf(state, person))
+    public static Refusal? Refused(EntryKind? kind, Person person) =>
+        kind is { By: var by } && !by.May(RoleOf(person))
             ? new Refusal(
                 "entry/role",
                 $"This is for {by.Words()} to record; {person.Name} is signed in as {RoleWords(person.Role)}.",

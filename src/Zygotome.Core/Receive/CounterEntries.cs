@@ -204,7 +204,7 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
         && Option == "screws"
         && !state.Built.Steps.Any(s => s.School.GetValueOrDefault(School) == "screws")
             ? new Refusal("receive/school-sheet", "The sheet does not say that screws carry the tail.", "body.option")
-        : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(state, entry.By)
+        : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
         : option != school.Default && state.Build.Steps.Count > 0
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")

@@ -97,18 +97,18 @@ public sealed record Battery(
 /// <param name="Guarded">Guarded acceptance: only "in" releases, "in, close" does not.</param>
 /// <param name="ThrowTolerance">Where the sheet states none, mm.</param>
 /// <param name="DayMinutes">Hands-on minutes of one working day, for dates said before a plan is made.</param>
-/// <param name="SelfInspects">A shop of one: repairs are re-inspected by the same person and the record says
-/// so.</param>
+/// <param name="SelfInspects">Of older jobs: what the shop said when they were opened. Whether somebody is alone is counted
+/// with each entry, <see cref="Person.Alone"/>; nothing asks this any more.</param>
 public sealed record ShopRules(
     string Shop,
     string TimeZone,
     bool Guarded,
     decimal ThrowTolerance,
-    bool SelfInspects,
+    bool SelfInspects = false,
     int DayMinutes = 360
 )
 {
-    public static readonly ShopRules Default = new("", "UTC", false, 1.0m, false);
+    public static readonly ShopRules Default = new("", "UTC", false, 1.0m);
 }
 
 /// <summary>Which part of the balance range to aim for on the first flight.</summary>

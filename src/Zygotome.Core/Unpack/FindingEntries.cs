@@ -123,7 +123,7 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
                     + $"re-inspected.",
                 "body.disposition"
             ),
-            Grade.Structural when !Rights.Leads(state, entry.By) => new Refusal(
+            Grade.Structural when !Rights.Leads(entry.By) => new Refusal(
                 "unpack/lead",
                 $"{finding.Tag} is structural: only a lead may let it be used as it is.",
                 "body.disposition"
@@ -250,14 +250,14 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
                 $"The repair of {finding.Tag} is still curing; it can be handled {Build.Clock.At(state, at)}.",
                 "body.finding"
             )
-        : finding.Repairers.Contains(entry.By.Id) && !state.Receive.Rules.SelfInspects
+        : finding.Repairers.Contains(entry.By.Id) && !entry.By.Alone
             ? new Refusal(
                 "unpack/own-work",
                 $"{finding.Tag}: somebody other than {entry.By.Name} must inspect the repair.",
                 "body.finding"
             )
         : finding.Grading.Grade >= Grade.Structural
-        && !Rights.Leads(state, entry.By)
+        && !Rights.Leads(entry.By)
         && Leads?.All(finding.Repairers.Contains) != true
             ? new Refusal(
                 "unpack/lead",

@@ -8,15 +8,15 @@ namespace Zygotome.Server.Shop;
 
 /// <summary>
 /// Brings the demo files in through the same admission as live entries, once. Times in the files are minutes before the
-/// import, so that cures are running and a job is late whenever it is first started; entry ids are those of the files.
+/// import was begun, so that cures are running and a job is late whenever it is first started; entry ids are those of the
+/// files, so that one that was interrupted goes on where it stopped.
 /// </summary>
 internal sealed class DemoImport(
     ShopSettings settings,
     ShopStore shop,
     SheetStore sheets,
     JournalWriter writer,
-    ClaimDesk claims,
-    TimeProvider clock
+    ClaimDesk claims
 )
 {
     private const string Done = "demo-imported";
@@ -25,7 +25,12 @@ internal sealed class DemoImport(
 
     private sealed record DemoEntry(string Type, string By, double MinutesAgo, JsonElement Body, string Look = "demo");
 
-    public async Task Once(string folder)
+    /// <summary>Whether a database is a demo's, made whole.</summary>
+    public static bool WasDone(Database database) => new ShopStore(database).Setting(Done) is not null;
+
+    /// <param name="folder">Of the demo's files.</param>
+    /// <param name="now">When the import was begun.</param>
+    public async Task Once(string folder, DateTimeOffset now)
     {
         if (shop.Setting(Done) is not null)
         {
@@ -33,7 +38,7 @@ internal sealed class DemoImport(
         }
 
         var file = Read<ShopFile>(Path.Combine(folder, "shop.json"));
-        settings.Put(file, demo: true);
+        settings.Bring(file);
         foreach (
             var path in Directory.GetFiles(Path.Combine(folder, "sheets"), "*.sheet.json").Order(StringComparer.Ordinal)
         )
@@ -47,7 +52,6 @@ internal sealed class DemoImport(
                 );
         }
 
-        var now = clock.GetUtcNow();
         var staff = file.Staff.ToDictionary(p => p.Id, StringComparer.Ordinal);
         foreach (
             var path in Directory.GetFiles(Path.Combine(folder, "jobs"), "*.journal.json").Order(StringComparer.Ordinal)

@@ -25,7 +25,7 @@ internal sealed partial class DraftDesk(
     public Results<Ok<DraftView>, ProblemHttpResult> View(string id) =>
         drafts.Find(id) is { } draft ? TypedResults.Ok(View(draft)) : Problems.NotFound($"draft {id}");
 
-    public Results<Ok<DraftView>, ProblemHttpResult> Begin(ArchetypePost post, string by)
+    public Results<Ok<DraftView>, ProblemHttpResult> Begin(ArchetypePost post, Person by)
     {
         static Outcome<double> Number(string text, Unit unit, string where) =>
             QuantityParser
@@ -63,7 +63,7 @@ internal sealed partial class DraftDesk(
         return TypedResults.Ok(Add(file, by));
     }
 
-    public Results<Ok<DraftView>, ProblemHttpResult> Revise(RevisionPost post, string by)
+    public Results<Ok<DraftView>, ProblemHttpResult> Revise(RevisionPost post, Person by)
     {
         if (
             sheets.Find(post.Id, post.Revision) is not { } sheet
@@ -78,7 +78,7 @@ internal sealed partial class DraftDesk(
         return TypedResults.Ok(Add(file, by, sheet.Hash));
     }
 
-    private DraftView Add(JsonObject file, string by, string? answersOf = null)
+    private DraftView Add(JsonObject file, Person by, string? answersOf = null)
     {
         if (!file.ContainsKey("$schema"))
         {
@@ -90,8 +90,9 @@ internal sealed partial class DraftDesk(
             SheetFile.Name(file),
             1,
             SheetFile.Bytes(file),
-            by,
-            Now()
+            by.Name,
+            Now(),
+            by.Id
         );
         drafts.Add(draft);
         foreach (var answer in answersOf is null ? [] : drafts.Answers(answersOf))
@@ -185,6 +186,41 @@ internal sealed partial class DraftDesk(
         return TypedResults.Ok(card);
     }
 
+    /// <summary>The drafts, and for a day those taken away.</summary>
+    public DraftsView List(Person by, Readable readable)
+    {
+        var listing = readable.Each(drafts.List(), d => d.Name, d => DraftCard.Of(d, May(by, d)));
+        return new DraftsView(
+            [.. listing.Made.Where(d => d.RemovedBy is null)],
+            [.. listing.Made.Where(d => d.RemovedBy is not null)],
+            listing.Unreadable
+        );
+    }
+
+    /// <summary>Takes a draft away, for whoever began it and for a lead.</summary>
+    public Results<NoContent, ProblemHttpResult> Remove(string id, Person by) =>
+        Theirs(id, by) is { } refused ? refused
+        : drafts.Remove(id, by.Name, clock.GetUtcNow()) ? TypedResults.NoContent()
+        : Problems.NotFound($"draft {id}");
+
+    /// <summary>Brings back what was taken away less than a day ago, for the same people.</summary>
+    public Results<NoContent, ProblemHttpResult> Restore(string id, Person by) =>
+        Theirs(id, by) is { } refused ? refused
+        : drafts.Restore(id) ? TypedResults.NoContent()
+        : Problems.NotFound($"draft {id} that was taken away");
+
+    private ProblemHttpResult? Theirs(string id, Person by) =>
+        drafts.FindAny(id) is not { } draft ? Problems.NotFound($"draft {id}")
+        : May(by, draft) ? null
+        : Problems.Of(
+            StatusCodes.Status403Forbidden,
+            "draft/writer",
+            $"{draft.Name} is its writer's or a lead's to take away.",
+            "id"
+        );
+
+    private static bool May(Person by, SheetDraft draft) => draft.Writer == by.Id || Rights.Leads(by);
+
     private Outcome<SheetDraft> Changed(
         SheetDraft draft,
         long version,
@@ -271,5 +307,5 @@ internal sealed partial class DraftDesk(
 
     private static IReadOnlyList<Flag> Flags(SpecSheet? rough) => rough is null ? [] : Plausible.Of(rough);
 
-    private string Now() => clock.GetUtcNow().UtcDateTime.ToString("O");
+    private string Now() => Instants.Write(clock.GetUtcNow());
 }

@@ -5,6 +5,7 @@ using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Archetypes;
 using Zygotome.Core.SpecSheets.Editing;
 using Zygotome.Papers;
+using Zygotome.Server.Door;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
@@ -24,19 +25,15 @@ internal static class DraftEndpoints
         );
         app.MapGet(
             "/api/drafts",
-            (DraftStore drafts, Readable readable) =>
-            {
-                var listing = readable.Each(drafts.List(), d => d.Name, DraftCard.Of);
-                return new DraftsView(listing.Made, listing.Unreadable);
-            }
+            (ClaimsPrincipal user, DraftDesk desk, Readable readable) => desk.List(user.Person(), readable)
         );
         app.MapPost(
             "/api/drafts/archetype",
-            (ArchetypePost post, ClaimsPrincipal user, DraftDesk desk) => desk.Begin(post, user.Person().Name)
+            (ArchetypePost post, ClaimsPrincipal user, DraftDesk desk) => desk.Begin(post, user.Person())
         );
         app.MapPost(
             "/api/drafts/revision",
-            (RevisionPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Revise(post, user.Person().Name)
+            (RevisionPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Revise(post, user.Person())
         );
         app.MapGet("/api/drafts/{id}", (string id, DraftDesk desk) => desk.View(id));
         app.MapGet(
@@ -71,10 +68,15 @@ internal static class DraftEndpoints
         app.MapPost("/api/drafts/{id}/csv/{list}", TakeCsv);
         app.MapPost("/api/drafts/{id}/file-it", (string id, DraftDesk desk) => desk.FileIt(id));
         app.MapDelete(
-            "/api/drafts/{id}",
-            Results<NoContent, ProblemHttpResult> (string id, DraftStore drafts) =>
-                drafts.Remove(id) ? TypedResults.NoContent() : Problems.NotFound($"draft {id}")
-        );
+                "/api/drafts/{id}",
+                (string id, ClaimsPrincipal user, DraftDesk desk) => desk.Remove(id, user.Person())
+            )
+            .But("its writer, or a lead");
+        app.MapPost(
+                "/api/drafts/{id}/restore",
+                (string id, ClaimsPrincipal user, DraftDesk desk) => desk.Restore(id, user.Person())
+            )
+            .But("its writer, or a lead; within a day");
     }
 
     private static async Task<Results<Ok<DraftView>, ProblemHttpResult>> TakeCsv(

@@ -28,17 +28,39 @@ public sealed record EditsPost(long Version, IReadOnlyList<SheetEdit> Edits);
 /// </summary>
 public sealed record AnswerPost(long Version, string Flag, FlagAnswer Answer, string Note, string Text = "");
 
-public sealed record DraftCard(string Id, string Name, string ChangedAt, string By)
+/// <param name="Yours">Whoever looks may take it away, or bring it back.</param>
+/// <param name="RestorableUntil">Of one that was taken away: until when it can be brought back.</param>
+public sealed record DraftCard(
+    string Id,
+    string Name,
+    string ChangedAt,
+    string By,
+    bool Yours,
+    string? RemovedBy,
+    DateTimeOffset? RestorableUntil
+)
 {
     /// <exception cref="InvalidDataException">Its bytes are no sheet that could be typed on.</exception>
-    internal static DraftCard Of(SheetDraft draft)
+    internal static DraftCard Of(SheetDraft draft, bool yours)
     {
         _ = SheetFile.Parse(draft.Bytes);
-        return new DraftCard(draft.Id, draft.Name, draft.ChangedAt, draft.ByName);
+        return new DraftCard(
+            draft.Id,
+            draft.Name,
+            draft.ChangedAt,
+            draft.ByName,
+            yours,
+            draft.RemovedBy,
+            draft.RemovedAt is { } at ? Instants.Read(at) + DraftStore.Grace : null
+        );
     }
 }
 
-public sealed record DraftsView(IReadOnlyList<DraftCard> Drafts, IReadOnlyList<UnreadableView> Unreadable);
+public sealed record DraftsView(
+    IReadOnlyList<DraftCard> Drafts,
+    IReadOnlyList<DraftCard> Removed,
+    IReadOnlyList<UnreadableView> Unreadable
+);
 
 /// <summary>An answer to a flag, with who and when.</summary>
 public sealed record AnswerView(string Flag, FlagAnswer Answer, string Note, string By, string At)

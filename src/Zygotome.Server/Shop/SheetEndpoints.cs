@@ -6,6 +6,7 @@ using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Editing;
 using Zygotome.Core.SpecSheets.Plausibility;
 using Zygotome.Papers;
+using Zygotome.Server.Door;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 
@@ -259,7 +260,7 @@ internal static class SheetEndpoints
                 post.Answer.ToString(),
                 post.Note,
                 user.Person().Name,
-                clock.GetUtcNow().UtcDateTime.ToString("O")
+                Instants.Write(clock.GetUtcNow())
             )
         );
         return TypedResults.NoContent();

@@ -3,6 +3,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Throws;
+using Zygotome.Server.Door;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;
@@ -17,7 +18,6 @@ public sealed record ShopFile(
     string TimeZone,
     bool Guarded,
     decimal ThrowTolerance,
-    bool SelfInspects,
     string Pin,
     IReadOnlyList<Person> Staff,
     IReadOnlyList<Customer> Customers,
@@ -44,60 +44,58 @@ public sealed record ShopFile(
     public Stock Stock => new([.. Tools], [.. Adhesives.Select(a => a.Name)], [.. LeadLengths]);
 }
 
-/// <summary>
-/// The shop's settings as stored; an empty shop begins with one lead whose PIN is 0000 until changed.
-/// </summary>
-internal sealed class ShopSettings(ShopStore store)
+/// <summary>The shop's settings as stored. A shop that was never begun has none.</summary>
+internal sealed class ShopSettings(ShopStore store, People people)
 {
     private const string Key = "shop",
         DemoKey = "demo-pin";
     private ShopFile? _current;
 
-    /// <summary>The PIN of the lead an empty shop begins with, said once on the console of its first start.</summary>
-    public string? FirstPin { get; private set; }
-
     public ShopFile Current =>
         _current ??= store.Setting(Key) is { } text
             ? JsonSerializer.Deserialize<ShopFile>(text, EntryJson.Lenient)!
-            : First();
+            : throw new InvalidOperationException("This shop has not been begun.");
 
     public string? DemoPin => store.Setting(DemoKey);
 
-    public void Put(ShopFile file, bool demo)
-    {
-        foreach (var person in file.Staff)
-        {
-            store.PutStaff(person, file.Pin);
-        }
+    /// <summary>A new shop, with what every bench has. Its people come next.</summary>
+    /// <param name="timeZone">An IANA name.</param>
+    public void Begin(string name, string timeZone) =>
+        Put(
+            new ShopFile(
+                "zygotome-shop/1",
+                name,
+                timeZone,
+                Guarded: false,
+                ThrowTolerance: 1.0m,
+                Pin: "",
+                Staff: [],
+                Customers: [],
+                [
+                    new("rule", "steel rule", "mm", 0.5),
+                    new("gauge", "throw gauge", "degrees", 0.3),
+                    new("scales", "bench scales", "g", 1),
+                ],
+                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]
+            )
+        );
 
+    /// <summary>The demo's shop, with its people and customers.</summary>
+    public void Bring(ShopFile file)
+    {
+        Put(file);
         foreach (var customer in file.Customers)
         {
             store.PutCustomer(customer);
         }
 
-        // PINs and personal data have their own tables.
-        store.PutSetting(
-            Key,
-            JsonSerializer.Serialize(file with { Pin = "", Staff = [], Customers = [] }, EntryJson.Lenient)
-        );
-        if (demo)
-        {
-            store.PutSetting(DemoKey, file.Pin);
-        }
-
-        _current = null;
+        store.PutSetting(DemoKey, file.Pin);
+        people.Bring(file.Staff, file.Pin);
     }
 
-    /// <summary>What a job opened now is held to. Nobody inspects their own work in a shop that has somebody else.</summary>
+    /// <summary>What a job opened now is held to.</summary>
     public ShopRules Rules =>
-        new(
-            Current.Shop,
-            Current.TimeZone,
-            Current.Guarded,
-            Current.ThrowTolerance,
-            Current.SelfInspects && store.Staff().Count == 1,
-            Current.DayMinutes
-        );
+        new(Current.Shop, Current.TimeZone, Current.Guarded, Current.ThrowTolerance, DayMinutes: Current.DayMinutes);
 
     /// <summary>What entries copy from the shop, as it is now.</summary>
     public ShopLists Lists =>
@@ -105,33 +103,17 @@ internal sealed class ShopSettings(ShopStore store)
             [.. Current.Adhesives],
             [.. Current.Instruments.Select(i => new Instrument(i.Name, i.U, i.Id, i.Reads))],
             [.. Current.Suppliers],
-            [.. store.Staff().Where(p => p.Role == Role.Lead).Select(p => p.Id)],
+            [.. people.Here.Where(p => p.Role == Role.Lead).Select(p => p.Id)],
             Current.BenchCelsius
         );
 
-    private ShopFile First()
+    // PINs and personal data have their own tables.
+    private void Put(ShopFile file)
     {
-        FirstPin = "0000";
-        Put(
-            new ShopFile(
-                "zygotome-shop/1",
-                "Workshop",
-                "UTC",
-                false,
-                1.0m,
-                true,
-                FirstPin,
-                [new Person("lead", "Lead", Role.Lead)],
-                [],
-                [
-                    new("rule", "steel rule", "mm", 0.5),
-                    new("gauge", "throw gauge", "degrees", 0.3),
-                    new("scales", "bench scales", "g", 1),
-                ],
-                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]
-            ),
-            demo: false
+        store.PutSetting(
+            Key,
+            JsonSerializer.Serialize(file with { Pin = "", Staff = [], Customers = [] }, EntryJson.Lenient)
         );
-        return JsonSerializer.Deserialize<ShopFile>(store.Setting(Key)!, EntryJson.Lenient)!;
+        _current = null;
     }
 }

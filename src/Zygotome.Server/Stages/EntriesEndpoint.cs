@@ -3,6 +3,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
+using Zygotome.Server.Door;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
@@ -38,7 +39,8 @@ internal static class EntriesEndpoint
     /// <summary>A post takes its time on the way; what is no older did not wait.</summary>
     private static readonly TimeSpan AtOnce = TimeSpan.FromMinutes(2);
 
-    public static void MapEntries(this IEndpointRouteBuilder app) => app.MapPost("/api/jobs/{id}/entries", Post);
+    public static void MapEntries(this IEndpointRouteBuilder app) =>
+        app.MapPost("/api/jobs/{id}/entries", Post).But("each kind of entry has its own: rights.md");
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Post(
         string id,

@@ -2,6 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Unpack;
+using Zygotome.Server.Door;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
@@ -30,11 +31,12 @@ internal static class OwnDoors
     public static void MapOwnDoors(this IEndpointRouteBuilder app)
     {
         app.MapPost(
-            "/api/jobs/{id}/release",
-            (string id, ReleasePost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer) =>
-                Record(id, post.Look, Release(post), user, reader, writer)
-        );
-        app.MapPost("/api/jobs/{id}/claims", Claim);
+                "/api/jobs/{id}/release",
+                (string id, ReleasePost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer) =>
+                    Record(id, post.Look, Release(post), user, reader, writer)
+            )
+            .For(Core.Jobs.Stages.Kinds.Of<Released>().By);
+        app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Jobs.Stages.Kinds.Of<ClaimSent>().By);
     }
 
     private static Draft Release(ReleasePost post) =>

@@ -4,6 +4,7 @@ using Zygotome.Core;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Server.Door;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
 
@@ -15,7 +16,7 @@ internal static class ReceiveEndpoints
 
     public static void MapReceive(this IEndpointRouteBuilder app)
     {
-        app.MapPost("/api/jobs", Open);
+        app.MapPost("/api/jobs", Open).For(Core.Jobs.Stages.Kinds.Of<JobOpened>().By);
         app.MapPost("/api/receive/outlook", Outlook);
         app.MapGet(
             "/api/jobs/{id}/receive",

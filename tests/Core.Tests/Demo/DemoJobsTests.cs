@@ -39,7 +39,7 @@ public sealed class DemoJobsTests
                 .Order(StringComparer.Ordinal),
         ];
 
-    private static (JobState State, List<Entry> Journal) Play(string id, bool alone = false)
+    private static (JobState State, List<Entry> Journal) Play(string id)
     {
         var file = JsonDocument
             .Parse(File.ReadAllText(ProjectFolder.File("demo", "jobs", $"{id}.journal.json")))
@@ -53,7 +53,7 @@ public sealed class DemoJobsTests
             if (state is null)
             {
                 state = new JobState(Tests.Bench.Sheet(body.GetProperty("sheetId").GetString()!));
-                body = Opening(body, state, at, alone);
+                body = Opening(body, state, at);
             }
 
             if (body.TryGetProperty("partsDueInDays", out var due))
@@ -112,14 +112,14 @@ public sealed class DemoJobsTests
     }
 
     /// <summary>A demo job as it stands, to go on with.</summary>
-    /// <param name="alone">In a shop of one, as it would be if it had been opened there.</param>
+    /// <param name="alone">By somebody who is alone in the shop by now.</param>
     internal static Bench Bench(string id, bool alone = false)
     {
-        var (state, journal) = Play(id, alone);
-        return new Bench(state, journal, Now);
+        var (state, journal) = Play(id);
+        return new Bench(state, journal, Now, alone);
     }
 
-    private static JsonElement Opening(JsonElement body, JobState state, DateTimeOffset at, bool alone)
+    private static JsonElement Opening(JsonElement body, JobState state, DateTimeOffset at)
     {
         JsonElement Of(string list, string key, string name) =>
             Shop.GetProperty(list)
@@ -133,7 +133,7 @@ public sealed class DemoJobsTests
             .FromDateTime(Now.UtcDateTime)
             .AddDays(body.GetProperty("promisedInDays").GetInt32());
         fields["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime);
-        fields["rules"] = new ShopRules("Demo", "Europe/London", false, 1, alone);
+        fields["rules"] = new ShopRules("Demo", "Europe/London", false, 1);
         fields["supplier"] = Of("suppliers", "id", "supplier");
         fields["receiver"] = Of("receivers", "name", "receiver");
         return JsonSerializer.SerializeToElement(fields, EntryJson.Lenient);

@@ -197,6 +197,19 @@ public sealed class AdmissionTests
     }
 
     [Fact]
+    public void Once_somebody_else_works_in_the_shop_nobody_inspects_their_own_repair_whenever_the_kit_came()
+    {
+        var bench = new Bench(alone: true);
+        var finding = bench
+            .Do(new FindingRaised("elevon-left", PlaceKind.Hinge, FindingKind.Crack, Bench.Q("3 mm"), 380, -200, ""))
+            .EntryId;
+        bench.Do(new Disposed(finding, Disposition.Repair, ""));
+        bench.Do(new Repaired(finding, "New hinge", NoGlue: true));
+        Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), Bench.Vane)!.Code);
+        Assert.Null(bench.Refused(new Reinspected(finding, true), Bench.Vane with { Alone = true }));
+    }
+
+    [Fact]
     public void A_finding_is_of_a_kind_that_can_be_at_its_place_and_at_a_place_its_part_has()
     {
         var bench = new Bench();

@@ -16,7 +16,7 @@ namespace Zygotome.Core.Tests.Jobs;
 /// </summary>
 internal sealed class Finisher(Bench bench)
 {
-    private readonly Person _lead = bench.State.Receive.Rules.SelfInspects ? Bench.Vane : Bench.Thorne;
+    private readonly Person _lead = bench.Alone ? Bench.Vane with { Alone = true } : Bench.Thorne;
 
     private static readonly Adhesive Glue = new("slow", "slow epoxy", 60, 720, true);
 

@@ -14,8 +14,10 @@ export function useMe(): Me | null | undefined {
   return useQuery({
     queryKey: ['me'],
     queryFn: async () => {
-      const { data, response } = await api.GET('/api/me');
+      const { data, error, response } = await api.GET('/api/me');
       if (data) return data;
+      // A shop with nobody in it says so to whoever asks, and waits for its first person.
+      if ((error as { code?: string } | undefined)?.code === 'first-start/waits') return null;
       if (response.status !== 401) throw new Error('The server does not say who is signed in.');
       const before = client.getQueryData<Me | null>(['me']);
       if (before) lapse();

@@ -60,6 +60,8 @@ export const useTurned = (id: string, side: string, seq: number) =>
   });
 export const useShop = () =>
   useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
+export const usePeople = () =>
+  useQuery({ queryKey: ['people'], queryFn: async () => answer(await api.GET('/api/shop/people')) });
 export const useCures = () =>
   useQuery({
     queryKey: ['cures'],

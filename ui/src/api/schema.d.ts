@@ -130,6 +130,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FirstStartPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1861,6 +1900,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers": {
         parameters: {
             query?: never;
@@ -2142,6 +2216,163 @@ export interface paths {
             };
         };
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PersonAdd"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PersonPut"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Person"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/people/{id}/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PinPut"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
         post?: never;
         delete?: never;
         options?: never;
@@ -2465,6 +2696,10 @@ export interface components {
             name: string;
             changedAt: string;
             by: string;
+            yours: boolean;
+            removedBy: null | string;
+            /** Format: date-time */
+            restorableUntil: null | string;
         };
         DraftView: {
             id: string;
@@ -2486,6 +2721,7 @@ export interface components {
         };
         DraftsView: {
             drafts: components["schemas"]["DraftCard"][];
+            removed: components["schemas"]["DraftCard"][];
             unreadable: components["schemas"]["UnreadableView"][];
         };
         DrawingRef: {
@@ -2744,6 +2980,7 @@ export interface components {
                 guarded: boolean;
                 /** Format: double */
                 throwTolerance: number;
+                /** @default false */
                 selfInspects: boolean;
                 /**
                  * Format: int32
@@ -3170,6 +3407,13 @@ export interface components {
             waysOut: components["schemas"]["WayOut"][];
             stepId: string;
         };
+        FirstStartPost: {
+            code: string;
+            shop: string;
+            timeZone: string;
+            name: string;
+            pin: string;
+        };
         Flag: {
             id: string;
             path: string;
@@ -3527,6 +3771,16 @@ export interface components {
             id: string;
             name: string;
             role: components["schemas"]["Role"];
+            alone?: boolean;
+        };
+        PersonAdd: {
+            name: string;
+            role: components["schemas"]["Role"];
+            pin: string;
+        };
+        PersonPut: {
+            name: string;
+            role: components["schemas"]["Role"];
         };
         PhotoMark: {
             hash: string;
@@ -3538,6 +3792,9 @@ export interface components {
             width: number;
             /** Format: int32 */
             height: number;
+        };
+        PinPut: {
+            pin: string;
         };
         /** @enum {unknown} */
         PlaceKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal";
@@ -3822,6 +4079,7 @@ export interface components {
             shop: string;
             people: components["schemas"]["Person"][];
             demoPin: null | string;
+            firstStart: boolean;
         };
         /** @enum {unknown} */
         Stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { useMe } from '../api/me';
 import { CureRail } from '../shared/CureRail';
 import { Find } from '../shared/Find';
 import { Person } from '../shared/Person';
@@ -10,10 +11,12 @@ const PLACES = [
   ['jobs', 'Jobs'],
   ['sheets', 'Spec sheets'],
 ] as const;
+const LEADS = [...PLACES, ['shop', 'Shop']] as const;
 
 /** The frame outside a job: the places of the shop at the left, wide paper on the mat, the rail below. */
 export function Outside({ room, turn }: { room: string; turn: () => void }) {
   const [find, setFind] = useState(false);
+  const places = useMe()?.role === 'lead' ? LEADS : PLACES;
   useKeys('', '', () => setFind(true));
   return (
     <div className="frame wide outside">
@@ -24,7 +27,7 @@ export function Outside({ room, turn }: { room: string; turn: () => void }) {
           phone:overflow-x-auto lg:flex-col"
       >
         <p className="px-4 py-5 text-[22px] font-bold max-lg:hidden">Zygotome</p>
-        {PLACES.map(([to, title]) => (
+        {places.map(([to, title]) => (
           <NavLink
             key={to}
             to={`/${to}`}

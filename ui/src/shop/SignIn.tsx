@@ -3,6 +3,8 @@ import { type FormEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { answer, api, Refusal } from '../api/client';
 import { signIn } from '../api/me';
+import { PinField } from '../shared/PinField';
+import { FirstStart } from './FirstStart';
 
 /** Your strip of tape on the mat, then the PIN. */
 export function SignIn() {
@@ -27,6 +29,7 @@ export function SignIn() {
     }
   };
 
+  if (data?.firstStart) return <FirstStart />;
   return (
     <main className="mat-grid flex min-h-full flex-col items-center justify-center gap-8 bg-mat p-6 text-line">
       <div className="text-center">
@@ -55,18 +58,11 @@ export function SignIn() {
         ))}
       </div>
       <form onSubmit={(e) => void enter(e)} className="w-[320px] border-2 border-ink bg-paper p-5 text-ink">
-        <label className="label" htmlFor="pin">
-          PIN{person ? ` of ${data?.people.find((p) => p.id === person)?.name}` : ''}
-        </label>
-        <input
+        <PinField
+          label={`PIN${person ? ` of ${data?.people.find((p) => p.id === person)?.name}` : ''}`}
           id="pin"
-          className="field text-[28px] tracking-[0.3em]"
-          type="password"
-          inputMode="numeric"
-          autoComplete="off"
-          maxLength={12}
           value={pin}
-          onChange={(e) => setPin(e.target.value)}
+          onChange={setPin}
         />
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}

@@ -4,6 +4,7 @@ import { refusalOf } from '../api/client';
 import { type Me, signIn, signOut } from '../api/me';
 import { refresh } from '../api/queries';
 import { Over } from '../shared/Over';
+import { PinField } from '../shared/PinField';
 
 /** A sign-in ran out at work: the PIN is asked for over the screen, which keeps all that was typed. */
 export function SignInAgain({ me, onBack }: { me: Me; onBack: () => void }) {
@@ -29,19 +30,7 @@ export function SignInAgain({ me, onBack }: { me: Me; onBack: () => void }) {
     <Over title={`Your sign-in ran out, ${me.name}`} className="w-[380px]">
       <p className="pb-2 text-[16px]">All that is typed here is kept. Lamps are said again.</p>
       <form onSubmit={(e) => void enter(e)}>
-        <label className="label" htmlFor="pin-again">
-          PIN
-        </label>
-        <input
-          id="pin-again"
-          className="field text-[28px] tracking-[0.3em]"
-          type="password"
-          inputMode="numeric"
-          autoComplete="off"
-          maxLength={12}
-          value={pin}
-          onChange={(e) => setPin(e.target.value)}
-        />
+        <PinField label="PIN" id="pin-again" value={pin} onChange={setPin} />
         <p role="alert" className="min-h-[24px] py-1 text-red">
           {wrong}
         </p>

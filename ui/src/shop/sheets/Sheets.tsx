@@ -5,8 +5,8 @@ import { refusalOf, sendBytes, type Schemas } from '../../api/client';
 import { refresh, useDrafts, useSheets } from '../../api/queries';
 import { Search } from '../../shared/Search';
 import { SmallDrawing } from '../../shared/SmallDrawing';
-import { dayAndClock } from '../../shared/time';
 import { Unreadable } from '../../shared/Unreadable';
+import { Drafts } from './Drafts';
 import { Mistakes, type Mistake } from './Mistakes';
 
 /**
@@ -82,23 +82,7 @@ export function Sheets() {
       )}
       <Unreadable of={data?.unreadable} what="Sheet" />
       <Unreadable of={drafts?.unreadable} what="Draft" />
-      {drafts && drafts.drafts.length > 0 && !find && (
-        <ul aria-label="Being typed" className="flex flex-wrap gap-3 border-b-2 border-ink bg-tape-wash px-5 py-3">
-          {drafts.drafts.map((d) => (
-            <li key={d.id}>
-              <Link
-                to={`/drafts/${d.id}`}
-                className="block min-h-[44px] border border-tape-edge bg-tape px-4 py-1 text-on-tape"
-              >
-                <strong>{d.name}</strong>, being typed
-                <span className="block text-[13px]">
-                  {d.by}, {dayAndClock(d.changedAt)}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
-      )}
+      {drafts && !find && <Drafts of={drafts} />}
       <ul data-region="list" className="grid grid-cols-2 max-lg:grid-cols-1">
         {data?.sheets.map((s) => (
           <li key={s.hash} className="border-b border-steel odd:border-r">
