@@ -86,19 +86,26 @@ public static class ClaimLetter
         return stream.ToArray();
     }
 
+    /// <summary>The address mail to a supplier goes to; null where what is known of them is none.</summary>
+    public static string? AddressOf(Supplier supplier) =>
+        MailboxAddress.TryParse(Strict, supplier.Contact, out var to) ? to.Address : null;
+
+    private static readonly ParserOptions Strict = new() { AllowAddressesWithoutDomain = false };
+
     /// <summary>The mail as an .eml file: plain words, the letter attached, the pictures attached.</summary>
     public static byte[] Eml(ClaimPaper p, byte[] letter)
     {
         using var message = new MimeMessage();
         message.From.Add(new MailboxAddress(p.State.Receive.Rules.Shop, "claims@shop.invalid"));
         message.To.Add(
-            MailboxAddress.TryParse(p.To.Contact, out var to)
-                ? new MailboxAddress(p.To.Name, to.Address)
-                : new MailboxAddress(p.To.Name, "unknown@supplier.invalid")
+            new MailboxAddress(
+                p.To.Name,
+                AddressOf(p.To) ?? throw new ArgumentException($"{p.To.Name} has no address for mail.", nameof(p))
+            )
         );
         message.Subject =
             $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
-        message.Date = p.At;
+        message.Date = ShopDay.At(p.State.Receive.Rules.TimeZone, p.At);
         message.MessageId = $"{p.State.JobId}-{p.Number}@shop.invalid";
         var body = new BodyBuilder
         {
@@ -121,7 +128,7 @@ public static class ClaimLetter
     {
         var r = p.State.Receive;
         yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. "
-            + $"{p.At.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
+            + $"{ShopDay.At(r.Rules.TimeZone, p.At).ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
         yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on "
             + $"{r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton "
             + $"was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote.TrimEnd('.')}" : "")}.";

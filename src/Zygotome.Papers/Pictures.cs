@@ -16,13 +16,14 @@ public sealed record Picture(string Hash, byte[] Jpeg, byte[] Small, int Width, 
 public static class Pictures
 {
     public const int LargestBytes = 15 * 1024 * 1024;
-    private const long LargestPixels = 60_000_000;
+    private const long LargestPixels = 60_000_000,
+        MostUnpacked = 200L << 20;
     private const int Longest = 2000,
         Small = 320,
         Least = 16;
 
-    // Unpacking a large picture takes a quarter of a gigabyte; one at a time keeps a small machine up.
-    private static readonly Lock _unpacking = new();
+    // Each may take as much as that; more than two at once would take a small machine from those who work.
+    private static readonly SemaphoreSlim Unpacking = new(2, 2);
 
     public static Outcome<Picture> Read(byte[] bytes)
     {
@@ -71,17 +72,44 @@ public static class Pictures
             );
         }
 
-        lock (_unpacking)
+        var size = Unpacked(codec);
+        if (Needed(size, codec.EncodedOrigin) > MostUnpacked)
         {
-            return Encoded(codec);
+            return new Refusal(
+                "photo/pixels",
+                $"The picture is {width} × {height} px: unpacked it would take {Needed(size, codec.EncodedOrigin) >> 20} MB; "
+                    + $"at most {MostUnpacked >> 20} are used. Send it as JPEG, or smaller.",
+                "body"
+            );
+        }
+
+        Unpacking.Wait();
+        try
+        {
+            return Encoded(codec, size);
+        }
+        finally
+        {
+            Unpacking.Release();
         }
     }
 
-    private static Outcome<Picture> Encoded(SKCodec codec)
+    // JPEG can be unpacked smaller; other kinds answer with their full size.
+    private static SKSizeI Unpacked(SKCodec codec)
     {
-        // JPEG can be unpacked smaller; other kinds answer with their full size.
         var wanted = Math.Min(1f, (float)Longest / Math.Max(codec.Info.Width, codec.Info.Height));
-        var size = codec.GetScaledDimensions(Math.Min(1f, wanted * 1.5f));
+        return codec.GetScaledDimensions(Math.Min(1f, wanted * 1.5f));
+    }
+
+    // Bytes while it is worked on: as it comes, turned upright, and the two that are kept.
+    private static long Needed(SKSizeI size, SKEncodedOrigin origin)
+    {
+        var raw = 4L * size.Width * size.Height;
+        return (origin == SKEncodedOrigin.TopLeft ? raw : 2 * raw) + (4L * Longest * Longest) + (4L * Small * Small);
+    }
+
+    private static Outcome<Picture> Encoded(SKCodec codec, SKSizeI size)
+    {
         using var raw = new SKBitmap(
             new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul)
         );
@@ -90,9 +118,9 @@ public static class Pictures
             return new Refusal("photo/broken", "The picture breaks off or is damaged; take it again.", "body");
         }
 
-        using var upright = Upright(raw, codec.EncodedOrigin);
-        using var large = Scaled(upright, Longest);
-        using var small = Scaled(upright, Small);
+        using var turned = codec.EncodedOrigin == SKEncodedOrigin.TopLeft ? null : Upright(raw, codec.EncodedOrigin);
+        using var large = Scaled(turned ?? raw, Longest);
+        using var small = Scaled(large, Small);
         var jpeg = Jpeg(large, 86);
         return new Picture(
             Convert.ToHexStringLower(SHA256.HashData(jpeg)),

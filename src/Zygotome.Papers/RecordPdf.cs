@@ -9,7 +9,15 @@ using Zygotome.Core.Unpack;
 namespace Zygotome.Papers;
 
 /// <summary>What a record is printed from.</summary>
-public sealed record RecordPaper(JobState State, Released Released, Person By, DateTimeOffset At, Drawing Drawing);
+/// <param name="Seal">How far the shop's journal had got, as it can be checked later; empty for none.</param>
+public sealed record RecordPaper(
+    JobState State,
+    Released Released,
+    Person By,
+    DateTimeOffset At,
+    Drawing Drawing,
+    string Seal = ""
+);
 
 /// <summary>The sealed record as PDF. Holds no personal data of the owner: the job number stands for them.</summary>
 public static class RecordPdf
@@ -40,7 +48,7 @@ public static class RecordPdf
                 Requirements(sheets, paper);
                 Concessions(sheets, paper);
                 Retractions(sheets, state);
-                Cautions(sheets, state);
+                Cautions(sheets, paper);
             }
 
             document.Close();
@@ -187,10 +195,10 @@ public static class RecordPdf
         }
     }
 
-    private static void Cautions(Sheets s, JobState state)
+    private static void Cautions(Sheets s, RecordPaper paper)
     {
         s.Heading("Cautions");
-        foreach (var caution in state.Sheet.Cautions)
+        foreach (var caution in paper.State.Sheet.Cautions)
         {
             s.Paragraph(caution);
         }
@@ -201,6 +209,13 @@ public static class RecordPdf
             9.5f,
             Typefaces.Bold
         );
+        if (paper.Seal.Length > 0)
+        {
+            s.Paragraph(
+                $"Seal of the shop's journal when this record was written: {paper.Seal}. Whoever keeps this page can have "
+                    + "the journal checked against it."
+            );
+        }
     }
 
     private static string Words(LedgerLine line) =>
@@ -212,11 +227,6 @@ public static class RecordPdf
             _ => line.Standing.ToString().ToLowerInvariant(),
         };
 
-    private static string When(JobState state, DateTimeOffset at)
-    {
-        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(state.Receive.Rules.TimeZone, out var found)
-            ? found
-            : TimeZoneInfo.Utc;
-        return TimeZoneInfo.ConvertTime(at, zone).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
-    }
+    private static string When(JobState state, DateTimeOffset at) =>
+        ShopDay.At(state.Receive.Rules.TimeZone, at).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
 }

@@ -13,7 +13,7 @@ internal sealed class DataFolder : IDisposable
 
     // What a server puts there, beside what it is told to.
     private static readonly string[] DatabaseFiles = ["", "-wal", "-shm"],
-        Folders = ["outbox", "keys"];
+        Folders = ["outbox", "keys", "backups"];
 
     private readonly string _path;
     private readonly FileStream _lock;
@@ -21,6 +21,9 @@ internal sealed class DataFolder : IDisposable
     private DataFolder(string path, FileStream locked) => (_path, _lock) = (path, locked);
 
     public string DatabaseFile => Path.Combine(_path, ZygotomeServer.DatabaseFile);
+
+    /// <summary>Why no shop can be read from the file that lies there; null when one can, or none lies there.</summary>
+    public string? Damage { get; private set; }
 
     /// <summary>Opens the folder for one server: makes it, or refuses in words what cannot be served from.</summary>
     /// <param name="options">Where, and whether with the demo's data, which <paramref name="clock"/> dates.</param>
@@ -44,6 +47,19 @@ internal sealed class DataFolder : IDisposable
             folder.Dispose();
             throw;
         }
+    }
+
+    /// <summary>Holds a folder that a backup is put into: made if need be, and without a shop.</summary>
+    public static DataFolder ForRestore(string path)
+    {
+        var folder = new DataFolder(Path.GetFullPath(path), Hold(Path.GetFullPath(path)));
+        if (!File.Exists(folder.DatabaseFile))
+        {
+            return folder;
+        }
+
+        folder.Dispose();
+        throw new FolderRefusedException($"{folder.DatabaseFile} is there already; move it away first.");
     }
 
     public void Dispose() => _lock.Dispose();
@@ -76,13 +92,11 @@ internal sealed class DataFolder : IDisposable
     {
         if (File.Exists(DatabaseFile))
         {
-            var made = DemoMark.In(_path);
-            if (!SqliteFile.IsOne(DatabaseFile) && made is not { Done: false })
+            // An interrupted first start of the demo may have left an empty one.
+            if (!SqliteFile.IsOne(DatabaseFile) && DemoMark.In(_path) is not { Done: false })
             {
-                throw new FolderRefusedException(
-                    $"{DatabaseFile} is {(new FileInfo(DatabaseFile).Length == 0 ? "empty" : "damaged")}: no shop can be "
-                        + "read from it, and nothing was written over it. Restore a backup, or give another folder."
-                );
+                var how = new FileInfo(DatabaseFile).Length == 0 ? "empty" : "damaged: it is no database any more";
+                Damage = $"{ZygotomeServer.DatabaseFile} is {how}. Nothing was written over it.";
             }
 
             return;
@@ -123,9 +137,9 @@ internal sealed class DataFolder : IDisposable
             throw new FolderRefusedException($"{_path} is not a demo's; nothing in it was deleted.");
         }
 
-        foreach (var file in DatabaseFiles)
+        foreach (var file in DatabaseFiles.Select(f => DatabaseFile + f).Append(SealFile.Beside(DatabaseFile)))
         {
-            File.Delete(DatabaseFile + file);
+            File.Delete(file);
         }
 
         foreach (var name in Folders.Select(n => Path.Combine(_path, n)).Where(Directory.Exists))

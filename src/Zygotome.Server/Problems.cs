@@ -2,6 +2,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
@@ -112,6 +113,8 @@ internal static class Problems
                     : "The request cannot be read.",
                 "request"
             ),
+            _ when Unwritable(error) is { } unwritable => unwritable,
+            IOException { InnerException: not null } io => Details(503, "server/unwritable", io.Message, ""),
             InvalidDataException data => Details(500, "server/unreadable", $"This cannot be read. {data.Message}", ""),
             UnreadableJobException job => Details(500, "job/unreadable", job.Message, "id"),
             _ => Details(
@@ -123,6 +126,32 @@ internal static class Problems
         };
         context.Response.StatusCode = details.Status!.Value;
         await context.Response.WriteAsJsonAsync(details, options: null, contentType: "application/problem+json");
+    }
+
+    // What the database says of the disk below it. What waits on the devices is sent again.
+    private static ProblemDetails? Unwritable(Exception? error)
+    {
+        const int ReadOnly = 8,
+            InputOutput = 10,
+            Full = 13,
+            CannotOpen = 14;
+        return error switch
+        {
+            null => null,
+            SqliteException { SqliteErrorCode: Full } => Details(
+                507,
+                "server/full",
+                "The disk of the server is full; nothing was recorded. Make room there; what waits is sent again.",
+                ""
+            ),
+            SqliteException { SqliteErrorCode: ReadOnly or InputOutput or CannotOpen } e => Details(
+                503,
+                "server/unwritable",
+                $"The server cannot write its file; nothing was recorded. ({e.Message})",
+                ""
+            ),
+            _ => Unwritable(error.InnerException),
+        };
     }
 
     public static async Task OnStatus(StatusCodeContext context)

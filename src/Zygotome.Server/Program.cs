@@ -1,10 +1,9 @@
 using System.CommandLine;
 using System.Net;
 using System.Reflection;
-using Zygotome.Core.Jobs;
 using Zygotome.Server;
 using Zygotome.Server.Door;
-using Zygotome.Store;
+using Zygotome.Server.Memory;
 
 // The OpenAPI document is written at build by starting this program under another entry assembly, on a database of its
 // own.
@@ -58,6 +57,11 @@ var ui = new Option<string>("--ui")
     DefaultValueFactory = _ => "ui/dist",
 };
 
+var backups = new Option<string>("--backups")
+{
+    Description = "Folder for a backup a day (by itself in the data folder; better on another disk), or none.",
+};
+
 var serve = new Command("serve", "Serve the application.") { data, port, empty, freshDemo, demo, ui, hosts, proxies };
 serve.SetAction(
     async (parsed, cancel) =>
@@ -69,6 +73,12 @@ serve.SetAction(
             parsed.GetValue(port)
         )
         {
+            Backups = parsed.GetValue(backups) switch
+            {
+                null => Path.Combine(parsed.GetValue(data)!, "backups"),
+                "none" => null,
+                var folder => folder,
+            },
             FreshDemo = parsed.GetValue(freshDemo),
             Proxies = parsed.GetValue(proxies)!,
         };
@@ -78,7 +88,11 @@ serve.SetAction(
             await using var app = ZygotomeServer.Build(options);
             await app.StartAsync(cancel);
             Console.WriteLine($"Zygotome is at {options.Url}");
-            if (app.Services.GetRequiredService<FirstStart>().Code is { } code)
+            if (app.Services.GetService<FirstStart>() is not { } first)
+            {
+                Console.Error.WriteLine("The shop's file cannot be served; that page says what is wrong.");
+            }
+            else if (first.Code is { } code)
             {
                 Console.WriteLine($"This shop has nobody yet. Open that page; the code it asks for is {code}");
             }
@@ -94,21 +108,13 @@ serve.SetAction(
     }
 );
 
-var verify = new Command("verify", "Check every chain of the journal; exits 1 on the first break.") { data };
-verify.SetAction(parsed =>
+return await new RootCommand("Zygotome: from box to signed record.")
 {
-    var file = Path.Combine(parsed.GetValue(data)!, ZygotomeServer.DatabaseFile);
-    if (!File.Exists(file))
-    {
-        Console.Error.WriteLine($"There is no database {file}.");
-        return 2;
-    }
-
-    var result = Verification.Run(Database.Open(file), Stages.Kinds);
-    Console.WriteLine(result.Words);
-    return result.Sound ? 0 : 1;
-});
-
-return await new RootCommand("Zygotome: from box to signed record.") { serve, verify }
+    serve,
+    MemoryCommands.Verify(data),
+    MemoryCommands.Backup(data),
+    MemoryCommands.Restore(data),
+    MemoryCommands.Reseal(data),
+}
     .Parse(args)
     .InvokeAsync();

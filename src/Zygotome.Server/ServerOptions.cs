@@ -9,6 +9,9 @@ public sealed record ServerOptions(string Data, string? Demo, string? Ui, int Po
     /// <summary>Throws away the demo that the folder holds; refused where it holds anything else.</summary>
     public bool FreshDemo { get; init; }
 
+    /// <summary>Folder for a backup a day; null for none.</summary>
+    public string? Backups { get; init; }
+
     /// <summary>Names this server answers to, as they stand in a browser's address; those of this machine by itself.</summary>
     public IReadOnlyList<string> Hosts { get; init; } = ["localhost", "127.0.0.1", "[::1]"];
 

@@ -4,9 +4,9 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.HttpOverrides;
-using Microsoft.Extensions.FileProviders;
 using Zygotome.Core.Jobs;
 using Zygotome.Server.Door;
+using Zygotome.Server.Memory;
 using Zygotome.Server.Shop;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
@@ -31,9 +31,22 @@ public static class ZygotomeServer
     {
         clock ??= TimeProvider.System;
         var folder = DataFolder.Open(options, clock);
+        if (folder.Damage is { } damage)
+        {
+            return DamagedShop.Build(options, folder, damage);
+        }
+
         try
         {
             return Build(options, folder, clock);
+        }
+        catch (Exception e) when (DamagedShop.IsDamage(e))
+        {
+            return DamagedShop.Build(
+                options,
+                folder,
+                $"{DatabaseFile} is damaged: {e.GetBaseException().Message.TrimEnd('.')}."
+            );
         }
         catch
         {
@@ -82,8 +95,14 @@ public static class ZygotomeServer
             .AddSingleton<SheetFiling>()
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()
+            .AddSingleton<ReleaseDesk>()
             .AddSingleton<Outbox>()
             .AddHostedService<Housekeeping>();
+        services
+            .AddSingleton<Verifier>()
+            .AddHostedService(of => of.GetRequiredService<Verifier>())
+            .AddSingleton<Backups>()
+            .AddHostedService(of => of.GetRequiredService<Backups>());
         services.ConfigureHttpJsonOptions(j =>
         {
             j.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
@@ -101,6 +120,7 @@ public static class ZygotomeServer
         services.AddProblemDetails();
         services.AddSignIn();
         services.AddSignalR();
+        services.AddSingleton<LiveConnections>();
         services.Configure<ForwardedHeadersOptions>(f =>
         {
             f.ForwardedHeaders =
@@ -128,8 +148,9 @@ public static class ZygotomeServer
         app.Use(Origins.Check);
         app.Use(RefuseTooLarge);
         app.Use(RefuseOtherAlphabets);
-        ServeUi(app, options);
+        Pages.Serve(app, options);
         app.Use(app.Services.GetRequiredService<FirstStart>().Gate);
+        app.Use(new ReadOnlyShop(app.Services.GetRequiredService<Database>()).Check);
         app.UseRouting();
         app.UseAuthentication();
         app.UseAuthorization();
@@ -218,7 +239,6 @@ public static class ZygotomeServer
 
     private static void MapRoutes(WebApplication app, ServerOptions options)
     {
-        app.MapGet("/healthz", () => "ok").AllowAnonymous().ExcludeFromDescription();
         app.MapSignIn();
         app.MapFirstStart();
         app.MapJobs();
@@ -240,9 +260,10 @@ public static class ZygotomeServer
         app.MapBench();
         app.MapShop();
         app.MapPeople();
-        app.MapHub<LiveHub>(LiveHub.Path, h => h.CloseOnAuthenticationExpiration = true);
+        app.MapMemory();
+        app.MapHub<LiveHub>(LiveHub.Path);
         app.MapOpenApi();
-        LiveHub.Follow(app);
+        _ = app.Services.GetRequiredService<LiveConnections>();
         app.MapFallback(
                 "/api/{**rest}",
                 (string rest) =>
@@ -250,38 +271,6 @@ public static class ZygotomeServer
             )
             .WithMetadata(new HttpMethodMetadata([HttpMethods.Get]))
             .ExcludeFromDescription();
-        if (options.Ui is { } ui && Directory.Exists(ui))
-        {
-            var index = new PhysicalFileProvider(Path.GetFullPath(ui));
-            app.MapFallbackToFile(
-                    "index.html",
-                    new StaticFileOptions
-                    {
-                        FileProvider = index,
-                        OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = "no-cache",
-                    }
-                )
-                .AllowAnonymous();
-        }
-    }
-
-    private static void ServeUi(WebApplication app, ServerOptions options)
-    {
-        if (options.Ui is not { } ui || !Directory.Exists(ui))
-        {
-            return;
-        }
-
-        // Names under assets/ carry the hash of their content.
-        app.UseStaticFiles(
-            new StaticFileOptions
-            {
-                FileProvider = new PhysicalFileProvider(Path.GetFullPath(ui)),
-                OnPrepareResponse = c =>
-                    c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets")
-                        ? "public, max-age=31536000, immutable"
-                        : "no-cache",
-            }
-        );
+        Pages.Fallback(app, options);
     }
 }

@@ -5,8 +5,10 @@ using Microsoft.Data.Sqlite;
 
 namespace Zygotome.Store;
 
-/// <summary>The one SQLite file of a shop: WAL, every commit synced to disk, foreign keys on.</summary>
-public sealed class Database
+/// <summary>
+/// The one SQLite file of a shop: WAL, every commit synced to disk, foreign keys on; and the seal beside it.
+/// </summary>
+public sealed class Database : IDisposable
 {
     private readonly string _connection;
 
@@ -25,6 +27,17 @@ public sealed class Database
 
     public string File { get; }
 
+    /// <summary>
+    /// What is missing of what was sealed, in words; null when nothing is. Such a file is to be read and not written to.
+    /// </summary>
+    public string? Cut { get; private set; }
+
+    /// <summary>Null for a file that is only looked at.</summary>
+    internal SealFile? Seal { get; private set; }
+
+    /// <summary>How far the shop had got with the last commit, to be printed where nobody can change it.</summary>
+    public Seal? LastSeal => Seal?.Last;
+
     /// <summary>Opens the file, making and migrating it where needed. Migrations only go forward.</summary>
     public static Database Open(string file)
     {
@@ -42,12 +55,13 @@ public sealed class Database
             .LogToNowhere()
             .Build()
             .PerformUpgrade();
-        return result.Successful
-            ? database
-            : throw new InvalidOperationException(
-                $"The database {file} could not be brought up to date.",
-                result.Error
-            );
+        if (!result.Successful)
+        {
+            throw new InvalidOperationException($"The database {file} could not be brought up to date.", result.Error);
+        }
+
+        database.FollowSeal();
+        return database;
     }
 
     /// <summary>Opens a file that is there, to look at: neither made nor migrated, and never written to.</summary>
@@ -60,5 +74,54 @@ public sealed class Database
         connection.Open();
         connection.Execute("PRAGMA synchronous = FULL; PRAGMA busy_timeout = 10000");
         return connection;
+    }
+
+    /// <summary>
+    /// Seals the file as it is found, where what is missing is lost for good. What was sealed, what was found and the reason
+    /// stay in the register.
+    /// </summary>
+    /// <returns>What was noted, in words.</returns>
+    public string Reseal(string reason, DateTimeOffset at)
+    {
+        if (Cut is not { } cut)
+        {
+            return "Nothing is missing; it stays as it is sealed.";
+        }
+
+        var words = $"{Instants.Write(at)} {cut}; sealed anew: {reason}";
+        HouseChange.Of(
+            this,
+            change =>
+            {
+                change.Execute(
+                    "INSERT INTO setting (key, value) VALUES (@key, @words)",
+                    new { key = $"resealed-{Instants.Write(at)}", words }
+                );
+                change.Note("setting", $"resealed-{Instants.Write(at)}");
+                return 0;
+            }
+        );
+        using var connection = Connect();
+        Seal!.Anew(Sealed.Now(connection));
+        Cut = null;
+        return words;
+    }
+
+    public void Dispose()
+    {
+        Seal?.Dispose();
+
+        // Kept connections would go on with this file though another lay in its place.
+        using var connection = new SqliteConnection(_connection);
+        SqliteConnection.ClearPool(connection);
+    }
+
+    private void FollowSeal()
+    {
+        using var connection = Connect();
+        Register.Adopt(connection);
+        var before = SealFile.Read(SealFile.Beside(File));
+        Cut = before is null ? null : Sealed.Missing(connection, before);
+        Seal = Cut is null ? SealFile.Follow(File, Sealed.Now(connection)) : SealFile.Keep(File, before!);
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Dapper;
 using Zygotome.Core;
 
@@ -147,43 +148,58 @@ public sealed class DraftStore(Database database)
         ];
     }
 
-    public void Answer(string sheet, FlagAnswered answer)
-    {
-        using var connection = database.Connect();
-        connection.Execute(
-            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, @Note, "
-                + "@ByName, @At)",
-            new
+    public void Answer(string sheet, FlagAnswered answer) =>
+        HouseChange.Of(
+            database,
+            change =>
             {
-                sheet,
-                answer.Flag,
-                answer.Answer,
-                answer.Note,
-                answer.ByName,
-                answer.At,
+                var seqs = change.Query<long>(
+                    "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) VALUES (@sheet, @Flag, @Answer, "
+                        + "@Note, @ByName, @At) RETURNING seq",
+                    new
+                    {
+                        sheet,
+                        answer.Flag,
+                        answer.Answer,
+                        answer.Note,
+                        answer.ByName,
+                        answer.At,
+                    }
+                );
+                return Noted(change, sheet.StartsWith(KeyOf(""), StringComparison.Ordinal) ? [] : seqs);
             }
         );
-    }
 
     /// <summary>
     /// Keeps a filed draft's answers under the hash it has on file, and takes the draft away unless somebody changed it
     /// meanwhile.
     /// </summary>
-    public void Filed(SheetDraft draft, string hash)
+    public void Filed(SheetDraft draft, string hash) =>
+        HouseChange.Of(
+            database,
+            change =>
+            {
+                var seqs = change.Query<long>(
+                    "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, "
+                        + "note, by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq RETURNING seq",
+                    new { hash, key = KeyOf(draft.Id) }
+                );
+                change.Execute(
+                    "DELETE FROM draft WHERE id = @Id AND version = @Version",
+                    new { draft.Id, draft.Version }
+                );
+                return Noted(change, seqs);
+            }
+        );
+
+    // What was said of a sheet on file stays said; of a draft it is still being typed.
+    private static int Noted(HouseChange change, IReadOnlyList<long> answers)
     {
-        using var connection = database.Connect();
-        using var transaction = connection.BeginTransaction();
-        connection.Execute(
-            "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT @hash, flag, answer, note, "
-                + "by_name, at FROM flag_answer WHERE sheet = @key ORDER BY seq",
-            new { hash, key = KeyOf(draft.Id) },
-            transaction
-        );
-        connection.Execute(
-            "DELETE FROM draft WHERE id = @Id AND version = @Version",
-            new { draft.Id, draft.Version },
-            transaction
-        );
-        transaction.Commit();
+        foreach (var seq in answers)
+        {
+            change.Note("answer", seq.ToString(CultureInfo.InvariantCulture));
+        }
+
+        return answers.Count;
     }
 }

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
@@ -23,7 +24,9 @@ public sealed class JournalWriter : IAsyncDisposable
     private readonly JournalReader _reader;
     private readonly JournalTable _table;
     private readonly PostAdmission _admission;
+    private readonly Database _database;
     private Head? _head;
+    private string? _failing;
     private int _lastBatch;
 
     private sealed record Waiting(Post Post, TaskCompletionSource<PostAnswer> Answer);
@@ -36,7 +39,7 @@ public sealed class JournalWriter : IAsyncDisposable
         TimeProvider clock
     )
     {
-        (_reader, _table) = (reader, new JournalTable(database));
+        (_database, _reader, _table) = (database, reader, new JournalTable(database));
         _admission = new PostAdmission(_table, reader, sheets, kinds, clock);
     }
 
@@ -147,6 +150,40 @@ public sealed class JournalWriter : IAsyncDisposable
         }
     }
 
+    /// <summary>Lets the file grow by so many pages and no more, as a full disk would; null for as many as there is room for.</summary>
+    internal void Room(long? pages) =>
+        Between(() =>
+            _table.Connection.Execute(
+                pages is { } more
+                    ? $"PRAGMA max_page_count = {_table.Connection.ExecuteScalar<long>("PRAGMA page_count") + more}"
+                    : "PRAGMA max_page_count = 1073741823"
+            )
+        );
+
+    /// <summary>Why the journal cannot be written, tried anew where the last commit failed; null when it can.</summary>
+    public string? CannotWrite()
+    {
+        if (_failing is not null)
+        {
+            Between(() =>
+            {
+                try
+                {
+                    // More than many entries need, synced as they are.
+                    _table.Connection.Execute("INSERT INTO room (bytes) VALUES (zeroblob(131072))");
+                    _table.Connection.Execute("DELETE FROM room");
+                    _failing = null;
+                }
+                catch (SqliteException e)
+                {
+                    _failing = e.Message;
+                }
+            });
+        }
+
+        return _failing;
+    }
+
     private void Release()
     {
         _writing.Release();
@@ -178,11 +215,14 @@ public sealed class JournalWriter : IAsyncDisposable
 
             _table.Commit();
             _head = head;
+            _failing = null;
+            _database.Seal?.Journal(head.ShopSeq, head.ShopHash);
         }
         catch (Exception e)
         {
             // Nothing of this commit is on disk: nobody may be told it is, and no snapshot of it may stay.
             _head = null;
+            _failing = e.Message;
             foreach (var job in working.Keys)
             {
                 _reader.Forget(job);

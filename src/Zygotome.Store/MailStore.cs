@@ -15,6 +15,9 @@ public sealed class MailStore(Database database)
 {
     public sealed record Undelivered(string Hash, string File, byte[] Bytes);
 
+    /// <summary>What the mail file of a claim is called.</summary>
+    public static string FileOf(string job, int claim) => $"{job}-claim-{claim}.eml";
+
     public IReadOnlyList<Undelivered> Waiting()
     {
         using var connection = database.Connect();

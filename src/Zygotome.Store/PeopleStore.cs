@@ -42,32 +42,42 @@ public sealed class PeopleStore(Database database)
     }
 
     /// <summary>Adds somebody, or says anew what they are called, what they are and which PIN they have.</summary>
-    public void Put(Worker worker)
-    {
-        using var connection = database.Connect();
-        connection.Execute(
-            "INSERT INTO person (id, name, role, pin) VALUES (@Id, @Name, @role, @Pin) ON CONFLICT (id) DO UPDATE SET "
-                + "name = @Name, role = @role, pin = @Pin",
-            new
+    public void Put(Worker worker) =>
+        HouseChange.Of(
+            database,
+            change =>
             {
-                worker.Person.Id,
-                worker.Person.Name,
-                role = worker.Person.Role.ToString(),
-                worker.Pin,
+                var put = change.Execute(
+                    "INSERT INTO person (id, name, role, pin) VALUES (@Id, @Name, @role, @Pin) ON CONFLICT (id) DO "
+                        + "UPDATE SET name = @Name, role = @role, pin = @Pin",
+                    new
+                    {
+                        worker.Person.Id,
+                        worker.Person.Name,
+                        role = worker.Person.Role.ToString(),
+                        worker.Pin,
+                    }
+                );
+                change.Note("person", worker.Person.Id);
+                return put;
             }
         );
-    }
 
     /// <summary>Who left: in the journals for ever, at no door any more.</summary>
-    public void Remove(string id, DateTimeOffset at)
-    {
-        using var connection = database.Connect();
-        connection.Execute(
-            "UPDATE person SET removed_at = @at, pin = '' WHERE id = @id; DELETE FROM session WHERE person = @id; "
-                + "DELETE FROM device WHERE person = @id",
-            new { id, at = Instants.Write(at) }
+    public void Remove(string id, DateTimeOffset at) =>
+        HouseChange.Of(
+            database,
+            change =>
+            {
+                var removed = change.Execute(
+                    "UPDATE person SET removed_at = @at, pin = '' WHERE id = @id; DELETE FROM session WHERE person = "
+                        + "@id; DELETE FROM device WHERE person = @id",
+                    new { id, at = Instants.Write(at) }
+                );
+                change.Note("person", id);
+                return removed;
+            }
         );
-    }
 
     public IReadOnlyList<Session> Sessions()
     {

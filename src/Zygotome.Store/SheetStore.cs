@@ -19,7 +19,7 @@ public sealed class SheetStore(Database database)
     /// <summary>A revision on file.</summary>
     public sealed record Listed(string Id, long Revision, string Hash);
 
-    private sealed record Row(string Id, long Revision, string Hash, string MadeBy, string? FactsJson);
+    private sealed record Found(string Id, long Revision, string Hash, string MadeBy, string? FactsJson);
 
     /// <summary>One line of the list. <paramref name="Known"/> is null where nothing could be said when it was made.</summary>
     public sealed record Line(string Id, long Revision, string Hash, SheetFacts? Known);
@@ -44,7 +44,7 @@ public sealed class SheetStore(Database database)
             $"FROM sheet_list l WHERE NOT EXISTS (SELECT 1 FROM sheet_list n WHERE n.id = l.id AND n.revision > "
             + $"l.revision) {matching}";
         var rows = connection
-            .Query<Row>(
+            .Query<Found>(
                 $"SELECT l.id, l.revision, (SELECT hash FROM sheet s WHERE s.id = l.id AND s.revision = l.revision) "
                     + "AS hash, l.made_by AS madeBy, l.facts AS factsJson "
                     + $"{from} ORDER BY l.name, l.id LIMIT @most",
@@ -101,7 +101,7 @@ public sealed class SheetStore(Database database)
         {
             // One that cannot be read is listed under its id, and the list says that it cannot.
             var kit = Find(listed.Hash)?.Kit ?? new KitInfo(listed.Id, listed.Id, "", (int)listed.Revision, "", "", "");
-            Enlist(connection, kit, Facts(listed.Hash));
+            connection.Execute(Enlisting, Row(kit, Facts(listed.Hash)));
         }
     }
 
@@ -149,20 +149,20 @@ public sealed class SheetStore(Database database)
         }
     }
 
-    private static void Enlist(SqliteConnection connection, KitInfo kit, string? facts) =>
-        connection.Execute(
-            "INSERT INTO sheet_list (id, revision, name, words, made_by, facts) VALUES (@Id, @Revision, @Name, @words, "
-                + "@Program, @facts)",
-            new
-            {
-                kit.Id,
-                kit.Revision,
-                kit.Name,
-                words = $"{kit.Name} {kit.Maker} {kit.Class} {kit.Id} {kit.Source} {kit.Material}",
-                KeptFacts.Program,
-                facts,
-            }
-        );
+    private const string Enlisting =
+        "INSERT INTO sheet_list (id, revision, name, words, made_by, facts) VALUES (@Id, @Revision, @Name, @words, "
+        + "@Program, @facts)";
+
+    private static object Row(KitInfo kit, string? facts) =>
+        new
+        {
+            kit.Id,
+            kit.Revision,
+            kit.Name,
+            words = $"{kit.Name} {kit.Maker} {kit.Class} {kit.Id} {kit.Source} {kit.Material}",
+            KeptFacts.Program,
+            facts,
+        };
 
     /// <summary>A sheet on file.</summary>
     /// <exception cref="InvalidDataException">It cannot be read; the words say what is wrong with it.</exception>
@@ -255,20 +255,25 @@ public sealed class SheetStore(Database database)
             }
 
             var facts = JsonSerializer.Serialize(SheetFacts.Of(sheet), EntryJson.Lenient);
-            using var connection = database.Connect();
-            using var transaction = connection.BeginTransaction();
-            connection.Execute(
-                "INSERT INTO sheet (id, revision, hash, bytes) VALUES (@Id, @Revision, @Hash, @Bytes)",
-                new
+            HouseChange.Of(
+                database,
+                change =>
                 {
-                    sheet.Kit.Id,
-                    sheet.Kit.Revision,
-                    sheet.Hash,
-                    Bytes = bytes.ToArray(),
+                    var added = change.Execute(
+                        "INSERT INTO sheet (id, revision, hash, bytes) VALUES (@Id, @Revision, @Hash, @Bytes)",
+                        new
+                        {
+                            sheet.Kit.Id,
+                            sheet.Kit.Revision,
+                            sheet.Hash,
+                            Bytes = bytes.ToArray(),
+                        }
+                    );
+                    change.Execute(Enlisting, Row(sheet.Kit, facts));
+                    change.Note("sheet", $"{sheet.Kit.Id} revision {sheet.Kit.Revision}");
+                    return added;
                 }
             );
-            Enlist(connection, sheet.Kit, facts);
-            transaction.Commit();
             return sheet;
         }
     }

@@ -61,12 +61,18 @@ public sealed class ShopStore(Database database)
         return connection.QueryFirstOrDefault<string>("SELECT value FROM setting WHERE key = @key", new { key });
     }
 
-    public void PutSetting(string key, string value)
-    {
-        using var connection = database.Connect();
-        connection.Execute(
-            "INSERT INTO setting (key, value) VALUES (@key, @value) ON CONFLICT (key) DO UPDATE SET value = @value",
-            new { key, value }
+    public void PutSetting(string key, string value) =>
+        HouseChange.Of(
+            database,
+            change =>
+            {
+                var put = change.Execute(
+                    "INSERT INTO setting (key, value) VALUES (@key, @value) ON CONFLICT (key) DO UPDATE SET value = "
+                        + "@value",
+                    new { key, value }
+                );
+                change.Note("setting", key);
+                return put;
+            }
         );
-    }
 }

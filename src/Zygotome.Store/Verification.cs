@@ -1,13 +1,50 @@
+using System.Security.Cryptography;
 using Dapper;
+using Microsoft.Data.Sqlite;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store;
 
-/// <summary>The first break found, or that there is none.</summary>
-public sealed record VerificationResult(bool Sound, string Words, long Entries);
-
-/// <summary>Checks every chain against the stored bytes; never writes them anew.</summary>
-public static class Verification
+/// <summary>Something that is not as it was recorded.</summary>
+/// <param name="Job">Whose it is; null when it is the house's.</param>
+/// <param name="Where">The entry, paper, picture, person or file.</param>
+public sealed record Tampering(string? Job, string Where, string What)
 {
+    public string Words => $"{(Job is null ? "" : $"job {Job}, ")}{Where}: {What}.";
+}
+
+/// <summary>All that was found, in the order it was looked at.</summary>
+public sealed record VerificationResult(IReadOnlyList<Tampering> Found, long Entries, int Jobs, long Registered)
+{
+    public bool Sound => Found.Count == 0;
+
+    public string Words =>
+        Sound
+            ? $"Sound: {Entries} entries in {Jobs} jobs and {Registered} changes of the house, every chain checked, every "
+                + "paper and picture there."
+            : $"Not sound, {Found.Count} {(Found.Count == 1 ? "place" : "places")}: {string.Join(" ", Found.Select(f => f.Words))}";
+}
+
+/// <summary>
+/// Checks what is stored against its chains, its seal and what entries name; reads only, and names every place that is not
+/// as it was recorded. Bytes are hashed as they lie there, never written anew.
+/// </summary>
+public sealed class Verification
+{
+    private const string Pdf = "application/pdf",
+        Letter = "message/rfc822";
+
+    private readonly SqliteConnection _connection;
+    private readonly EntryKinds _kinds;
+    private readonly List<Tampering> _found = [];
+    private readonly Dictionary<string, (long Seq, byte[] Hash)> _jobs = new(StringComparer.Ordinal);
+    private readonly HashSet<string> _named = new(StringComparer.Ordinal);
+    private long _entries;
+    private long _registered;
+
     private sealed record Row(
         long ShopSeq,
         string Job,
@@ -18,76 +55,379 @@ public static class Verification
         byte[] ShopHash
     );
 
-    public static VerificationResult Run(Database database, Core.Jobs.EntryKinds kinds)
+    private const string Rows =
+        "SELECT shop_seq AS shopSeq, job, seq, entry_id AS entryId, bytes, hash, shop_hash AS shopHash FROM journal";
+
+    private Verification(SqliteConnection connection, EntryKinds kinds) => (_connection, _kinds) = (connection, kinds);
+
+    /// <summary>Checks a whole shop. The file may be in use; what is checked is one moment of it.</summary>
+    /// <param name="file">The database; its seal lies beside it.</param>
+    /// <param name="printed">A seal from elsewhere, such as the one printed on a record, as it is printed.</param>
+    public static VerificationResult Run(string file, EntryKinds kinds, string? printed = null)
     {
-        using var connection = database.Connect();
-        var integrity = connection.QueryFirst<string>("PRAGMA integrity_check");
-        if (integrity != "ok")
+        if (!File.Exists(file))
         {
-            return new VerificationResult(false, $"The file itself is damaged: {integrity}", 0);
+            return Nothing(file, "there is no such file");
         }
 
-        var last = new Dictionary<string, (long Seq, byte[] Hash)>(StringComparer.Ordinal);
-        var (shopSeq, shopHash) = (0L, Envelope.Beginning);
-        foreach (
-            var row in connection.Query<Row>(
-                "SELECT shop_seq AS shopSeq, job, seq, entry_id AS entryId, bytes, hash, shop_hash AS shopHash FROM "
-                    + "journal ORDER BY shop_seq",
-                buffered: false
-            )
-        )
+        if (!SqliteFile.IsOne(file))
         {
-            var (seq, hash) = last.GetValueOrDefault(row.Job, (0, Envelope.Beginning));
-            var place = $"job {row.Job}, entry {row.Seq} ({row.EntryId})";
-            var broken =
-                row.ShopSeq != shopSeq + 1
-                    ? $"between append {shopSeq} and {row.ShopSeq} something is missing, before {place}"
-                : row.Seq != seq + 1 ? $"{place}: entry {seq + 1} of this job is missing"
-                : !Envelope.Chain(hash, row.Bytes).AsSpan().SequenceEqual(row.Hash)
-                    ? $"{place}: its bytes do not match its hash"
-                : !Envelope.Chain(shopHash, row.Hash).AsSpan().SequenceEqual(row.ShopHash)
-                    ? $"{place}: the shop's chain breaks here"
-                : Envelope.Read(row.Bytes, kinds) is var e
-                && (e.JobId != row.Job || e.Seq != row.Seq || e.EntryId != row.EntryId)
-                    ? $"{place}: the row names another entry than its bytes"
-                : null;
-            if (broken is not null)
-            {
-                return new VerificationResult(false, $"Broken: {broken}.", shopSeq);
-            }
-
-            last[row.Job] = (row.Seq, row.Hash);
-            (shopSeq, shopHash) = (row.ShopSeq, row.ShopHash);
-        }
-
-        var head = connection.QuerySingle<(long Seq, byte[] Hash)>("SELECT shop_seq, shop_hash FROM journal_head");
-        if (head.Seq != shopSeq || !head.Hash.AsSpan().SequenceEqual(shopHash))
-        {
-            return new VerificationResult(
-                false,
-                $"Broken: the journal ends at append {shopSeq}, but {head.Seq} were acknowledged.",
-                shopSeq
+            return Nothing(
+                file,
+                new FileInfo(file).Length == 0 ? "is empty" : "is damaged: it is no database any more"
             );
         }
 
+        // The seal first: meanwhile the database may only get ahead of it.
+        var seal = SealFile.Read(SealFile.Beside(file));
+        try
+        {
+            using var database = Database.ReadOnly(file);
+            using var connection = database.Connect();
+            using var moment = connection.BeginTransaction(deferred: true);
+            var verification = new Verification(connection, kinds);
+            verification.Step(verification.Whole, Path.GetFileName(file));
+            verification.Step(verification.Journal, "journal");
+            verification.Step(verification.Head, "journal");
+            verification.Step(verification.HouseRegister, "register");
+            verification.Step(() => verification.Ends(seal, printed), "seal");
+            verification.Step(verification.Unnamed, "papers");
+            return verification.Result;
+        }
+        catch (SqliteException e)
+        {
+            return Nothing(file, $"is damaged: {e.Message}");
+        }
+    }
+
+    /// <summary>Checks one job: its chain, and the papers and pictures it names.</summary>
+    public static VerificationResult OfJob(Database database, EntryKinds kinds, string job)
+    {
+        using var connection = database.Connect();
+        using var moment = connection.BeginTransaction(deferred: true);
+        var verification = new Verification(connection, kinds);
         foreach (
-            var (hash, bytes) in connection.Query<(string, byte[])>(
-                "SELECT hash, bytes FROM blob UNION ALL SELECT hash, bytes FROM sheet UNION ALL SELECT hash, bytes "
-                    + "FROM photo",
+            var row in connection.Query<Row>($"{Rows} WHERE job = @job ORDER BY seq", new { job }, buffered: false)
+        )
+        {
+            verification.Entry(row);
+        }
+
+        return verification.Result;
+    }
+
+    private VerificationResult Result => new([.. _found.Distinct()], _entries, _jobs.Count, _registered);
+
+    private static VerificationResult Nothing(string file, string what) =>
+        new([new Tampering(null, Path.GetFileName(file), what)], 0, 0, 0);
+
+    private void Say(string job, string where, string what) => _found.Add(new Tampering(job, where, what));
+
+    private void House(string where, string what) => _found.Add(new Tampering(null, where, what));
+
+    // What cannot be read ends its own step; the others go on.
+    private void Step(Action step, string where)
+    {
+        try
+        {
+            step();
+        }
+        catch (SqliteException e)
+        {
+            House(where, $"cannot be read any further: {e.Message}");
+        }
+    }
+
+    private void Whole()
+    {
+        var integrity = _connection.QueryFirst<string>("PRAGMA integrity_check(1)");
+        if (integrity != "ok")
+        {
+            House("the file", $"its pages are damaged: {integrity.ReplaceLineEndings(" ")}");
+        }
+    }
+
+    private void Journal()
+    {
+        var (shopSeq, shopHash) = (0L, Envelope.Beginning);
+        foreach (var row in _connection.Query<Row>($"{Rows} ORDER BY shop_seq", buffered: false))
+        {
+            if (row.ShopSeq != shopSeq + 1)
+            {
+                House("journal", $"between appends {shopSeq} and {row.ShopSeq} something is missing");
+            }
+            else if (!Same(Envelope.Chain(shopHash, row.Hash), row.ShopHash))
+            {
+                Say(row.Job, Place(row), "the shop's chain breaks here");
+            }
+
+            Entry(row);
+            (shopSeq, shopHash) = (row.ShopSeq, row.ShopHash);
+        }
+    }
+
+    private void Entry(Row row)
+    {
+        _entries++;
+        var (seq, hash) = _jobs.GetValueOrDefault(row.Job, (0, Envelope.Beginning));
+        if (row.Seq != seq + 1)
+        {
+            Say(row.Job, Place(row), $"entry {seq + 1} of this job is missing before it");
+        }
+        else if (!Same(Envelope.Chain(hash, row.Bytes), row.Hash))
+        {
+            Say(row.Job, Place(row), "its bytes are not those that were recorded");
+        }
+
+        _jobs[row.Job] = (row.Seq, row.Hash);
+        if (Read(row) is not { } entry)
+        {
+            Say(row.Job, Place(row), "it cannot be read");
+            return;
+        }
+
+        if (entry.JobId != row.Job || entry.Seq != row.Seq || entry.EntryId != row.EntryId)
+        {
+            Say(row.Job, Place(row), "its row names another entry than its bytes");
+        }
+
+        Papers(row, entry.Body);
+    }
+
+    private Entry? Read(Row row)
+    {
+        try
+        {
+            return Envelope.Read(row.Bytes, _kinds);
+        }
+        catch (Exception e) when (e is not SqliteException)
+        {
+            return null;
+        }
+    }
+
+    // What an entry names by hash is there, and is what it was.
+    private void Papers(Row row, EntryBody body)
+    {
+        switch (body)
+        {
+            case Released r:
+                Blob(row, $"record {r.Number}", r.PdfHash, Pdf);
+                break;
+            case ClaimSent c:
+                Blob(row, $"letter of claim {c.Number}", c.LetterHash, Pdf);
+                if (c.MailHash.Length > 0)
+                {
+                    Blob(row, $"mail of claim {c.Number}", c.MailHash, Letter);
+                    Mail(row, c);
+                }
+
+                break;
+            case JobOpened o:
+                Sheet(row, $"sheet {o.SheetId} revision {o.SheetRevision}", o.SheetHash);
+                break;
+            case SheetMoved m:
+                Sheet(row, $"sheet revision {m.Revision}", m.SheetHash);
+                break;
+            case IHoldsPhoto p:
+                Picture(row, p.Hash);
+                break;
+        }
+    }
+
+    private void Blob(Row row, string what, string hash, string mediaType)
+    {
+        _named.Add(hash);
+        var kept = _connection.QueryFirstOrDefault<(string MediaType, byte[] Bytes)?>(
+            "SELECT media_type, bytes FROM blob WHERE hash = @hash",
+            new { hash }
+        );
+        Say(
+            row,
+            what,
+            kept is not var (type, bytes) ? "is missing"
+                : Hex(bytes) != hash ? "has other bytes than were recorded"
+                : type != mediaType ? $"is kept as {type}, not as {mediaType}"
+                : null
+        );
+    }
+
+    private void Mail(Row row, ClaimSent claim)
+    {
+        var file = _connection.QueryFirstOrDefault<string>(
+            "SELECT file FROM mail WHERE hash = @MailHash",
+            new { claim.MailHash }
+        );
+        Say(
+            row,
+            $"mail of claim {claim.Number}",
+            file is null ? "is not in the outbox's list"
+                : file != MailStore.FileOf(row.Job, claim.Number) ? $"is listed as {file}"
+                : null
+        );
+    }
+
+    private void Sheet(Row row, string what, string hash)
+    {
+        var bytes = _connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM sheet WHERE hash = @hash", new { hash });
+        Say(
+            row,
+            what,
+            bytes is null ? "is missing"
+                : Hex(bytes) != hash ? "has other bytes than were recorded"
+                : null
+        );
+    }
+
+    private void Picture(Row row, string hash)
+    {
+        var bytes = _connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM photo WHERE hash = @hash", new { hash });
+        var used = _connection.ExecuteScalar<long>(
+            "SELECT COUNT(*) FROM photo_use WHERE hash = @hash AND entry_id = @EntryId",
+            new { hash, row.EntryId }
+        );
+        Say(
+            row,
+            $"picture {hash[..Math.Min(8, hash.Length)]}",
+            bytes is null ? "is missing"
+                : Hex(bytes) != hash ? "has other bytes than were recorded"
+                : used == 0 ? "is not kept for this entry any more"
+                : null
+        );
+    }
+
+    private void Head()
+    {
+        var head = _connection.QueryFirstOrDefault<(long Seq, byte[] Hash)?>(
+            "SELECT shop_seq, shop_hash FROM journal_head"
+        );
+        var last =
+            _connection.QueryFirstOrDefault<(long Seq, byte[] Hash)?>(
+                "SELECT shop_seq, shop_hash FROM journal ORDER BY shop_seq DESC LIMIT 1"
+            ) ?? (0, Envelope.Beginning);
+        if (head is not var (seq, hash))
+        {
+            House("journal", "it does not say where it ends");
+        }
+        else if (seq != last.Seq)
+        {
+            House("journal", $"it ends at append {last.Seq}, but {seq} were acknowledged");
+        }
+        else if (!Same(hash, last.Hash))
+        {
+            House("journal", $"its last append, {seq}, is another than was acknowledged");
+        }
+    }
+
+    private void HouseRegister()
+    {
+        var should = new Dictionary<(string, string), string?>();
+        var last = Envelope.Beginning;
+        foreach (
+            var (seq, bytes, hash) in _connection.Query<(long, byte[], byte[])>(
+                "SELECT seq, bytes, hash FROM register ORDER BY seq",
                 buffered: false
             )
         )
         {
-            if (Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)) != hash)
+            if (seq != ++_registered)
             {
-                return new VerificationResult(false, $"Broken: what is stored as {hash} has other bytes.", shopSeq);
+                House("register", $"entry {_registered} is missing");
+                _registered = seq;
+            }
+            else if (!Same(Envelope.Chain(last, bytes), hash))
+            {
+                House("register", $"entry {seq} is not what was noted");
+            }
+
+            last = hash;
+            var noted = Register.Read(bytes);
+            should[(noted.Of, noted.Key)] = noted.Digest;
+        }
+
+        foreach (var now in Register.Now(_connection))
+        {
+            if (!should.Remove((now.Of, now.Key), out var digest) || digest is null)
+            {
+                House(Thing(now.Of, now.Key), "was put there past this program");
+            }
+            else if (digest != now.Digest)
+            {
+                House(Thing(now.Of, now.Key), "was changed past this program");
             }
         }
 
-        return new VerificationResult(
-            true,
-            $"Sound: {shopSeq} entries in {last.Count} jobs, every chain checked.",
-            shopSeq
-        );
+        foreach (var ((of, key), _) in should.Where(s => s.Value is not null))
+        {
+            House(Thing(of, key), "is missing");
+        }
+
+        foreach (
+            var (hash, bytes) in _connection.Query<(string, byte[])>(
+                "SELECT hash, bytes FROM sheet UNION ALL SELECT hash, bytes FROM photo",
+                buffered: false
+            )
+        )
+        {
+            if (Hex(bytes) != hash)
+            {
+                House($"sheet or picture {hash[..Math.Min(8, hash.Length)]}", "has other bytes than were recorded");
+            }
+        }
     }
+
+    private void Ends(Seal? seal, string? printed)
+    {
+        if (seal is null)
+        {
+            House("seal", "there is none beside the database");
+        }
+        else if (Sealed.Missing(_connection, seal) is { } missing)
+        {
+            House("seal", missing);
+        }
+
+        if (printed is not null && !IsPrinted(printed))
+        {
+            House($"printed seal {printed}", "the journal has no such append");
+        }
+    }
+
+    private bool IsPrinted(string printed) =>
+        printed.Trim().Split('-') is [var seq, var hash]
+        && _connection.QueryFirstOrDefault<byte[]>("SELECT shop_hash FROM journal WHERE shop_seq = @seq", new { seq })
+            is { } kept
+        && Convert.ToHexStringLower(kept).StartsWith(hash.ToLowerInvariant(), StringComparison.Ordinal)
+        && hash.Length >= 8;
+
+    private void Unnamed()
+    {
+        foreach (var hash in _connection.Query<string>("SELECT hash FROM blob").Where(h => !_named.Contains(h)))
+        {
+            House($"paper {hash[..Math.Min(8, hash.Length)]}", "is named by no entry");
+        }
+    }
+
+    private void Say(Row row, string where, string? what)
+    {
+        if (what is not null)
+        {
+            Say(row.Job, where, what);
+        }
+    }
+
+    private static string Thing(string of, string key) =>
+        of switch
+        {
+            "setting" => $"the shop's setting {key}",
+            "answer" => $"answer {key} to a doubt",
+            "picture" => $"picture {key[..Math.Min(8, key.Length)]} or its small form",
+            _ => $"{of} {key}",
+        };
+
+    private static string Place(Row row) => $"entry {row.Seq} ({row.EntryId})";
+
+    private static bool Same(byte[] a, byte[] b) => a.AsSpan().SequenceEqual(b);
+
+    private static string Hex(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
 }

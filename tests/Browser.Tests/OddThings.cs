@@ -118,7 +118,7 @@ public sealed class OddThings
         one.Go("/sheets/wicken-1350/1").Press("Type the next revision").See("after revision 1");
         var draft = new Uri(one.Browser.Url).PathAndQuery;
         using var other = new Technician(application.Url).SignIn("I. Thorne");
-        other.Go(draft).See("after revision 1").Press("From the lid").See("maker");
+        other.Go(draft).See("after revision 1").Press("From the lid").See("maker").Idle();
         one.Press("From the lid").Fill("maker", "First of two");
         one.Keys_(Keys.Enter);
         one.Until(() => one.Text.Contains("Saved as it is typed", StringComparison.Ordinal), "typed");

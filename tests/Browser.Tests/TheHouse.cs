@@ -57,6 +57,23 @@ public sealed class TheHouse
     }
 
     [Fact]
+    public async Task A_lead_looks_at_the_memory_and_backs_it_up_and_a_shop_that_cannot_be_read_says_what_to_do()
+    {
+        var backups = Directory.CreateTempSubdirectory("zygotome-backups");
+        await using var application = await Application.Start(with: o => o with { Backups = backups.FullName });
+        using var t = new Technician(application.Url).SignIn("I. Thorne");
+        t.Go("/shop").See("All is as it was recorded").See("No backup yet");
+        t.Press("Back up now").See("restores").Press("Look now").See("All is as it was recorded");
+
+        await application.Stop();
+        await File.WriteAllBytesAsync(application.DatabaseFile, [1, 2, 3]);
+        await application.Begin();
+        using var after = new Technician(application.Url);
+        after.Go("/").See("This shop’s file cannot be served").See("is damaged").See("restore the last backup");
+        backups.Delete(recursive: true);
+    }
+
+    [Fact]
     public async Task A_draft_is_taken_away_and_brought_back_by_whoever_began_it()
     {
         await using var application = await Application.Start();

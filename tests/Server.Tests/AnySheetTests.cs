@@ -41,7 +41,7 @@ public sealed class AnySheetTests : WithServer
     // As a version without today's strict door put it there.
     private void OnFile(byte[] bytes, string id, int revision)
     {
-        using var connection = Store.Database.Open(Application.DatabaseFile).Connect();
+        using var connection = Application.PastTheProgram();
         connection.Execute(
             "INSERT INTO sheet (id, revision, hash, bytes) VALUES (@id, @revision, @hash, @bytes); "
                 + "INSERT INTO sheet_list (id, revision, name, words) VALUES (@id, @revision, @id, @id)",

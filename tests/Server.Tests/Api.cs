@@ -163,3 +163,15 @@ internal sealed class Api : IDisposable
 
     public void Dispose() => Client.Dispose();
 }
+
+internal static class Statuses
+{
+    /// <summary>Fails where something that prepares a test was not done.</summary>
+    public static void Ok(this HttpStatusCode status)
+    {
+        if (status is not (HttpStatusCode.OK or HttpStatusCode.NoContent))
+        {
+            throw new InvalidOperationException($"{status}");
+        }
+    }
+}

@@ -1,3 +1,4 @@
+using System.Net;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Dapper;
@@ -80,19 +81,31 @@ public sealed class DataFolderTests : IDisposable
     [Theory]
     [InlineData("")]
     [InlineData("not a database at all, but of some length")]
-    public void Over_an_empty_or_damaged_file_nothing_is_written(string content)
+    public async Task Over_an_empty_or_damaged_file_nothing_is_written_and_the_start_says_what_is_wrong(string content)
     {
         Directory.CreateDirectory(Data);
         File.WriteAllText(DatabaseFile, content);
         foreach (var options in new[] { Options(Demo), Options(), Options(Demo, fresh: true) })
         {
-            Assert.Contains(
-                options.FreshDemo ? "not a demo's"
-                    : content.Length == 0 ? "is empty"
-                    : "is damaged",
-                Refused(options),
-                StringComparison.Ordinal
-            );
+            if (options.FreshDemo)
+            {
+                Assert.Contains("not a demo's", Refused(options), StringComparison.Ordinal);
+                continue;
+            }
+
+            await using var app = ZygotomeServer.Build(options, _clock);
+            await app.StartAsync();
+            using var client = new HttpClient();
+            foreach (var path in new[] { "/api/sign-in", "/api/jobs", "/healthz" })
+            {
+                using var answer = await client.GetAsync(new Uri(app.Urls.First() + path));
+                Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
+                Assert.Contains(
+                    content.Length == 0 ? "is empty" : "is damaged",
+                    await answer.Content.ReadAsStringAsync(),
+                    StringComparison.Ordinal
+                );
+            }
         }
 
         Assert.Equal(content, File.ReadAllText(DatabaseFile));

@@ -10,7 +10,7 @@ public sealed class OneBreaksNoOther : WithServer
 {
     private void Break()
     {
-        using var connection = Store.Database.Open(Application.DatabaseFile).Connect();
+        using var connection = Application.PastTheProgram();
         connection.Execute(
             "INSERT INTO journal SELECT 9999, 'J-9999', 1, 'broken', @bytes, hash, shop_hash FROM journal LIMIT 1",
             new { bytes = "no journal"u8.ToArray() }
@@ -80,7 +80,7 @@ public sealed class OneBreaksNoOther : WithServer
                 "\"maker\": \"Another\", \"seal\": \"\\ud83d\", \"maker\":",
                 StringComparison.Ordinal
             );
-        using (var connection = Store.Database.Open(Application.DatabaseFile).Connect())
+        using (var connection = Application.PastTheProgram())
         {
             connection.Execute(
                 "INSERT INTO sheet (id, revision, hash, bytes) VALUES ('said-twice', 1, 'twice', @bytes)",

@@ -144,7 +144,7 @@ public sealed class OriginTests : WithServer
     [Fact]
     public async Task A_rule_that_fails_answers_with_the_same_headers()
     {
-        using var connection = Store.Database.Open(Application.DatabaseFile).Connect();
+        using var connection = Application.PastTheProgram();
         var command = connection.CreateCommand();
         command.CommandText = """
             INSERT INTO journal (shop_seq, job, seq, entry_id, bytes, hash, shop_hash)

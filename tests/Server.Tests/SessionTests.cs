@@ -116,7 +116,7 @@ public sealed class SessionTests : WithServer
     [Fact]
     public async Task What_the_database_holds_of_a_sign_in_opens_none()
     {
-        using var connection = Store.Database.ReadOnly(Application.DatabaseFile).Connect();
+        using var connection = Application.PastTheProgram();
         var command = connection.CreateCommand();
         command.CommandText = "SELECT key FROM session";
         var key = (string)command.ExecuteScalar()!;

@@ -53,14 +53,35 @@ internal sealed class Application : IAsyncDisposable
         return new Application(app, options, clock);
     }
 
+    /// <summary>Stops the server; its data stay until this is disposed of.</summary>
+    public async Task Stop()
+    {
+        await _app.StopAsync();
+        await _app.DisposeAsync();
+    }
+
+    /// <summary>Starts a stopped one again.</summary>
+    public async Task Begin()
+    {
+        _app = ZygotomeServer.Build(_options, Clock);
+        await _app.StartAsync();
+    }
+
     /// <summary>Stops the server and starts another on the same data, as the first or otherwise.</summary>
     public async Task Restart(Func<ServerOptions, ServerOptions>? with = null)
     {
         await _app.StopAsync();
         await _app.DisposeAsync();
         _options = with?.Invoke(_options) ?? _options;
-        _app = ZygotomeServer.Build(_options, Clock);
-        await _app.StartAsync();
+        await Begin();
+    }
+
+    /// <summary>Asks or changes the file past the program.</summary>
+    public Microsoft.Data.Sqlite.SqliteConnection PastTheProgram()
+    {
+        var connection = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={DatabaseFile};Pooling=False");
+        connection.Open();
+        return connection;
     }
 
     public JobSnapshot Job(string id) => _app.Services.GetRequiredService<JournalReader>().Find(id)!;

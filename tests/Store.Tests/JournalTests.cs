@@ -85,7 +85,7 @@ public sealed class JournalTests : OnAStore
             )
         );
         Assert.Equal(Enumerable.Range(1, 51).Select(i => (long)i), Reader.Find("J-0001")!.Journal.Select(e => e.Seq));
-        var verified = Verification.Run(Database, Stages.Kinds);
+        var verified = Verification.Run(Database.File, Stages.Kinds);
         Assert.True(verified.Sound, verified.Words);
         Assert.Equal(102, verified.Entries);
     }
@@ -130,22 +130,22 @@ public sealed class JournalTests : OnAStore
     [Theory]
     [InlineData(
         "UPDATE journal SET bytes = CAST(replace(CAST(bytes AS TEXT), 'pushrod', 'pushrod2') AS BLOB) WHERE seq = 2",
-        "job J-0001, entry 2 (a): its bytes do not match its hash"
+        "job J-0001, entry 2 (a): its bytes are not those that were recorded"
     )]
-    [InlineData("DELETE FROM journal WHERE seq = 2", "something is missing, before job J-0001, entry 3")]
+    [InlineData("DELETE FROM journal WHERE seq = 2", "between appends 1 and 3 something is missing")]
     [InlineData("DELETE FROM journal WHERE seq = 3", "ends at append 2, but 3 were acknowledged")]
     [InlineData(
         "UPDATE journal SET hash = randomblob(32) WHERE seq = 3",
-        "job J-0001, entry 3 (b): its bytes do not match its hash"
+        "job J-0001, entry 3 (b): its bytes are not those that were recorded"
     )]
     [InlineData("UPDATE journal SET shop_hash = randomblob(32) WHERE seq = 1", "the shop's chain breaks here")]
     [InlineData("UPDATE sheet SET bytes = x'00'", "has other bytes")]
-    public async Task A_tampered_file_is_found_and_the_first_break_named(string tampering, string named)
+    public async Task A_tampered_file_is_found_and_the_place_named(string tampering, string named)
     {
         await Open();
         await Post("J-0001", Draft("a", new Counted("pushrod", 1)));
         await Post("J-0001", Draft("b", new Counted("pushrod", 1)));
-        Assert.True(Verification.Run(Database, Stages.Kinds).Sound);
+        Assert.True(Verification.Run(Database.File, Stages.Kinds).Sound);
         using var connection = Database.Connect();
         foreach (
             var trigger in connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'trigger'").ToArray()
@@ -155,7 +155,7 @@ public sealed class JournalTests : OnAStore
         }
 
         connection.Execute(tampering);
-        var verified = Verification.Run(Database, Stages.Kinds);
+        var verified = Verification.Run(Database.File, Stages.Kinds);
         Assert.False(verified.Sound);
         Assert.Contains(named, verified.Words, StringComparison.Ordinal);
     }

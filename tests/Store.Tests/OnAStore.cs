@@ -96,6 +96,7 @@ public abstract class OnAStore : IAsyncDisposable
     {
         await List.DisposeAsync();
         await Writer.DisposeAsync();
+        Database.Dispose();
         SqliteConnection.ClearAllPools();
         Folder.Delete(recursive: true);
         GC.SuppressFinalize(this);

@@ -42,7 +42,7 @@ public sealed class OneBreaksNoOther : OnAStore
         Assert.Equal(20, told.Count);
         Assert.All(told, t => Assert.IsType<DivideByZeroException>(t.Why));
         Assert.Null(Reader.Entry("n0"));
-        Assert.True(Verification.Run(Database, Stages.Kinds).Sound);
+        Assert.True(Verification.Run(Database.File, Stages.Kinds).Sound);
     }
 
     [Fact]

@@ -53,6 +53,7 @@ export function App() {
   return (
     <>
       {me && <Zone />}
+      {me && <CutNote />}
       <Routes>
         <Route path="/sign-in" element={<SignIn />} />
         <Route path="/jobs/new" element={<ReceiveNew />} />
@@ -78,6 +79,24 @@ function Zone() {
   const { data } = useShop();
   useEffect(() => void (data && setZone(data.timeZone)), [data]);
   return null;
+}
+
+/** A shop that has lost some of what was sealed is looked at and not written to; whoever works here is told. */
+function CutNote() {
+  const { data } = useShop();
+  const { pathname } = useLocation();
+  // In Shop it stands in its place.
+  if (!data?.cut || pathname === '/shop') return null;
+  return (
+    <p
+      role="alert"
+      className="fixed bottom-[144px] left-1/2 z-40 w-[min(760px,94vw)] -translate-x-1/2 border-2 border-red bg-paper px-5
+        py-3 text-[16px] text-red"
+    >
+      <strong>To be read only.</strong> {data.cut}. Nothing is recorded until a lead has had a backup restored; what is
+      typed meanwhile waits on this device.
+    </p>
+  );
 }
 
 /** Entries on this device that the server has not acknowledged yet, and one it would not take. */

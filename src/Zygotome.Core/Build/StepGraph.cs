@@ -104,8 +104,7 @@ public static class Clock
 
     public static string At(string timeZone, DateTimeOffset from, DateTimeOffset instant)
     {
-        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(timeZone, out var found) ? found : TimeZoneInfo.Utc;
-        var (local, now) = (TimeZoneInfo.ConvertTime(instant, zone), TimeZoneInfo.ConvertTime(from, zone));
+        var (local, now) = (Quantities.ShopDay.At(timeZone, instant), Quantities.ShopDay.At(timeZone, from));
         return local.Date == now.Date
             ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"at {local:HH:mm}")
             : string.Create(

@@ -9,12 +9,14 @@ namespace Zygotome.Core.Unpack;
 public sealed record ClaimedShortage(string Part, string Name, int Quantity, string Bag);
 
 /// <summary>
-/// A claim is sent to the supplier. Letter and mail are composed when it is recorded; the client names only what goes
-/// in.
+/// A claim to the supplier. Letter and mail are composed when it is recorded; the client names only what goes in. It is sent
+/// then, but where the supplier has no address for mail: such a letter is sent when somebody posted it,
+/// <see cref="ClaimPosted"/>.
 /// </summary>
 /// <param name="Findings">Ids of findings. <paramref name="Parts"/>: ids of short parts.</param>
 /// <param name="LetterHash">SHA-256 of the letter's PDF; <paramref name="MailHash"/>: of the mail file. Filled in by
 /// the server.</param>
+/// <param name="ByLetter">There is no mail: the letter is printed and posted. Said by the server.</param>
 public sealed record ClaimSent(
     ImmutableArray<string> Findings,
     ImmutableArray<string> Parts,
@@ -23,7 +25,8 @@ public sealed record ClaimSent(
     Supplier? To = null,
     ImmutableArray<ClaimedShortage>? Shortages = null,
     string LetterHash = "",
-    string MailHash = ""
+    string MailHash = "",
+    bool ByLetter = false
 ) : EntryBody
 {
     public override bool IsDecision() => true;
@@ -63,11 +66,32 @@ public sealed record ClaimSent(
                         MailHash,
                         Evidence.Of(entry)
                     )
+                    {
+                        ByLetter = ByLetter,
+                    }
                 ),
             },
         };
 
-    public override string Say(JobState state) => $"Claim {Number} sent{(To is null ? "" : $" to {To.Name}")}";
+    public override string Say(JobState state) =>
+        $"Claim {Number} {(ByLetter ? "written" : "sent")}{(To is null ? "" : $" to {To.Name}")}"
+        + (ByLetter ? ", to be printed and posted" : "");
+}
+
+/// <summary>The letter of a claim that no mail carries was printed and went on its way.</summary>
+public sealed record ClaimPosted(string Claim) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim) is not { } claim
+            ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
+        : claim.IsSent ? new Refusal("claim/posted", $"Claim {claim.Number} was sent already.", "body.claim")
+        : null;
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        Claims.Change(state, entry, Claim, c => c with { Posted = Evidence.Of(entry) });
+
+    public override string Say(JobState state) =>
+        $"Letter of claim {state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Number} posted";
 }
 
 public enum ClaimAnswerKind

@@ -16,6 +16,14 @@ public sealed record Claimed(
     Evidence Evidence
 )
 {
+    /// <summary>No mail carries it.</summary>
+    public bool ByLetter { get; init; }
+
+    public Evidence? Posted { get; init; }
+
+    /// <summary>On its way to the supplier: a written letter is not.</summary>
+    public bool IsSent => !ByLetter || Posted is not null;
+
     public ClaimAnswer? Answer { get; init; }
 
     public Evidence? Arrived { get; init; }
@@ -24,7 +32,8 @@ public sealed record Claimed(
 public sealed record ClaimAnswer(ClaimAnswerKind Kind, string Words, DateOnly? PartsDue, Evidence Evidence);
 
 /// <summary>Something a claim could be made for. <paramref name="Stands"/> is false when it happened here.</summary>
-public sealed record Claimable(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent);
+/// <param name="Written">In a letter that nobody has posted yet.</param>
+public sealed record Claimable(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent, bool Written);
 
 /// <summary>What can be claimed from the supplier, and until when.</summary>
 public static class Claims
@@ -41,7 +50,8 @@ public static class Claims
                     + $"{f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}",
                 f.Origin.Claimable,
                 $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
-                state.Unpack.Claims.Any(c => Standing(c) && c.Findings.Contains(f.Id))
+                state.Unpack.Claims.Any(c => c.IsSent && Standing(c) && c.Findings.Contains(f.Id)),
+                state.Unpack.Claims.Any(c => !c.IsSent && c.Findings.Contains(f.Id))
             );
         }
 
@@ -58,8 +68,9 @@ public static class Claims
                         ? $"{wrong} of the wrong kind or size came"
                         : "counted short",
                     state.Unpack.Claims.Any(c =>
-                        Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)
-                    )
+                        c.IsSent && Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)
+                    ),
+                    state.Unpack.Claims.Any(c => !c.IsSent && c.Shortages.Any(s => s.Part == part.Id))
                 );
             }
         }

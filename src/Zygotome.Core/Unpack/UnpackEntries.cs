@@ -42,6 +42,7 @@ public static class UnpackEntries
             Retractable = false,
             OwnDoor = true,
         },
+        EntryKind.Of<ClaimPosted>("unpack/claim-posted", Posters.Anybody),
         EntryKind.Of<ClaimAnswered>("unpack/claim-answered", Posters.Anybody) with
         {
             AfterRelease = true,

@@ -22,13 +22,7 @@ internal sealed class SessionHandler(
         Task.FromResult(
             Cookies.Session(Request) is not { } token ? AuthenticateResult.NoResult()
             : sessions.Find(token) is not var (session, person) ? AuthenticateResult.Fail("This sign-in has ended.")
-            : AuthenticateResult.Success(
-                new AuthenticationTicket(
-                    Principal(person, session.Key),
-                    new AuthenticationProperties { ExpiresUtc = session.IssuedAt + Sessions.Longest },
-                    Scheme.Name
-                )
-            )
+            : AuthenticateResult.Success(new AuthenticationTicket(Principal(person, session.Key), Scheme.Name))
         );
 
     private ClaimsPrincipal Principal(Person person, string key) =>

@@ -47,7 +47,7 @@ internal sealed class Sessions
         return token;
     }
 
-    /// <summary>Whose sign-in this is, as they are now, and when it ends in any case; null when it is none any more.</summary>
+    /// <summary>Whose sign-in this is, as they are now; null when it is none any more.</summary>
     public (Session Session, Person Person)? Find(string token)
     {
         var key = Tokens.Key(token);
@@ -70,6 +70,15 @@ internal sealed class Sessions
         }
 
         return _people.Find(session.Person) is { } person ? (session, person) : null;
+    }
+
+    /// <summary>Whether a sign-in is still under way, by its key; being asked about is not being used.</summary>
+    public bool IsOpen(string key)
+    {
+        lock (_one)
+        {
+            return _open.TryGetValue(key, out var kept) && !IsOver(kept.Session);
+        }
     }
 
     public void End(string token)

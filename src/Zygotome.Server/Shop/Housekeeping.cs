@@ -7,6 +7,7 @@ namespace Zygotome.Server.Shop;
 internal sealed partial class Housekeeping(
     PhotoStore photos,
     DraftStore drafts,
+    Database database,
     TimeProvider clock,
     ILogger<Housekeeping> log
 ) : BackgroundService
@@ -24,6 +25,11 @@ internal sealed partial class Housekeeping(
 
     private void Sweep()
     {
+        if (database.Cut is not null)
+        {
+            return;
+        }
+
         try
         {
             var now = clock.GetUtcNow();

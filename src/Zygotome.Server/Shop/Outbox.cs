@@ -20,22 +20,19 @@ internal sealed partial class Outbox(ServerOptions options, MailStore mail, Time
             {
                 try
                 {
-                    Directory.CreateDirectory(Folder);
-                    var whole = Path.Combine(Folder, waiting.File);
-                    File.WriteAllBytes(whole + ".part", waiting.Bytes);
-                    File.Move(whole + ".part", whole, overwrite: true);
+                    PrivateFile.Folder(Folder);
+                    PrivateFile.Write(Path.Combine(Folder, waiting.File), waiting.Bytes);
                     mail.Delivered(waiting.Hash, clock.GetUtcNow());
                 }
                 catch (Exception e) when (e is IOException or UnauthorizedAccessException)
                 {
-                    // It stays in the database and is tried again with the next mail or start.
-                    NotWritten(e.Message);
-                    return;
+                    // It stays in the database, is shown in Shop, and is tried again with the next mail or start.
+                    NotWritten(waiting.File, e.Message);
                 }
             }
         }
     }
 
-    [LoggerMessage(LogLevel.Warning, "The outbox could not be written: {Reason}")]
-    private partial void NotWritten(string reason);
+    [LoggerMessage(LogLevel.Warning, "{File} could not be put into the outbox: {Reason}")]
+    private partial void NotWritten(string file, string reason);
 }

@@ -14,6 +14,9 @@ internal static class PhotoEndpoints
 {
     public const string Path = "/api/photos";
 
+    /// <summary>So much of pictures that no entry names is kept at a time; a day later they are swept.</summary>
+    public const long MostUnnamed = 200L << 20;
+
     public static void MapPhotos(this IEndpointRouteBuilder app)
     {
         app.MapPost(Path, Take);
@@ -33,6 +36,16 @@ internal static class PhotoEndpoints
         TimeProvider clock
     )
     {
+        if (photos.Unnamed() > MostUnnamed)
+        {
+            return Problems.Of(
+                StatusCodes.Status429TooManyRequests,
+                "photo/quota",
+                $"Pictures that nothing names take {MostUnnamed >> 20} MB already; name them, or send this one tomorrow.",
+                "body"
+            );
+        }
+
         using var buffer = new MemoryStream();
         await request.Body.CopyToAsync(buffer);
         if (!Pictures.Read(buffer.ToArray()).Try(out var picture, out var refusal))

@@ -4,13 +4,15 @@ using Zygotome.Core.Receive;
 namespace Zygotome.Server.Shop;
 
 /// <summary>What the screens need of the shop.</summary>
+/// <param name="Cut">What is missing of what was sealed, in words; the shop is read-only then.</param>
 public sealed record ShopView(
     string Name,
     string TimeZone,
     IReadOnlyList<ShopInstrument> Instruments,
     IReadOnlyList<Adhesive> Adhesives,
     IReadOnlyList<Supplier> Suppliers,
-    IReadOnlyList<ReceiverKind> Receivers
+    IReadOnlyList<ReceiverKind> Receivers,
+    string? Cut
 );
 
 internal static class ShopEndpoints
@@ -18,14 +20,15 @@ internal static class ShopEndpoints
     public static void MapShop(this IEndpointRouteBuilder app) =>
         app.MapGet(
             "/api/shop",
-            (ShopSettings settings) =>
+            (ShopSettings settings, Store.Database database) =>
                 new ShopView(
                     settings.Current.Shop,
                     settings.Current.TimeZone,
                     settings.Current.Instruments,
                     settings.Current.Adhesives,
                     settings.Current.Suppliers,
-                    settings.Current.Receivers
+                    settings.Current.Receivers,
+                    database.Cut
                 )
         );
 }

@@ -47,7 +47,9 @@ internal sealed class ClaimDesk(PhotoStore photos)
             pictures
         );
         var letter = BlobStore.Of(ClaimLetter.Pdf(paper), "application/pdf");
-        var mail = BlobStore.Of(ClaimLetter.Eml(paper, letter.Bytes), "message/rfc822");
+        var mail = ClaimLetter.AddressOf(to) is null
+            ? null
+            : BlobStore.Of(ClaimLetter.Eml(paper, letter.Bytes), "message/rfc822");
         return new Composed(
             asked with
             {
@@ -57,14 +59,13 @@ internal sealed class ClaimDesk(PhotoStore photos)
                 To = to,
                 Shortages = [.. shortages],
                 LetterHash = letter.Hash,
-                MailHash = mail.Hash,
+                MailHash = mail?.Hash ?? "",
+                ByLetter = mail is null,
             },
             letter,
-            new Mail(FileOf(state.JobId, number), mail)
+            mail is null ? null : new Mail(MailStore.FileOf(state.JobId, number), mail)
         );
     }
-
-    public static string FileOf(string job, int number) => $"{job}-claim-{number}.eml";
 
     public static ClaimsView View(JobState state, DateOnly today) =>
         new(
@@ -72,7 +73,11 @@ internal sealed class ClaimDesk(PhotoStore photos)
             state.Receive.Supplier?.Contact ?? "",
             state.Receive.ClaimUntil,
             Claims.DaysLeft(state, today),
-            [.. Claims.Of(state).Select(c => new ClaimableView(c.Id, c.IsPart, c.Text, c.Stands, c.Why, c.Sent))],
+            [
+                .. Claims
+                    .Of(state)
+                    .Select(c => new ClaimableView(c.Id, c.IsPart, c.Text, c.Stands, c.Why, c.Sent, c.Written)),
+            ],
             [
                 .. state.Unpack.Claims.Select(c => new ClaimView(
                     c.Id,
@@ -86,7 +91,8 @@ internal sealed class ClaimDesk(PhotoStore photos)
                         .. c.Shortages.Select(s => $"{s.Quantity} × {s.Name}"),
                     ],
                     c.LetterHash,
-                    FileOf(state.JobId, c.Number),
+                    c.ByLetter ? null : MailStore.FileOf(state.JobId, c.Number),
+                    c.IsSent,
                     c.Answer?.Kind,
                     c.Answer is { } a ? ClaimWords.Of(a.Kind) : "",
                     c.Answer?.Words ?? "",

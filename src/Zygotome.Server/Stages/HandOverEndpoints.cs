@@ -1,8 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Zygotome.Core.Airframe;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
-using Zygotome.Papers;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
@@ -56,25 +54,5 @@ internal static class HandOverEndpoints
             FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null,
             [.. state.Retracted.Select(RetractionView.Of)]
         );
-    }
-}
-
-/// <summary>
-/// Composes a release: the ledger as it then stands, and the record rendered once.
-/// </summary>
-internal static class Releases
-{
-    public static Core.Outcome<Composed> Compose(JobState state, Entry entry)
-    {
-        if (!Released.From(state, entry.RecordedAt).Try(out var released, out var refusal))
-        {
-            return refusal;
-        }
-
-        var pdf = BlobStore.Of(
-            RecordPdf.Render(new RecordPaper(state, released, entry.By, entry.RecordedAt, Drawings.Plan(state.Sheet))),
-            "application/pdf"
-        );
-        return new Composed(released with { PdfHash = pdf.Hash }, pdf);
     }
 }

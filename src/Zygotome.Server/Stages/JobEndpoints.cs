@@ -222,12 +222,7 @@ internal sealed class JobDesk(
     public DateTimeOffset Now => clock.GetUtcNow();
 
     /// <summary>The day it is at the shop.</summary>
-    public DateOnly Today =>
-        DateOnly.FromDateTime(
-            TimeZoneInfo.TryFindSystemTimeZoneById(settings.Current.TimeZone, out var zone)
-                ? TimeZoneInfo.ConvertTime(Now, zone).DateTime
-                : Now.UtcDateTime
-        );
+    public DateOnly Today => DateOnly.FromDateTime(Core.Quantities.ShopDay.At(settings.Current.TimeZone, Now).DateTime);
 
     public JobSnapshot? Find(string id) => reader.Find(id);
 

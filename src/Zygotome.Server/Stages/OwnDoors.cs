@@ -32,21 +32,27 @@ internal static class OwnDoors
     {
         app.MapPost(
                 "/api/jobs/{id}/release",
-                (string id, ReleasePost post, ClaimsPrincipal user, JournalReader reader, JournalWriter writer) =>
-                    Record(id, post.Look, Release(post), user, reader, writer)
+                (
+                    string id,
+                    ReleasePost post,
+                    ClaimsPrincipal user,
+                    JournalReader reader,
+                    JournalWriter writer,
+                    ReleaseDesk releases
+                ) => Record(id, post.Look, Release(post, releases), user, reader, writer)
             )
             .For(Core.Jobs.Stages.Kinds.Of<Released>().By);
         app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Jobs.Stages.Kinds.Of<ClaimSent>().By);
     }
 
-    private static Draft Release(ReleasePost post) =>
+    private static Draft Release(ReleasePost post, ReleaseDesk releases) =>
         new(
             post.EntryId,
             Core.Jobs.Stages.Kinds.Of<Released>().Type,
             null,
             post.ObservedAt,
             post.ExpectedSeq,
-            Releases.Compose
+            releases.Compose
         );
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Claim(

@@ -70,7 +70,15 @@ public sealed record WalkPointView(
     string FindingTag
 );
 
-public sealed record ClaimableView(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent);
+public sealed record ClaimableView(
+    string Id,
+    bool IsPart,
+    string Text,
+    bool Stands,
+    string Why,
+    bool Sent,
+    bool Written
+);
 
 public sealed record ClaimView(
     string Id,
@@ -81,7 +89,8 @@ public sealed record ClaimView(
     string Wish,
     IReadOnlyList<string> What,
     string LetterHash,
-    string MailFile,
+    string? MailFile,
+    bool IsSent,
     ClaimAnswerKind? Answer,
     string AnswerWords,
     string AnswerText,

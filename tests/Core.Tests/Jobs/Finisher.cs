@@ -191,7 +191,10 @@ internal sealed class Finisher(Bench bench)
             }
             else if (finding.Repair is not null)
             {
-                bench.Do(new Reinspected(finding.Id, true), finding.Repairers.Contains(_lead.Id) ? Bench.Vane : _lead);
+                bench.Do(
+                    new Reinspected(finding.Id, true),
+                    finding.Repairers.Contains(_lead.Id) && !_lead.Alone ? Bench.Vane : _lead
+                );
             }
         }
     }

@@ -67,6 +67,10 @@ public sealed class TableTests
     [InlineData("-cmd")]
     [InlineData("@sum")]
     [InlineData("'quoted")]
+    [InlineData("|pipe")]
+    [InlineData("\u200B=1+1")]
+    [InlineData("\uFF1D1+1")]
+    [InlineData("-2+3+cmd")]
     public void What_a_table_program_would_run_is_made_harmless_and_comes_back_as_it_was(string name)
     {
         var sheet = new JsonObject
@@ -82,9 +86,29 @@ public sealed class TableTests
             ),
         };
         var text = Written(sheet);
-        Assert.DoesNotContain($",{name},", text, StringComparison.Ordinal);
-        Assert.Contains($",'{name},", text, StringComparison.Ordinal);
+        Assert.DoesNotContain($",\"{name}\",", text, StringComparison.Ordinal);
+        Assert.Contains($",\"'{name}\",", text, StringComparison.Ordinal);
         Assert.Equal(name, Read(text).Rows![0]!["name"]!.ToString());
+    }
+
+    [Theory]
+    [InlineData("Screw\nlong")]
+    [InlineData("Screw\tlong, \"thin\"; both")]
+    public void No_line_break_and_no_separator_ends_a_cell_that_it_stands_in(string name)
+    {
+        var sheet = new JsonObject
+        {
+            ["parts"] = new JsonArray(
+                new JsonObject
+                {
+                    ["id"] = "p",
+                    ["name"] = name,
+                    ["bag"] = "A",
+                    ["quantity"] = 1,
+                }
+            ),
+        };
+        Assert.Equal(name, Assert.Single(Read(Written(sheet)).Rows!)!["name"]!.ToString());
     }
 
     [Fact]
@@ -101,7 +125,7 @@ public sealed class TableTests
                 }
             ),
         };
-        Assert.Contains(",-5 mm to 3 mm,", Written(sheet, "throws"), StringComparison.Ordinal);
+        Assert.Contains(",\"-5 mm to 3 mm\",", Written(sheet, "throws"), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -16,8 +16,9 @@ export function useMe(): Me | null | undefined {
     queryFn: async () => {
       const { data, error, response } = await api.GET('/api/me');
       if (data) return data;
-      // A shop with nobody in it says so to whoever asks, and waits for its first person.
-      if ((error as { code?: string } | undefined)?.code === 'first-start/waits') return null;
+      // A shop with nobody in it, or one that cannot be read, says so at its door.
+      const code = (error as { code?: string } | undefined)?.code ?? '';
+      if (code === 'first-start/waits' || code === 'shop/damaged') return null;
       if (response.status !== 401) throw new Error('The server does not say who is signed in.');
       const before = client.getQueryData<Me | null>(['me']);
       if (before) lapse();

@@ -40,6 +40,7 @@ export type Bodies = {
   'unpack/origin': Schemas['Entry.OriginSaid'];
   'unpack/regraded': Schemas['Entry.Regraded'];
   'unpack/claim-sent': Pick<Schemas['Entry.ClaimSent'], 'findings' | 'parts' | 'wish'>;
+  'unpack/claim-posted': Schemas['Entry.ClaimPosted'];
   'unpack/claim-answered': Schemas['Entry.ClaimAnswered'];
   'unpack/parts-arrived': Schemas['Entry.PartsArrived'];
   'build/step-started': Schemas['Entry.StepStarted'];

@@ -2223,6 +2223,111 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/memory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MemoryView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/memory/verify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VerifiedView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/memory/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BackupView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/people": {
         parameters: {
             query?: never;
@@ -2441,6 +2546,21 @@ export interface components {
             key: string;
             name: string;
         };
+        BackupView: {
+            file: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            sound: boolean;
+            words: string;
+        };
+        BackupsView: {
+            folder: null | string;
+            beside: boolean;
+            taken: components["schemas"]["BackupView"][];
+            failed: null | string;
+        };
         BagView: {
             bag: string;
             counted: boolean;
@@ -2575,7 +2695,8 @@ export interface components {
             wish: string;
             what: string[];
             letterHash: string;
-            mailFile: string;
+            mailFile: null | string;
+            isSent: boolean;
             answer: null | components["schemas"]["ClaimAnswerKind"];
             answerWords: string;
             answerText: string;
@@ -2591,6 +2712,7 @@ export interface components {
             stands: boolean;
             why: string;
             sent: boolean;
+            written: boolean;
         };
         ClaimsView: {
             supplier: string;
@@ -2827,6 +2949,9 @@ export interface components {
             /** Format: date */
             partsDue?: null | string;
         };
+        "Entry.ClaimPosted": {
+            claim: string;
+        };
         "Entry.ClaimSent": {
             findings: string[];
             parts: string[];
@@ -2859,6 +2984,8 @@ export interface components {
             letterHash: string;
             /** @default  */
             mailHash: string;
+            /** @default false */
+            byLetter: boolean;
         };
         "Entry.Conceded": {
             requirement: string;
@@ -3603,6 +3730,13 @@ export interface components {
             text: string;
             standing: components["schemas"]["Standing"];
         };
+        MemoryView: {
+            seal: string;
+            cut: null | string;
+            verified: null | components["schemas"]["VerifiedView"];
+            mailWaiting: string[];
+            backups: components["schemas"]["BackupsView"];
+        };
         MovePreview: {
             id: string;
             text: string;
@@ -4068,6 +4202,7 @@ export interface components {
             adhesives: components["schemas"]["Adhesive"][];
             suppliers: components["schemas"]["Supplier"][];
             receivers: components["schemas"]["ReceiverKind"][];
+            cut: null | string;
         };
         /** @enum {unknown} */
         Side: "within" | "tooLittle" | "tooMuch";
@@ -4260,6 +4395,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Verdict: "in" | "inClose" | "outClose" | "out" | null;
+        VerifiedView: {
+            /** Format: date-time */
+            at: string;
+            sound: boolean;
+            /** Format: int64 */
+            entries: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int64 */
+            registered: number;
+            found: string[];
+        };
         /** @enum {unknown} */
         WalkAnswer: "sound" | "finding" | "notFitted" | null;
         WalkPointView: {

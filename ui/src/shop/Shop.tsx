@@ -1,7 +1,8 @@
 import { useShop } from '../api/queries';
+import { Memory } from './Memory';
 import { People } from './People';
 
-/** The house itself, for its leads: who works here. */
+/** The house itself, for its leads: who works here, and what it remembers. */
 export function Shop() {
   const { data } = useShop();
   return (
@@ -11,6 +12,7 @@ export function Shop() {
         <p className="text-[16px] text-pencil">{data && `days and hours of ${data.timeZone}`}</p>
       </div>
       <People />
+      <Memory />
     </div>
   );
 }

@@ -4,11 +4,18 @@ import { useLocation, useNavigate } from 'react-router';
 import { answer, api, Refusal } from '../api/client';
 import { signIn } from '../api/me';
 import { PinField } from '../shared/PinField';
+import { Damaged } from './Damaged';
 import { FirstStart } from './FirstStart';
+
+const isDamage = (e: unknown): e is Refusal => e instanceof Refusal && e.code === 'shop/damaged';
 
 /** Your strip of tape on the mat, then the PIN. */
 export function SignIn() {
-  const { data } = useQuery({ queryKey: ['sign-in'], queryFn: async () => answer(await api.GET('/api/sign-in')) });
+  const { data, error } = useQuery({
+    queryKey: ['sign-in'],
+    retry: (count, e) => count < 3 && !isDamage(e),
+    queryFn: async () => answer(await api.GET('/api/sign-in')),
+  });
   const [person, setPerson] = useState<string>();
   const [pin, setPin] = useState('');
   const [wrong, setWrong] = useState('');
@@ -29,6 +36,7 @@ export function SignIn() {
     }
   };
 
+  if (isDamage(error)) return <Damaged why={error} />;
   if (data?.firstStart) return <FirstStart />;
   return (
     <main className="mat-grid flex min-h-full flex-col items-center justify-center gap-8 bg-mat p-6 text-line">

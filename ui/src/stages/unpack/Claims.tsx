@@ -15,7 +15,7 @@ export type ClaimDraft = { left: ReadonlySet<string>; wish: string };
 
 /** What goes into the next claim: everything that stands and was not claimed, less what somebody took out. */
 export const claimed = (claims: Schemas['ClaimsView'], draft: ClaimDraft) =>
-  claims.claimable.filter((c) => c.stands && !c.sent && !draft.left.has(c.id));
+  claims.claimable.filter((c) => c.stands && !c.sent && !c.written && !draft.left.has(c.id));
 
 /** The claim to the supplier: what stands, what was sent, what they answered, when parts come. */
 export function Claims({
@@ -31,7 +31,7 @@ export function Claims({
   draft: ClaimDraft;
   onDraft: (d: ClaimDraft) => void;
 }) {
-  const waiting = claims.claimable.filter((c) => !c.sent);
+  const waiting = claims.claimable.filter((c) => !c.sent && !c.written);
   const toggle = (id: string) => {
     const left = new Set(draft.left);
     if (!left.delete(id)) left.add(id);
@@ -118,8 +118,14 @@ function Sent({
         Claim {c.number} to {c.to}
       </h3>
       <p className="text-[15px] text-pencil">
-        sent {dayAndClock(c.at)} by {c.by}: {c.what.join('; ')}
+        {c.mailFile ? 'sent' : 'written'} {dayAndClock(c.at)} by {c.by}: {c.what.join('; ')}
       </p>
+      {!c.isSent && (
+        <p className="pt-1 text-[17px] text-red">
+          {c.to} has no address for mail: print the letter and post it. Until then the claim is not sent, and its days
+          run.
+        </p>
+      )}
       <p className="flex gap-5 text-[16px]">
         <a
           className="inline-flex min-h-[44px] items-center underline"
@@ -129,13 +135,15 @@ function Sent({
         >
           the letter
         </a>
-        <a
-          className="inline-flex min-h-[44px] items-center underline"
-          href={`/api/jobs/${job.id}/claims/${c.number}.eml`}
-          download
-        >
-          the mail, {c.mailFile}
-        </a>
+        {c.mailFile && (
+          <a
+            className="inline-flex min-h-[44px] items-center underline"
+            href={`/api/jobs/${job.id}/claims/${c.number}.eml`}
+            download
+          >
+            the mail, {c.mailFile}
+          </a>
+        )}
       </p>
       {c.answer && (
         <p className="text-[17px]">
@@ -149,6 +157,15 @@ function Sent({
             </span>
           )}
         </p>
+      )}
+      {!c.isSent && (
+        <button
+          type="button"
+          className="button dark mt-1 w-full font-bold"
+          onClick={() => void recorder.record('unpack/claim-posted', { claim: c.id })}
+        >
+          The letter is posted
+        </button>
       )}
       {c.arrived ? (
         <p className="text-[17px] font-bold">The parts are here.</p>

@@ -1,0 +1,40 @@
+using Zygotome.Core;
+using Zygotome.Core.Airframe;
+using Zygotome.Core.HandOver;
+using Zygotome.Core.Jobs;
+using Zygotome.Papers;
+using Zygotome.Server.Memory;
+using Zygotome.Store;
+
+namespace Zygotome.Server.Stages;
+
+/// <summary>Writes records. A job whose journal, papers or pictures are not what was recorded is not released.</summary>
+internal sealed class ReleaseDesk(Verifier verifier, Database database)
+{
+    public Outcome<Composed> Compose(JobState state, Entry entry)
+    {
+        if (!Released.From(state, entry.RecordedAt).Try(out var released, out var refusal))
+        {
+            return refusal;
+        }
+
+        if (verifier.OfJob(state.JobId) is { Sound: false } broken)
+        {
+            return new Refusal(
+                "job/not-as-recorded",
+                $"What was recorded is not what lies there now. {broken.Found[0].Words}"
+            );
+        }
+
+        var paper = new RecordPaper(
+            state,
+            released,
+            entry.By,
+            entry.RecordedAt,
+            Drawings.Plan(state.Sheet),
+            database.LastSeal?.Short ?? ""
+        );
+        var pdf = BlobStore.Of(RecordPdf.Render(paper), "application/pdf");
+        return new Composed(released with { PdfHash = pdf.Hash }, pdf);
+    }
+}
