@@ -3,6 +3,11 @@ using BenchmarkDotNet.Jobs;
 using BenchmarkDotNet.Running;
 using BenchmarkDotNet.Toolchains.InProcess.Emit;
 
+if (args is ["faults", .. var rest])
+{
+    return await Zygotome.Bench.Faults.Run(rest);
+}
+
 // ./bench/run measures; figures belong in docs/performance.md, with the command and the day.
 var config = DefaultConfig.Instance.AddJob(
     Job.Default.WithToolchain(InProcessEmitToolchain.Instance).WithWarmupCount(3).WithIterationCount(12)
@@ -10,3 +15,4 @@ var config = DefaultConfig.Instance.AddJob(
 BenchmarkSwitcher
     .FromAssembly(typeof(Zygotome.Bench.Shop).Assembly)
     .Run(args.Length == 0 ? ["--filter", "*"] : args, config);
+return 0;

@@ -2,7 +2,6 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.SpecSheets;
@@ -129,30 +128,23 @@ internal static class Problems
     }
 
     // What the database says of the disk below it. What waits on the devices is sent again.
-    private static ProblemDetails? Unwritable(Exception? error)
-    {
-        const int ReadOnly = 8,
-            InputOutput = 10,
-            Full = 13,
-            CannotOpen = 14;
-        return error switch
+    private static ProblemDetails? Unwritable(Exception? error) =>
+        FileTrouble.Of(error) switch
         {
-            null => null,
-            SqliteException { SqliteErrorCode: Full } => Details(
+            (Trouble.Full, _) => Details(
                 507,
                 "server/full",
                 "The disk of the server is full; nothing was recorded. Make room there; what waits is sent again.",
                 ""
             ),
-            SqliteException { SqliteErrorCode: ReadOnly or InputOutput or CannotOpen } e => Details(
+            (Trouble.Unwritable, var words) => Details(
                 503,
                 "server/unwritable",
-                $"The server cannot write its file; nothing was recorded. ({e.Message})",
+                $"The server cannot write its file; nothing was recorded. ({words})",
                 ""
             ),
-            _ => Unwritable(error.InnerException),
+            _ => null,
         };
-    }
 
     public static async Task OnStatus(StatusCodeContext context)
     {

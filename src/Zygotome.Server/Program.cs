@@ -62,7 +62,18 @@ var backups = new Option<string>("--backups")
     Description = "Folder for a backup a day (by itself in the data folder; better on another disk), or none.",
 };
 
-var serve = new Command("serve", "Serve the application.") { data, port, empty, freshDemo, demo, ui, hosts, proxies };
+var serve = new Command("serve", "Serve the application.")
+{
+    data,
+    port,
+    empty,
+    freshDemo,
+    demo,
+    ui,
+    hosts,
+    proxies,
+    backups,
+};
 serve.SetAction(
     async (parsed, cancel) =>
     {

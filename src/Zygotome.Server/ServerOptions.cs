@@ -12,6 +12,9 @@ public sealed record ServerOptions(string Data, string? Demo, string? Ui, int Po
     /// <summary>Folder for a backup a day; null for none.</summary>
     public string? Backups { get; init; }
 
+    /// <summary>What hashing a PIN costs, in rounds; only tests ask for less than today's.</summary>
+    public int PinRounds { get; init; } = Door.Pins.TodaysRounds;
+
     /// <summary>Names this server answers to, as they stand in a browser's address; those of this machine by itself.</summary>
     public IReadOnlyList<string> Hosts { get; init; } = ["localhost", "127.0.0.1", "[::1]"];
 

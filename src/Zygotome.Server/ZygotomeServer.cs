@@ -40,13 +40,9 @@ public static class ZygotomeServer
         {
             return Build(options, folder, clock);
         }
-        catch (Exception e) when (DamagedShop.IsDamage(e))
+        catch (Exception e) when (FileTrouble.Of(e) is { What: Trouble.Damaged } trouble)
         {
-            return DamagedShop.Build(
-                options,
-                folder,
-                $"{DatabaseFile} is damaged: {e.GetBaseException().Message.TrimEnd('.')}."
-            );
+            return DamagedShop.Build(options, folder, $"{DatabaseFile} is damaged: {trouble.Words}.");
         }
         catch
         {

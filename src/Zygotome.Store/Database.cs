@@ -32,6 +32,34 @@ public sealed class Database : IDisposable
     /// </summary>
     public string? Cut { get; private set; }
 
+    /// <summary>
+    /// Held by whoever writes more than a row: they take turns here, where nobody is overlooked, and not at the file's lock.
+    /// </summary>
+    internal SemaphoreSlim Writing { get; } = new(1, 1);
+
+    /// <summary>Told each time the turn is given back.</summary>
+    internal event Action? Freed;
+
+    /// <summary>Takes a turn at writing.</summary>
+    internal T Write<T>(Func<T> write)
+    {
+        Writing.Wait();
+        try
+        {
+            return write();
+        }
+        finally
+        {
+            Release();
+        }
+    }
+
+    internal void Release()
+    {
+        Writing.Release();
+        Freed?.Invoke();
+    }
+
     /// <summary>Null for a file that is only looked at.</summary>
     internal SealFile? Seal { get; private set; }
 

@@ -15,16 +15,17 @@ internal sealed class HouseChange
         (_connection, _transaction) = (connection, transaction);
 
     /// <summary>Runs a change and seals it.</summary>
-    public static T Of<T>(Database database, Func<HouseChange, T> make)
-    {
-        using var connection = database.Connect();
-        using var transaction = connection.BeginTransaction(deferred: false);
-        var made = make(new HouseChange(connection, transaction));
-        var (seq, hash) = Register.Head(connection, transaction);
-        transaction.Commit();
-        database.Seal?.Register(seq, hash);
-        return made;
-    }
+    public static T Of<T>(Database database, Func<HouseChange, T> make) =>
+        database.Write(() =>
+        {
+            using var connection = database.Connect();
+            using var transaction = connection.BeginTransaction(deferred: false);
+            var made = make(new HouseChange(connection, transaction));
+            var (seq, hash) = Register.Head(connection, transaction);
+            transaction.Commit();
+            database.Seal?.Register(seq, hash);
+            return made;
+        });
 
     public int Execute(string sql, object? parameters = null) => _connection.Execute(sql, parameters, _transaction);
 

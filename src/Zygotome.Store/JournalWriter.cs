@@ -20,7 +20,6 @@ public sealed class JournalWriter : IAsyncDisposable
     private const int MostComposed = 3;
 
     private readonly ConcurrentQueue<Waiting> _waiting = new();
-    private readonly SemaphoreSlim _writing = new(1, 1);
     private readonly JournalReader _reader;
     private readonly JournalTable _table;
     private readonly PostAdmission _admission;
@@ -40,6 +39,7 @@ public sealed class JournalWriter : IAsyncDisposable
     )
     {
         (_database, _reader, _table) = (database, reader, new JournalTable(database));
+        database.Freed += GoOn;
         _admission = new PostAdmission(_table, reader, sheets, kinds, clock);
     }
 
@@ -94,15 +94,17 @@ public sealed class JournalWriter : IAsyncDisposable
 
     public async ValueTask DisposeAsync()
     {
-        await _writing.WaitAsync();
+        await _database.Writing.WaitAsync();
+        _database.Freed -= GoOn;
         _table.Dispose();
+        _database.Release();
     }
 
     // One commit for the caller; what has come meanwhile is written by the pool, so that no poster works for the others
     // for long.
     private void WriteWhileNobodyElseDoes()
     {
-        if (!_writing.Wait(0))
+        if (!_database.Writing.Wait(0))
         {
             return;
         }
@@ -130,25 +132,19 @@ public sealed class JournalWriter : IAsyncDisposable
         }
         finally
         {
-            Release();
+            _database.Release();
         }
     }
 
     /// <summary>
     /// Writes something small to the same file between two commits, so that neither waits for the other's lock on it.
     /// </summary>
-    internal void Between(Action write)
-    {
-        _writing.Wait();
-        try
+    internal void Between(Action write) =>
+        _database.Write(() =>
         {
             write();
-        }
-        finally
-        {
-            Release();
-        }
-    }
+            return 0;
+        });
 
     /// <summary>Lets the file grow by so many pages and no more, as a full disk would; null for as many as there is room for.</summary>
     internal void Room(long? pages) =>
@@ -184,11 +180,9 @@ public sealed class JournalWriter : IAsyncDisposable
         return _failing;
     }
 
-    private void Release()
+    // Asked after each release, whoever held it: a post that came meanwhile found the file busy and relies on this.
+    private void GoOn()
     {
-        _writing.Release();
-
-        // Asked after the release: a post that came between found the writer busy and relies on this.
         if (!_waiting.IsEmpty)
         {
             ThreadPool.UnsafeQueueUserWorkItem(static w => w.WriteWhileNobodyElseDoes(), this, preferLocal: false);

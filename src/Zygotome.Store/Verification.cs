@@ -1,10 +1,7 @@
 using System.Security.Cryptography;
 using Dapper;
 using Microsoft.Data.Sqlite;
-using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.Receive;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store;
 
@@ -34,14 +31,11 @@ public sealed record VerificationResult(IReadOnlyList<Tampering> Found, long Ent
 /// </summary>
 public sealed class Verification
 {
-    private const string Pdf = "application/pdf",
-        Letter = "message/rfc822";
-
     private readonly SqliteConnection _connection;
     private readonly EntryKinds _kinds;
     private readonly List<Tampering> _found = [];
     private readonly Dictionary<string, (long Seq, byte[] Hash)> _jobs = new(StringComparer.Ordinal);
-    private readonly HashSet<string> _named = new(StringComparer.Ordinal);
+    private readonly EntryPapers _papers;
     private long _entries;
     private long _registered;
 
@@ -58,7 +52,8 @@ public sealed class Verification
     private const string Rows =
         "SELECT shop_seq AS shopSeq, job, seq, entry_id AS entryId, bytes, hash, shop_hash AS shopHash FROM journal";
 
-    private Verification(SqliteConnection connection, EntryKinds kinds) => (_connection, _kinds) = (connection, kinds);
+    private Verification(SqliteConnection connection, EntryKinds kinds) =>
+        (_connection, _kinds, _papers) = (connection, kinds, new EntryPapers(connection));
 
     /// <summary>Checks a whole shop. The file may be in use; what is checked is one moment of it.</summary>
     /// <param name="file">The database; its seal lies beside it.</param>
@@ -191,7 +186,7 @@ public sealed class Verification
             Say(row.Job, Place(row), "its row names another entry than its bytes");
         }
 
-        Papers(row, entry.Body);
+        _papers.Check(entry, (where, what) => Say(row.Job, where, what));
     }
 
     private Entry? Read(Row row)
@@ -204,96 +199,6 @@ public sealed class Verification
         {
             return null;
         }
-    }
-
-    // What an entry names by hash is there, and is what it was.
-    private void Papers(Row row, EntryBody body)
-    {
-        switch (body)
-        {
-            case Released r:
-                Blob(row, $"record {r.Number}", r.PdfHash, Pdf);
-                break;
-            case ClaimSent c:
-                Blob(row, $"letter of claim {c.Number}", c.LetterHash, Pdf);
-                if (c.MailHash.Length > 0)
-                {
-                    Blob(row, $"mail of claim {c.Number}", c.MailHash, Letter);
-                    Mail(row, c);
-                }
-
-                break;
-            case JobOpened o:
-                Sheet(row, $"sheet {o.SheetId} revision {o.SheetRevision}", o.SheetHash);
-                break;
-            case SheetMoved m:
-                Sheet(row, $"sheet revision {m.Revision}", m.SheetHash);
-                break;
-            case IHoldsPhoto p:
-                Picture(row, p.Hash);
-                break;
-        }
-    }
-
-    private void Blob(Row row, string what, string hash, string mediaType)
-    {
-        _named.Add(hash);
-        var kept = _connection.QueryFirstOrDefault<(string MediaType, byte[] Bytes)?>(
-            "SELECT media_type, bytes FROM blob WHERE hash = @hash",
-            new { hash }
-        );
-        Say(
-            row,
-            what,
-            kept is not var (type, bytes) ? "is missing"
-                : Hex(bytes) != hash ? "has other bytes than were recorded"
-                : type != mediaType ? $"is kept as {type}, not as {mediaType}"
-                : null
-        );
-    }
-
-    private void Mail(Row row, ClaimSent claim)
-    {
-        var file = _connection.QueryFirstOrDefault<string>(
-            "SELECT file FROM mail WHERE hash = @MailHash",
-            new { claim.MailHash }
-        );
-        Say(
-            row,
-            $"mail of claim {claim.Number}",
-            file is null ? "is not in the outbox's list"
-                : file != MailStore.FileOf(row.Job, claim.Number) ? $"is listed as {file}"
-                : null
-        );
-    }
-
-    private void Sheet(Row row, string what, string hash)
-    {
-        var bytes = _connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM sheet WHERE hash = @hash", new { hash });
-        Say(
-            row,
-            what,
-            bytes is null ? "is missing"
-                : Hex(bytes) != hash ? "has other bytes than were recorded"
-                : null
-        );
-    }
-
-    private void Picture(Row row, string hash)
-    {
-        var bytes = _connection.QueryFirstOrDefault<byte[]>("SELECT bytes FROM photo WHERE hash = @hash", new { hash });
-        var used = _connection.ExecuteScalar<long>(
-            "SELECT COUNT(*) FROM photo_use WHERE hash = @hash AND entry_id = @EntryId",
-            new { hash, row.EntryId }
-        );
-        Say(
-            row,
-            $"picture {hash[..Math.Min(8, hash.Length)]}",
-            bytes is null ? "is missing"
-                : Hex(bytes) != hash ? "has other bytes than were recorded"
-                : used == 0 ? "is not kept for this entry any more"
-                : null
-        );
     }
 
     private void Head()
@@ -402,17 +307,9 @@ public sealed class Verification
 
     private void Unnamed()
     {
-        foreach (var hash in _connection.Query<string>("SELECT hash FROM blob").Where(h => !_named.Contains(h)))
+        foreach (var hash in _connection.Query<string>("SELECT hash FROM blob").Where(h => !_papers.Named.Contains(h)))
         {
             House($"paper {hash[..Math.Min(8, hash.Length)]}", "is named by no entry");
-        }
-    }
-
-    private void Say(Row row, string where, string? what)
-    {
-        if (what is not null)
-        {
-            Say(row.Job, where, what);
         }
     }
 

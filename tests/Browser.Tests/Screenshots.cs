@@ -11,8 +11,6 @@ public sealed class Screenshots
         ("jobs", "/jobs", 1280, 800, false),
         ("bench", "/bench", 1280, 800, false),
         ("spec-sheets", "/sheets", 1280, 800, false),
-        ("spec-sheet-new", "/sheets/new", 1280, 800, false),
-        ("spec-sheet", "/sheets/skerrow-64/1", 1280, 800, false),
         ("receive", "/jobs/J-0153/receive", 1280, 800, false),
         ("unpack", "/jobs/J-0150/unpack?room=findings", 1280, 800, false),
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
@@ -77,6 +75,24 @@ public sealed class Screenshots
         {
             signIn.Go("/sign-in").See("PIN").Press("R. Vane");
             signIn.Picture(Path.Combine(folder, "sign-in.png"));
+        }
+
+        if (only is null || only.Contains("first-start"))
+        {
+            await using var empty = await Application.Start(demo: false);
+            using var first = new Technician(empty.Url);
+            first.Go("/").See("nobody works here yet").Idle();
+            first.Picture(Path.Combine(folder, "first-start.png"));
+        }
+
+        if (only is null || only.Contains("shop"))
+        {
+            var backups = Directory.CreateTempSubdirectory("zygotome-backups");
+            await using var kept = await Application.Start(with: o => o with { Backups = backups.FullName });
+            using var lead = new Technician(kept.Url).SignIn("I. Thorne");
+            lead.Go("/shop").See("All is as it was recorded").Press("Back up now").See("restores").Idle();
+            lead.Picture(Path.Combine(folder, "shop.png"));
+            backups.Delete(recursive: true);
         }
 
         if (only is null || only.Contains("spec-sheet-editor"))

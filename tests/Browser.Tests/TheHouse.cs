@@ -42,7 +42,10 @@ public sealed class TheHouse
             .Press("M. Sorrel leaves")
             .Press("Remove M. Sorrel")
             .See("does not work here any more");
-        lead.Fill("name", "N. New").Choose("role of somebody new", "technician").Fill("PIN: four", "1234");
+        lead.Press("Add somebody")
+            .Fill("name", "N. New")
+            .Choose("role of somebody new", "technician")
+            .Fill("PIN: four", "1234");
         lead.Press("Add N. New").See("among the first anybody tries");
         lead.Fill("PIN: four", "7193").Press("Add N. New").See("N. New works here as technician.");
         using var another = new Technician(application.Url).SignIn("N. New", "7193");

@@ -1,4 +1,5 @@
 using System.Reflection;
+using System.Text.Json;
 using System.Text.RegularExpressions;
 using System.Xml.Linq;
 using Xunit;
@@ -68,6 +69,51 @@ public sealed partial class ArchitectureTests
                 forbidden,
                 word => Assert.False(text.Contains(word, StringComparison.Ordinal), $"{file} has {word}")
             );
+        }
+    }
+
+    [Fact]
+    public void Every_package_is_listed_with_its_licence_and_locked_by_its_hash_without_an_address()
+    {
+        var listed = File.ReadAllLines(ProjectFolder.File("docs", "dependencies.md"))
+            .Select(l => l.Split('|', StringSplitOptions.TrimEntries))
+            .Where(c => c is ["", { Length: > 0 }, { Length: > 2 }, ..])
+            .Select(c => c[1])
+            .ToHashSet(StringComparer.Ordinal);
+        var central = XDocument
+            .Load(ProjectFolder.File("Directory.Packages.props"))
+            .Descendants("PackageVersion")
+            .Select(p => p.Attribute("Include")!.Value);
+        var package = JsonDocument.Parse(File.ReadAllText(ProjectFolder.File("ui", "package.json"))).RootElement;
+        var ours = new[] { "dependencies", "devDependencies" }
+            .SelectMany(k => package.GetProperty(k).EnumerateObject())
+            .Select(p => p.Name);
+        Assert.Empty(central.Concat(ours).Except(listed));
+
+        var npm = JsonDocument
+            .Parse(File.ReadAllText(ProjectFolder.File("ui", "package-lock.json")))
+            .RootElement.GetProperty("packages")
+            .EnumerateObject()
+            .Where(p => p.Name.Length > 0)
+            .ToArray();
+        Assert.All(
+            npm,
+            p =>
+                Assert.True(
+                    p.Value.TryGetProperty("integrity", out _) || p.Value.TryGetProperty("inBundle", out _),
+                    p.Name
+                )
+        );
+        Assert.DoesNotContain(npm, p => p.Value.TryGetProperty("resolved", out _));
+        foreach (
+            var project in Directory
+                .GetFiles(ProjectFolder.File("."), "*.csproj", SearchOption.AllDirectories)
+                .Where(f => !f.Contains("/node_modules/", StringComparison.Ordinal))
+        )
+        {
+            var file = Path.Combine(Path.GetDirectoryName(project)!, "packages.lock.json");
+            Assert.True(File.Exists(file), file);
+            Assert.DoesNotContain("http", File.ReadAllText(file), StringComparison.OrdinalIgnoreCase);
         }
     }
 

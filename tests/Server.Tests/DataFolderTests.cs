@@ -27,7 +27,7 @@ public sealed class DataFolderTests : IDisposable
     private static string Demo => ProjectFolder.File("demo");
 
     private ServerOptions Options(string? demo = null, bool fresh = false) =>
-        new(Data, demo, null, 0) { FreshDemo = fresh };
+        new(Data, demo, null, 0) { FreshDemo = fresh, PinRounds = 1000 };
 
     // Starts a server and stops it; answers how many jobs it had.
     private async Task<int> Serve(ServerOptions options)

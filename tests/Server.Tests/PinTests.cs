@@ -174,6 +174,17 @@ public sealed class PinTests : WithServer
         Assert.Equal(refused, Pins.Refused(pin, "pin")?.Code);
 
     [Fact]
+    public void A_pin_costs_what_is_asked_today_and_one_that_cost_less_is_hashed_anew()
+    {
+        Assert.Equal(210_000, new ServerOptions("data", null, null).PinRounds);
+        var cheap = new Pins(1000).Hash("7193");
+        var today = new Pins(2000);
+        Assert.Equal(PinAnswer.RightButOld, today.Check(cheap, "7193"));
+        Assert.Equal(PinAnswer.Right, today.Check(today.Hash("7193"), "7193"));
+        Assert.Equal(PinAnswer.Wrong, today.Check(cheap, "7194"));
+    }
+
+    [Fact]
     public async Task A_pin_kept_by_an_older_version_lets_in_once_more_and_is_kept_in_todays_form_from_then_on()
     {
         var salt = Convert.FromHexString("00112233445566778899AABBCCDDEEFF");

@@ -124,96 +124,24 @@ public sealed class TamperTests(TamperedShop shop) : IClassFixture<TamperedShop>
         Assert.True(result is { Entries: > 150, Jobs: 8, Registered: > 15 }, result.Words);
     }
 
-    public static TheoryData<string, string> Edits =>
-        new()
+    public static TheoryData<string, string> Edits
+    {
+        get
         {
+            var data = new TheoryData<string, string>();
+            foreach (
+                var edit in File.ReadAllText(ProjectFolder.File("tests", "Server.Tests", "tampering.sql"))
+                    .Split("\n\n")
+                    .Skip(1)
+                    .Select(e => e.Split('\n', 2))
+            )
             {
-                "UPDATE journal SET bytes = CAST(replace(CAST(bytes AS TEXT), 'R. Vane', 'I. Thorne') AS BLOB) WHERE job = 'J-0139' AND seq = 3",
-                "job J-0139, entry 3"
-            },
-            { "DELETE FROM journal WHERE job = 'J-0139' AND seq = 4", "job J-0139, entry 5" },
-            {
-                "UPDATE journal SET shop_hash = randomblob(32) WHERE job = 'J-0147' AND seq = 2",
-                "the shop's chain breaks here"
-            },
-            {
-                "UPDATE journal SET entry_id = 'another' WHERE job = 'J-0147' AND seq = 2",
-                "its row names another entry"
-            },
-            { "DELETE FROM journal WHERE shop_seq = (SELECT MAX(shop_seq) FROM journal)", "were acknowledged" },
-            { "UPDATE journal_head SET shop_hash = randomblob(32)", "is another than was acknowledged" },
-            {
-                "DELETE FROM blob WHERE media_type = 'application/pdf' AND hash IN (SELECT json_extract(CAST(bytes AS TEXT), '$.body.pdfHash') FROM journal)",
-                "job J-0139, record 1: is missing"
-            },
-            {
-                "UPDATE blob SET bytes = x'255044462d' WHERE hash IN (SELECT json_extract(CAST(bytes AS TEXT), '$.body.pdfHash') FROM journal)",
-                "job J-0139, record 1: has other bytes"
-            },
-            {
-                "UPDATE blob SET media_type = 'text/html' WHERE hash IN (SELECT json_extract(CAST(bytes AS TEXT), '$.body.pdfHash') FROM journal)",
-                "record 1: is kept as text/html"
-            },
-            {
-                "UPDATE blob SET bytes = x'00' WHERE media_type = 'message/rfc822'",
-                "job J-0148, mail of claim 1: has other bytes"
-            },
-            {
-                "DELETE FROM blob WHERE hash IN (SELECT json_extract(CAST(bytes AS TEXT), '$.body.letterHash') FROM journal)",
-                "job J-0148, letter of claim 1: is missing"
-            },
-            { "DELETE FROM mail", "mail of claim 1: is not in the outbox's list" },
-            { "UPDATE mail SET file = '../elsewhere.eml'", "mail of claim 1: is listed as ../elsewhere.eml" },
-            {
-                "INSERT INTO blob (hash, media_type, bytes) VALUES ('f00dface', 'application/pdf', x'00')",
-                "paper f00dface: is named by no entry"
-            },
-            { "DELETE FROM photo_use", "is not kept for this entry any more" },
-            { "UPDATE photo SET bytes = thumb", "has other bytes" },
-            { "UPDATE photo SET thumb = bytes", "or its small form: was changed" },
-            { "UPDATE photo SET width = 1", "or its small form: was changed" },
-            { "DELETE FROM photo", "or its small form: is missing" },
-            {
-                "UPDATE sheet SET bytes = CAST(replace(CAST(bytes AS TEXT), '12', '13') AS BLOB) WHERE id = 'plimsey-1400'",
-                "sheet plimsey-1400 revision 1: has other bytes"
-            },
-            { "DELETE FROM sheet WHERE id = 'plimsey-1400'", "sheet plimsey-1400 revision 1: is missing" },
-            {
-                "UPDATE sheet SET revision = 7 WHERE id = 'plimsey-1400'",
-                "sheet plimsey-1400 revision 7: was put there"
-            },
-            {
-                "INSERT INTO sheet (id, revision, hash, bytes) VALUES ('plimsey-1400', 2, 'other', x'7b7d')",
-                "sheet plimsey-1400 revision 2: was put there"
-            },
-            {
-                "INSERT INTO flag_answer (sheet, flag, answer, note, by_name, at) SELECT sheet, 'other', answer, note, by_name, at FROM flag_answer WHERE sheet NOT LIKE 'draft:%' LIMIT 1",
-                "to a doubt: was put there"
-            },
-            {
-                "UPDATE flag_answer SET by_name = 'I. Thorne' WHERE sheet NOT LIKE 'draft:%'",
-                "to a doubt: was changed"
-            },
-            { "DELETE FROM flag_answer WHERE sheet NOT LIKE 'draft:%'", "to a doubt: is missing" },
-            { "UPDATE person SET role = 'Lead' WHERE id = 'rvane'", "person rvane: was changed" },
-            {
-                "UPDATE person SET pin = (SELECT pin || '' FROM person WHERE id = 'rvane') || 'x' WHERE id = 'ithorne'",
-                "person ithorne: was changed"
-            },
-            { "INSERT INTO person (id, name, role, pin) VALUES ('x', 'X', 'Lead', '')", "person x: was put there" },
-            { "DELETE FROM person WHERE id = 'msorrel'", "person msorrel: is missing" },
-            {
-                "UPDATE setting SET value = replace(value, '\"throwTolerance\":1.0', '\"throwTolerance\":9') WHERE key = 'shop'",
-                "the shop's setting shop: was changed"
-            },
-            { "DELETE FROM setting WHERE key = 'demo-pin'", "the shop's setting demo-pin: is missing" },
-            {
-                "UPDATE register SET bytes = CAST(replace(CAST(bytes AS TEXT), 'rvane', 'nobody') AS BLOB) WHERE seq < 8",
-                "register: entry"
-            },
-            { "DELETE FROM register WHERE seq = 3", "register: entry 3 is missing" },
-            { "DELETE FROM register WHERE seq = (SELECT MAX(seq) FROM register)", "were sealed" },
-        };
+                data.Add(edit[1], edit[0].TrimStart('-', ' '));
+            }
+
+            return data;
+        }
+    }
 
     [Theory]
     [MemberData(nameof(Edits))]

@@ -46,7 +46,10 @@ internal sealed class Application : IAsyncDisposable
             throw new InvalidOperationException("The interface is not built; run ./test, or npm run build in ui.");
         }
 
-        var options = new ServerOptions(data.FullName, demo ? ProjectFolder.File("demo") : null, ui ? built : null, 0);
+        var options = new ServerOptions(data.FullName, demo ? ProjectFolder.File("demo") : null, ui ? built : null, 0)
+        {
+            PinRounds = 1000,
+        };
         options = with?.Invoke(options) ?? options;
         var app = ZygotomeServer.Build(options, clock);
         await app.StartAsync();

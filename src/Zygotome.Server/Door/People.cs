@@ -7,7 +7,7 @@ namespace Zygotome.Server.Door;
 /// <summary>
 /// Who works here, as they are now: their role is asked of this, never of what a browser holds. There is always a lead.
 /// </summary>
-internal sealed class People(PeopleStore store, TimeProvider clock)
+internal sealed class People(PeopleStore store, Pins pins, TimeProvider clock)
 {
     private const int LongestName = 60;
     private readonly Lock _one = new();
@@ -51,7 +51,7 @@ internal sealed class People(PeopleStore store, TimeProvider clock)
             return refusal;
         }
 
-        var hash = Pins.Hash(pin);
+        var hash = pins.Hash(pin);
         lock (_one)
         {
             var person = new Person(NewId(name), name.Trim(), role);
@@ -89,7 +89,7 @@ internal sealed class People(PeopleStore store, TimeProvider clock)
             return refusal;
         }
 
-        var hash = Pins.Hash(pin);
+        var hash = pins.Hash(pin);
         lock (_one)
         {
             if (Worker(id) is not { } worker)
@@ -107,7 +107,7 @@ internal sealed class People(PeopleStore store, TimeProvider clock)
     /// <summary>The same PIN in today's form.</summary>
     public void KeepAnew(string id, string pin)
     {
-        var hash = Pins.Hash(pin);
+        var hash = pins.Hash(pin);
         lock (_one)
         {
             if (Worker(id) is { } worker)
@@ -143,7 +143,7 @@ internal sealed class People(PeopleStore store, TimeProvider clock)
     /// <summary>The demo's people, whose one PIN is on its first screen.</summary>
     public void Bring(IEnumerable<Person> people, string pin)
     {
-        var hash = Pins.Hash(pin);
+        var hash = pins.Hash(pin);
         lock (_one)
         {
             foreach (var person in people)

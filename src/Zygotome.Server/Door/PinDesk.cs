@@ -5,8 +5,14 @@ using Zygotome.Store;
 namespace Zygotome.Server.Door;
 
 /// <summary>Asks for a PIN, and begins a sign-in where it was right.</summary>
-internal sealed class PinDesk(People people, PeopleStore store, PinGuard guard, Sessions sessions, TimeProvider clock)
-    : IDisposable
+internal sealed class PinDesk(
+    People people,
+    PeopleStore store,
+    Pins pins,
+    PinGuard guard,
+    Sessions sessions,
+    TimeProvider clock
+) : IDisposable
 {
     public const string Wait = "sign-in/wait";
 
@@ -75,13 +81,13 @@ internal sealed class PinDesk(People people, PeopleStore store, PinGuard guard, 
     {
         if (known is not null)
         {
-            return Pins.Check(kept, pin);
+            return pins.Check(kept, pin);
         }
 
         await _strangers.WaitAsync();
         try
         {
-            return Pins.Check(kept, pin);
+            return pins.Check(kept, pin);
         }
         finally
         {

@@ -20,29 +20,32 @@ internal enum PinAnswer
 /// PINs as they are chosen and as they are kept: PBKDF2 with HMAC-SHA512 by the framework's own hasher, its rounds and salt
 /// within the text.
 /// </summary>
-internal static class Pins
+/// <param name="rounds">What a hash costs; one that cost less is hashed anew when its PIN was right.</param>
+internal sealed class Pins(int rounds)
 {
+    /// <summary>What is asked of this kind of hash in 2026.</summary>
+    public const int TodaysRounds = 210_000;
+
     /// <summary>What is no longer than a PIN of any version is hashed; nothing else is worth the work.</summary>
     public const int Longest = 64;
 
-    private const int Rounds = 210_000,
-        OldRounds = 100_000;
+    private const int OldRounds = 100_000;
     private const string Old = "sha256-100000$";
 
-    private static readonly PasswordHasher<string> Hasher = new(
-        Options.Create(new PasswordHasherOptions { IterationCount = Rounds })
+    private readonly PasswordHasher<string> _hasher = new(
+        Options.Create(new PasswordHasherOptions { IterationCount = rounds })
     );
 
-    public static string Hash(string pin) => Hasher.HashPassword("", pin);
+    public string Hash(string pin) => _hasher.HashPassword("", pin);
 
-    public static PinAnswer Check(string kept, string typed)
+    public PinAnswer Check(string kept, string typed)
     {
         if (kept.StartsWith(Old, StringComparison.Ordinal))
         {
             return IsOld(kept[Old.Length..], typed) ? PinAnswer.RightButOld : PinAnswer.Wrong;
         }
 
-        return Hasher.VerifyHashedPassword("", kept, typed) switch
+        return _hasher.VerifyHashedPassword("", kept, typed) switch
         {
             PasswordVerificationResult.Success => PinAnswer.Right,
             PasswordVerificationResult.SuccessRehashNeeded => PinAnswer.RightButOld,

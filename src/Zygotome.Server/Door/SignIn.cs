@@ -27,6 +27,7 @@ internal static class SignIn
             .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
         services
             .AddSingleton<PeopleStore>()
+            .AddSingleton(of => new Pins(of.GetRequiredService<ServerOptions>().PinRounds))
             .AddSingleton<People>()
             .AddSingleton<Sessions>()
             .AddSingleton<PinGuard>()

@@ -1,5 +1,4 @@
 using System.CommandLine;
-using Microsoft.Data.Sqlite;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Memory;
@@ -133,11 +132,11 @@ internal static class MemoryCommands
             return act();
         }
         catch (Exception e)
-            when (e is IOException or UnauthorizedAccessException or SqliteException or FolderRefusedException
-                || DamagedShop.IsDamage(e)
+            when (e is IOException or UnauthorizedAccessException or FolderRefusedException
+                || FileTrouble.Of(e) is not null
             )
         {
-            Console.Error.WriteLine(e.Message);
+            Console.Error.WriteLine(FileTrouble.Of(e)?.Words ?? e.Message);
             return 2;
         }
     }

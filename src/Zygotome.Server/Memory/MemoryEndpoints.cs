@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Jobs;
 using Zygotome.Server.Door;
 using Zygotome.Store;
@@ -61,7 +62,14 @@ internal static class MemoryEndpoints
             .For(Posters.Lead);
         app.MapPost(
                 "/api/shop/memory/backup",
-                async (Backups backups, CancellationToken gone) => BackupView.Of(await backups.Take(gone))
+                async Task<Results<Ok<BackupView>, ProblemHttpResult>> (Backups backups, CancellationToken gone) =>
+                    backups.View.Folder is null
+                        ? Problems.Of(
+                            StatusCodes.Status409Conflict,
+                            "memory/no-backups",
+                            "This server takes no backups; it is told where with --backups."
+                        )
+                        : TypedResults.Ok(BackupView.Of(await backups.Take(gone)))
             )
             .For(Posters.Lead);
     }

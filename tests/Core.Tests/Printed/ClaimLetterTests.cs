@@ -127,13 +127,17 @@ public sealed class ClaimLetterTests
 
     [Theory]
     [InlineData("claims@marrack.invalid", "claims@marrack.invalid")]
-    [InlineData("0000 555 200", "unknown@supplier.invalid")]
-    [InlineData("", "unknown@supplier.invalid")]
-    [InlineData("evil\r\nBcc: all@everywhere.invalid", "unknown@supplier.invalid")]
-    public void The_mail_goes_to_the_suppliers_address_alone_and_carries_letter_and_pictures(
-        string contact,
-        string address
-    )
+    [InlineData("Claims <claims@marrack.invalid>", "claims@marrack.invalid")]
+    [InlineData("0000 555 200", null)]
+    [InlineData("", null)]
+    [InlineData("the agent in town", null)]
+    [InlineData("claims", null)]
+    [InlineData("evil\r\nBcc: all@everywhere.invalid", null)]
+    public void What_is_no_address_gets_no_mail(string contact, string? address) =>
+        Assert.Equal(address, ClaimLetter.AddressOf(Marrack with { Contact = contact }));
+
+    [Fact]
+    public void The_mail_goes_to_the_suppliers_address_alone_and_carries_letter_and_pictures()
     {
         var paper = Paper(
             2,
@@ -141,13 +145,13 @@ public sealed class ClaimLetterTests
             Marrack with
             {
                 Name = "Marrack \r\nSubject: other",
-                Contact = contact,
+                Contact = "claims@marrack.invalid",
             }
         );
         var letter = ClaimLetter.Pdf(paper);
         using var stream = new MemoryStream(ClaimLetter.Eml(paper, letter));
         using var mail = MimeMessage.Load(stream, TestContext.Current.CancellationToken);
-        Assert.Equal([address], mail.GetRecipients().Select(m => m.Address));
+        Assert.Equal(["claims@marrack.invalid"], mail.GetRecipients().Select(m => m.Address));
         Assert.Equal("Claim J-0001-1: Skerrow 64, 2 damaged, 1 short", mail.Subject);
         Assert.Equal(
             ["Claim-J-0001-1.pdf", "F1-1.jpg", "F2-1.jpg"],

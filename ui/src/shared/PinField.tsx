@@ -18,7 +18,7 @@ export function PinField({ label, value, onChange, id, fresh, invalid, ref }: Pr
       <input
         ref={ref}
         id={id}
-        className={`field tracking-[0.3em] text-ink ${fresh ? 'text-[20px]' : 'text-[28px]'}`}
+        className={`field mt-2! tracking-[0.3em] text-ink ${fresh ? 'text-[20px]' : 'text-[28px]'}`}
         type="password"
         inputMode="numeric"
         autoComplete={fresh ? 'new-password' : 'off'}

@@ -107,7 +107,7 @@ function Looked({ of }: { of: Schemas['VerifiedView'] | undefined }) {
 }
 
 function Taken({ of }: { of: Schemas['BackupsView'] }) {
-  if (!of.folder) return <p className="text-[17px]">This server takes no backups; it is told where with --backups.</p>;
+  if (!of.folder) return <p className="text-[17px]">This server takes no backups: start it with a folder for them.</p>;
   const last = of.taken[0];
   return (
     <>

@@ -195,10 +195,20 @@ function Change({ person, onDone }: { person: Schemas['Person']; onDone: (words:
 }
 
 function Add({ onDone }: { onDone: (words: string) => Promise<void> }) {
+  const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [role, setRole] = useState<Role>();
   const [pin, setPin] = useState('');
   const { refusal, send } = useSent(onDone);
+  if (!open) {
+    return (
+      <div className="px-5 py-4">
+        <button type="button" className="button" onClick={() => setOpen(true)}>
+          Add somebody
+        </button>
+      </div>
+    );
+  }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_280px] gap-x-8 gap-y-3 px-5 py-4 max-lg:grid-cols-1">
       <h3 className="col-span-full text-[17px] font-bold">Somebody new</h3>
