@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Security.Cryptography;
 using MimeKit;
 using SkiaSharp;
 using Zygotome.Core.Airframe;
@@ -106,7 +107,8 @@ public static class ClaimLetter
         message.Subject =
             $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
         message.Date = ShopDay.At(p.State.Receive.Rules.TimeZone, p.At);
-        message.MessageId = $"{p.State.JobId}-{p.Number}@shop.invalid";
+        // Made of what it carries: another letter never bears the same one, and no text of anybody's stands in it.
+        message.MessageId = $"{Convert.ToHexStringLower(SHA256.HashData(letter))[..32]}@shop.invalid";
         var body = new BodyBuilder
         {
             TextBody =

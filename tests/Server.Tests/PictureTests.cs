@@ -122,6 +122,53 @@ public sealed class PictureTests : WithServer
     }
 
     [Fact]
+    public async Task A_picture_that_would_take_more_than_200_megabytes_unpacked_is_refused_before_it_is()
+    {
+        var (status, answer) = await Send(Png(8000, 7000, whole: false), "image/png");
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "photo/pixels"),
+            (status, answer.GetProperty("code").GetString())
+        );
+        Assert.Contains("at most 200 are used", answer.GetProperty("title").GetString(), StringComparison.Ordinal);
+
+        // A camera's own kind unpacks smaller by itself.
+        Assert.Equal(HttpStatusCode.OK, (await Send(Encoded(8000, 7000, SKEncodedImageFormat.Jpeg))).Status);
+    }
+
+    [Fact]
+    public async Task Pictures_that_nothing_names_have_a_bound_and_are_swept_each_day_without_a_restart()
+    {
+        await Application.Restart(o => o with { UnnamedPictures = 2000 });
+        using var later = await Api.SignedIn(Application);
+        async Task<HttpStatusCode> Upload(int width)
+        {
+            using var content = new ByteArrayContent(Encoded(width, 200, SKEncodedImageFormat.Png));
+            using var answer = await later.Client.PostAsync("/api/photos", content);
+            return answer.StatusCode;
+        }
+
+        var answers = new List<HttpStatusCode>();
+        for (var width = 300; width < 320 && !answers.Contains(HttpStatusCode.TooManyRequests); width++)
+        {
+            answers.Add(await Upload(width));
+        }
+
+        Assert.Equal(HttpStatusCode.TooManyRequests, answers[^1]);
+        Application.Clock.Advance(TimeSpan.FromHours(25));
+        Application.Clock.Advance(TimeSpan.FromHours(24));
+        using var nextDay = await Api.SignedIn(Application);
+        for (var i = 0; i < 100 && answers[^1] != HttpStatusCode.OK; i++)
+        {
+            using var content = new ByteArrayContent(Encoded(400, 200, SKEncodedImageFormat.Png));
+            using var answer = await nextDay.Client.PostAsync("/api/photos", content);
+            answers.Add(answer.StatusCode);
+            await Task.Delay(50, TestContext.Current.CancellationToken);
+        }
+
+        Assert.Equal(HttpStatusCode.OK, answers[^1]);
+    }
+
+    [Fact]
     public async Task A_picture_that_breaks_off_is_said_to_be_broken()
     {
         var (status, answer) = await Send(Png(400, 300, whole: false), "image/png");

@@ -14,9 +14,6 @@ internal static class PhotoEndpoints
 {
     public const string Path = "/api/photos";
 
-    /// <summary>So much of pictures that no entry names is kept at a time; a day later they are swept.</summary>
-    public const long MostUnnamed = 200L << 20;
-
     public static void MapPhotos(this IEndpointRouteBuilder app)
     {
         app.MapPost(Path, Take);
@@ -33,15 +30,16 @@ internal static class PhotoEndpoints
     private static async Task<Results<Ok<PhotoView>, ProblemHttpResult>> Take(
         HttpRequest request,
         PhotoStore photos,
+        ServerOptions options,
         TimeProvider clock
     )
     {
-        if (photos.Unnamed() > MostUnnamed)
+        if (photos.Unnamed() > options.UnnamedPictures)
         {
             return Problems.Of(
                 StatusCodes.Status429TooManyRequests,
                 "photo/quota",
-                $"Pictures that nothing names take {MostUnnamed >> 20} MB already; name them, or send this one tomorrow.",
+                $"Pictures that nothing names take {options.UnnamedPictures >> 20} MB already; name them, or send this one tomorrow.",
                 "body"
             );
         }

@@ -71,6 +71,7 @@ internal sealed class ClaimDesk(PhotoStore photos)
         new(
             state.Receive.Supplier?.Name ?? "",
             state.Receive.Supplier?.Contact ?? "",
+            state.Receive.Supplier is { } supplier && ClaimLetter.AddressOf(supplier) is null,
             state.Receive.ClaimUntil,
             Claims.DaysLeft(state, today),
             [

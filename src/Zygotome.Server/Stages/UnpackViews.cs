@@ -100,9 +100,11 @@ public sealed record ClaimView(
 );
 
 /// <summary>Claims of the job and what else could be claimed.</summary>
+/// <param name="ByLetter">The supplier has no address for mail: a claim is a letter to be posted.</param>
 public sealed record ClaimsView(
     string Supplier,
     string Contact,
+    bool ByLetter,
     DateOnly? Until,
     int? DaysLeft,
     IReadOnlyList<ClaimableView> Claimable,

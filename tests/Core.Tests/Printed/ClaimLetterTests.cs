@@ -125,6 +125,25 @@ public sealed class ClaimLetterTests
         Assert.Contains("Replacement of the parts named above.", Words(plain), StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void Letter_and_mail_bear_the_day_it_is_at_the_shop()
+    {
+        var paper = Paper(1, "");
+        var rules = paper.State.Receive.Rules with { TimeZone = "Pacific/Kiritimati" };
+        paper = paper with
+        {
+            At = new DateTimeOffset(2026, 11, 4, 12, 0, 0, TimeSpan.Zero),
+            To = Marrack with { Contact = "claims@marrack.invalid" },
+            State = paper.State with { Receive = paper.State.Receive with { Rules = rules } },
+        };
+        var letter = ClaimLetter.Pdf(paper);
+        using var pdf = PdfDocument.Open(letter);
+        Assert.Contains("5 November 2026", Words(pdf), StringComparison.Ordinal);
+        using var stream = new MemoryStream(ClaimLetter.Eml(paper, letter));
+        using var mail = MimeMessage.Load(stream, TestContext.Current.CancellationToken);
+        Assert.Equal((TimeSpan.FromHours(14), 5), (mail.Date.Offset, mail.Date.Day));
+    }
+
     [Theory]
     [InlineData("claims@marrack.invalid", "claims@marrack.invalid")]
     [InlineData("Claims <claims@marrack.invalid>", "claims@marrack.invalid")]
@@ -153,6 +172,7 @@ public sealed class ClaimLetterTests
         using var mail = MimeMessage.Load(stream, TestContext.Current.CancellationToken);
         Assert.Equal(["claims@marrack.invalid"], mail.GetRecipients().Select(m => m.Address));
         Assert.Equal("Claim J-0001-1: Skerrow 64, 2 damaged, 1 short", mail.Subject);
+        Assert.Matches("^[0-9a-f]{32}@shop.invalid$", mail.MessageId);
         Assert.Equal(
             ["Claim-J-0001-1.pdf", "F1-1.jpg", "F2-1.jpg"],
             mail.Attachments.OfType<MimePart>().Select(a => a.FileName)

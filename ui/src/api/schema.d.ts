@@ -2717,6 +2717,7 @@ export interface components {
         ClaimsView: {
             supplier: string;
             contact: string;
+            byLetter: boolean;
             /** Format: date */
             until: null | string;
             /** Format: int32 */

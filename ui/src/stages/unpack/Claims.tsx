@@ -57,6 +57,11 @@ export function Claims({
           </Link>
         </p>
       )}
+      {claims.sent
+        .filter((c) => !c.isSent)
+        .map((c) => (
+          <Sent key={c.id} job={job} recorder={recorder} claim={c} />
+        ))}
       {waiting.length === 0 && claims.sent.length === 0 && (
         <p className="pt-2 text-[16px] text-pencil">Nothing found so far can be claimed.</p>
       )}
@@ -94,9 +99,11 @@ export function Claims({
           />
         </label>
       )}
-      {claims.sent.map((c) => (
-        <Sent key={c.id} job={job} recorder={recorder} claim={c} />
-      ))}
+      {claims.sent
+        .filter((c) => c.isSent)
+        .map((c) => (
+          <Sent key={c.id} job={job} recorder={recorder} claim={c} />
+        ))}
     </section>
   );
 }
@@ -167,7 +174,7 @@ function Sent({
           The letter is posted
         </button>
       )}
-      {c.arrived ? (
+      {!c.isSent ? null : c.arrived ? (
         <p className="text-[17px] font-bold">The parts are here.</p>
       ) : (
         <div className="flex flex-col gap-2 pt-1">

@@ -97,8 +97,10 @@ export function Unpack({ job, recorder }: StageProps) {
     claim:
       inClaim.length > 0 && data.claims.supplier
         ? {
-            label: `Send the claim: ${inClaim.length} ${inClaim.length === 1 ? 'line' : 'lines'}`,
-            hint: `to ${data.claims.supplier}, into the outbox`,
+            label: `${data.claims.byLetter ? 'Write' : 'Send'} the claim: ${inClaim.length} ${inClaim.length === 1 ? 'line' : 'lines'}`,
+            hint: data.claims.byLetter
+              ? `a letter to ${data.claims.supplier}, to be posted`
+              : `to ${data.claims.supplier}, into the outbox`,
             run: () => void send(),
           }
         : { label: 'Nothing to send' },
