@@ -120,39 +120,8 @@ public sealed class DoorTests : WithServer
     [Fact]
     public async Task The_record_is_rendered_once_at_release_and_served_by_its_hash()
     {
-        // The delta whose balance went stale: changed back, answered, weighed again, released.
         const string Job = "J-0139";
-        var loop = Application.Job(Job).State.Build.Loops.Single().Id;
-        await Client.Record(Job, "build/loop-closed", new { loop });
-        await Client.Power(Job, "wiresOff");
-        await Client.Record(Job, "bind/failsafe", new { behaviour = "asDeclared", note = "" });
-        await Client.Record(Job, "build/pack", new { state = "inBay" });
-        static object Support(string x, string y, string reading) =>
-            new
-            {
-                x,
-                y,
-                reading,
-            };
-        var (weighed, refusal) = await Client.Record(
-            Job,
-            "balance/weighed",
-            new
-            {
-                configuration = "as flown",
-                supports = new[]
-                {
-                    Support("60 mm", "0 mm", "551 g"),
-                    Support("300 mm", "-150 mm", "217 g"),
-                    Support("300 mm", "150 mm", "217 g"),
-                },
-                packFront = "-48 mm",
-                propellerPlaced = false,
-                level = true,
-                instrument = "scales",
-            }
-        );
-        Assert.True(weighed == HttpStatusCode.OK, refusal.GetRawText());
+        await NearlyReady.Finish(Application, Client);
         var ledger = await Client.Get($"/api/jobs/{Job}/handover");
         Assert.Equal(0, ledger.GetProperty("open").GetInt32());
         var (status, answer) = await Client.Ask(Job, "release", new { }, Application.Job(Job).State.Seq);

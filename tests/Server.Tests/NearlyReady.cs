@@ -3,7 +3,7 @@ using Zygotome.Tests;
 namespace Zygotome.Server.Tests;
 
 /// <summary>A job of the demo brought to where only its release is left.</summary>
-internal static class Tamper
+internal static class NearlyReady
 {
     /// <summary>The delta whose balance went stale: changed back, answered, weighed again.</summary>
     public static async Task Finish(Application application, Api client)
