@@ -15,6 +15,13 @@ internal sealed class DataFolder : IDisposable
     private static readonly string[] DatabaseFiles = ["", "-wal", "-shm"],
         Folders = ["outbox", "keys", "backups"];
 
+    // What a link leads to is not the folder's.
+    private static readonly EnumerationOptions Own = new()
+    {
+        RecurseSubdirectories = true,
+        AttributesToSkip = FileAttributes.ReparsePoint,
+    };
+
     private readonly string _path;
     private readonly FileStream _lock;
 
@@ -49,17 +56,25 @@ internal sealed class DataFolder : IDisposable
         }
     }
 
-    /// <summary>Holds a folder that a backup is put into: made if need be, and without a shop.</summary>
+    /// <summary>Holds a folder for work at the console, so that no server is at it.</summary>
+    public static DataFolder Held(string path) => new(Path.GetFullPath(path), Hold(Path.GetFullPath(path)));
+
+    /// <summary>
+    /// Holds a folder that a backup is put into: made if need be, and without anything of a shop's file. A write-ahead log left
+    /// behind by another file would be played into the restored one.
+    /// </summary>
     public static DataFolder ForRestore(string path)
     {
-        var folder = new DataFolder(Path.GetFullPath(path), Hold(Path.GetFullPath(path)));
-        if (!File.Exists(folder.DatabaseFile))
+        var folder = Held(path);
+        if (DatabaseFiles.Select(f => folder.DatabaseFile + f).FirstOrDefault(File.Exists) is not { } there)
         {
             return folder;
         }
 
         folder.Dispose();
-        throw new FolderRefusedException($"{folder.DatabaseFile} is there already; move it away first.");
+        throw new FolderRefusedException(
+            $"{there} is there already; move {ZygotomeServer.DatabaseFile} and all that is named after it away first."
+        );
     }
 
     public void Dispose() => _lock.Dispose();
@@ -70,11 +85,7 @@ internal sealed class DataFolder : IDisposable
         try
         {
             PrivateFile.Folder(path);
-            var held = PrivateFile.Open(Path.Combine(path, LockFile), FileMode.OpenOrCreate);
-            held.SetLength(0);
-            held.Write(System.Text.Encoding.ASCII.GetBytes($"{Environment.ProcessId}\n"));
-            held.Flush();
-            return held;
+            return PrivateFile.Open(Path.Combine(path, LockFile), FileMode.OpenOrCreate);
         }
         catch (IOException e) when (Directory.Exists(path) && File.Exists(Path.Combine(path, LockFile)))
         {
@@ -90,27 +101,29 @@ internal sealed class DataFolder : IDisposable
 
     private void Begin(bool demo, TimeProvider clock)
     {
+        var mark = DemoMark.In(_path);
+        if (mark is not null && !demo)
+        {
+            throw new FolderRefusedException($"{_path} is the demo's; give a shop of your own another folder.");
+        }
+
         if (File.Exists(DatabaseFile))
         {
             // An interrupted first start of the demo may have left an empty one.
-            if (!SqliteFile.IsOne(DatabaseFile) && DemoMark.In(_path) is not { Done: false })
+            if (!SqliteFile.IsOne(DatabaseFile) && mark is not { Done: false })
             {
                 var how = new FileInfo(DatabaseFile).Length == 0 ? "empty" : "damaged: it is no database any more";
                 Damage = $"{ZygotomeServer.DatabaseFile} is {how}. Nothing was written over it.";
             }
-
-            return;
         }
-
-        if (DemoMark.In(_path) is null && Remains() is { } remains)
+        else if (mark is { Done: true } || (mark is null && Remains() is not null))
         {
             throw new FolderRefusedException(
-                $"{_path} has no {ZygotomeServer.DatabaseFile}, but holds {remains}. Restore a backup if a shop was here, "
+                $"{_path} has no {ZygotomeServer.DatabaseFile}, but holds {Remains()}. Restore a backup if a shop was here, "
                     + "or give a folder of its own."
             );
         }
-
-        if (demo && DemoMark.In(_path) is null)
+        else if (demo && mark is null)
         {
             DemoMark.Begin(_path, clock.GetUtcNow());
         }
@@ -168,7 +181,7 @@ internal sealed class DataFolder : IDisposable
         try
         {
             File.SetUnixFileMode(_path, PrivateFile.FolderMode);
-            foreach (var entry in new DirectoryInfo(_path).EnumerateFileSystemInfos("*", SearchOption.AllDirectories))
+            foreach (var entry in new DirectoryInfo(_path).EnumerateFileSystemInfos("*", Own))
             {
                 entry.UnixFileMode = entry is DirectoryInfo ? PrivateFile.FolderMode : PrivateFile.Mode;
             }

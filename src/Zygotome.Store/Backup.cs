@@ -46,12 +46,20 @@ public sealed record Backup(string File, DateTimeOffset At, long Bytes, bool Sou
             ]
             : [];
 
-    /// <summary>Deletes the backups of a folder that are not worth keeping; answers how many.</summary>
+    /// <summary>
+    /// Deletes the backups of a folder that are not worth keeping; answers how many. One that is not sound takes the place of
+    /// none that is: somebody may notice only weeks later.
+    /// </summary>
     public static int Rotate(string folder)
     {
-        var all = In(folder);
-        var kept = Rotation.Keep(all.Select(b => b.At));
-        var old = all.Where(b => !kept.Contains(b.At)).ToArray();
+        var old = In(folder)
+            .GroupBy(b => b.Sound)
+            .SelectMany(alike =>
+            {
+                var kept = Rotation.Keep(alike.Select(b => b.At));
+                return alike.Where(b => !kept.Contains(b.At));
+            })
+            .ToArray();
         foreach (var file in old.SelectMany(b => new[] { b.File, SealFile.Beside(b.File), AccountOf(b.File) }))
         {
             System.IO.File.Delete(file);

@@ -71,10 +71,19 @@ internal static class Register
         );
     }
 
-    public static Noted Read(byte[] bytes)
+    /// <summary>Null where the bytes are none of ours.</summary>
+    public static Noted? Read(byte[] bytes)
     {
-        var w = JsonSerializer.Deserialize<Written>(bytes, EntryJson.Lenient)!;
-        return new Noted(w.Of, w.Key, w.Digest);
+        try
+        {
+            return JsonSerializer.Deserialize<Written>(bytes, EntryJson.Lenient) is { Of: not null, Key: not null } w
+                ? new Noted(w.Of, w.Key, w.Digest)
+                : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
     }
 
     /// <summary>Where the register ends.</summary>

@@ -73,10 +73,10 @@ public sealed class Verification
             );
         }
 
-        // The seal first: meanwhile the database may only get ahead of it.
-        var seal = SealFile.Read(SealFile.Beside(file));
         try
         {
+            // The seal first: meanwhile the database may only get ahead of it.
+            var seal = SealFile.Read(SealFile.Beside(file));
             using var database = Database.ReadOnly(file);
             using var connection = database.Connect();
             using var moment = connection.BeginTransaction(deferred: true);
@@ -91,7 +91,11 @@ public sealed class Verification
         }
         catch (SqliteException e)
         {
-            return Nothing(file, $"is damaged: {e.Message}");
+            return Nothing(file, $"is damaged: {e.Message.TrimEnd('.')}");
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            return Nothing(file, $"cannot be read: {e.Message.TrimEnd('.')}");
         }
     }
 
@@ -120,16 +124,16 @@ public sealed class Verification
 
     private void House(string where, string what) => _found.Add(new Tampering(null, where, what));
 
-    // What cannot be read ends its own step; the others go on.
+    // What cannot be read ends its own step; the others go on. Whoever tampers may put anything anywhere.
     private void Step(Action step, string where)
     {
         try
         {
             step();
         }
-        catch (SqliteException e)
+        catch (Exception e)
         {
-            House(where, $"cannot be read any further: {e.Message}");
+            House(where, $"cannot be read any further: {e.Message.TrimEnd('.')}");
         }
     }
 
@@ -246,7 +250,12 @@ public sealed class Verification
             }
 
             last = hash;
-            var noted = Register.Read(bytes);
+            if (Register.Read(bytes) is not { } noted)
+            {
+                House("register", $"entry {seq} cannot be read");
+                continue;
+            }
+
             should[(noted.Of, noted.Key)] = noted.Digest;
         }
 

@@ -3,6 +3,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using Zygotome.Tests;
+using Zygotome.Tests.Faults;
 
 namespace Zygotome.Server.Tests;
 
@@ -119,6 +120,14 @@ internal sealed class Api : IDisposable
         var seq = (await Get($"/api/jobs/{job}")).GetProperty("seq").GetInt64();
         await Record(job, "build/pack", new { state = "connected" }, seq);
     }
+
+    /// <summary>Brings the demo's nearly ready job to where only its release is left.</summary>
+    public Task FinishNearlyReady() =>
+        NearlyReady.Finish(
+            _application.Job(NearlyReady.Job).State.Build.Loops.Single().Id,
+            (type, body, decision) =>
+                Record(NearlyReady.Job, type, body, decision ? _application.Job(NearlyReady.Job).State.Seq : null)
+        );
 
     /// <summary>Receives a kit from somebody the shop does not know yet.</summary>
     public Task<(HttpStatusCode Status, JsonElement Answer)> Receive(

@@ -111,7 +111,7 @@ public sealed class BackupTests : WithServer
     }
 
     [Fact]
-    public async Task A_backup_of_a_shop_that_is_not_sound_is_kept_and_says_so()
+    public void A_backup_of_a_shop_that_is_not_sound_is_kept_says_so_and_takes_the_place_of_no_sound_one()
     {
         using (var connection = Application.PastTheProgram())
         {
@@ -126,6 +126,28 @@ public sealed class BackupTests : WithServer
         );
         Assert.False(backup.Sound);
         Assert.Contains("person rvane", Backup.In(_folder.FullName)[0].Words, StringComparison.Ordinal);
-        await Task.CompletedTask;
+
+        // However many that are not sound come after, the last sound ones stay.
+        using (var connection = Application.PastTheProgram())
+        {
+            connection.Execute("UPDATE person SET name = 'R. Vane' WHERE id = 'rvane'");
+        }
+
+        DateTimeOffset At(double hours) => Application.Clock.GetUtcNow().AddHours(hours);
+        void Take(double hours) =>
+            Backup.Take(Application.DatabaseFile, _folder.FullName, At(hours), Core.Jobs.Stages.Kinds);
+        Take(1);
+        using (var connection = Application.PastTheProgram())
+        {
+            connection.Execute("UPDATE person SET name = 'Somebody' WHERE id = 'rvane'");
+        }
+
+        for (var hour = 2; hour < 6; hour++)
+        {
+            Take(hour);
+        }
+
+        Assert.Equal(4, Backup.Rotate(_folder.FullName));
+        Assert.Equal([false, true], Backup.In(_folder.FullName).Select(b => b.Sound));
     }
 }

@@ -141,6 +141,42 @@ public sealed class DataFolderTests : IDisposable
     }
 
     [Fact]
+    public async Task A_demos_folder_is_no_shop_of_ones_own_and_one_that_lost_its_file_is_not_begun_anew_unasked()
+    {
+        await Serve(Options(Demo));
+        Assert.Contains("is the demo's", Refused(Options()), StringComparison.Ordinal);
+        File.Delete(DatabaseFile);
+        Assert.Contains("has no zygotome.db", Refused(Options(Demo)), StringComparison.Ordinal);
+        Assert.Equal(8, await Serve(Options(Demo, fresh: true)));
+    }
+
+    [Fact]
+    public async Task A_backup_is_not_restored_beside_what_another_file_left_behind()
+    {
+        await Serve(Options());
+        File.Delete(DatabaseFile);
+        File.WriteAllText(DatabaseFile + "-wal", "what a killed server left");
+        Assert.Contains(
+            "zygotome.db-wal is there already",
+            Assert.Throws<FolderRefusedException>(() => DataFolder.ForRestore(Data)).Message,
+            StringComparison.Ordinal
+        );
+        File.Delete(DatabaseFile + "-wal");
+        DataFolder.ForRestore(Data).Dispose();
+    }
+
+    [Fact]
+    public async Task What_a_link_in_the_folder_leads_to_is_left_as_it_is()
+    {
+        await Serve(Options());
+        var elsewhere = Directory.CreateDirectory(Path.Combine(_folder.FullName, "elsewhere")).FullName;
+        File.SetUnixFileMode(elsewhere, (UnixFileMode)0b111_101_101);
+        Directory.CreateSymbolicLink(Path.Combine(Data, "backups"), elsewhere);
+        await Serve(Options());
+        Assert.Equal((UnixFileMode)0b111_101_101, File.GetUnixFileMode(elsewhere));
+    }
+
+    [Fact]
     public async Task A_fresh_demo_leaves_what_is_not_its_own()
     {
         await Serve(Options(Demo));

@@ -121,7 +121,7 @@ public sealed class DoorTests : WithServer
     public async Task The_record_is_rendered_once_at_release_and_served_by_its_hash()
     {
         const string Job = "J-0139";
-        await NearlyReady.Finish(Application, Client);
+        await Client.FinishNearlyReady();
         var ledger = await Client.Get($"/api/jobs/{Job}/handover");
         Assert.Equal(0, ledger.GetProperty("open").GetInt32());
         var (status, answer) = await Client.Ask(Job, "release", new { }, Application.Job(Job).State.Seq);

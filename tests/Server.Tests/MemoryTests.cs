@@ -82,7 +82,7 @@ public sealed class MemoryTests : WithServer
             "UPDATE journal SET bytes = CAST(replace(CAST(bytes AS TEXT), 'R. Vane', 'R. Vain') AS BLOB) WHERE job = "
                 + "'J-0139' AND seq = 3"
         );
-        await NearlyReady.Finish(Application, Client);
+        await Client.FinishNearlyReady();
         var released = await Client.Ask("J-0139", "release", new { }, Application.Job("J-0139").State.Seq);
         Assert.Equal("job/not-as-recorded", Code(released));
         Assert.Contains("entry 3", released.Answer.GetProperty("title").GetString(), StringComparison.Ordinal);
@@ -92,7 +92,7 @@ public sealed class MemoryTests : WithServer
     [Fact]
     public async Task A_record_bears_the_seal_its_journal_can_be_checked_against()
     {
-        await NearlyReady.Finish(Application, Client);
+        await Client.FinishNearlyReady();
         (await Client.Ask("J-0139", "release", new { }, Application.Job("J-0139").State.Seq)).Status.Ok();
         using var pdf = PdfDocument.Open(await Client.Client.GetByteArrayAsync("/api/jobs/J-0139/records/1.pdf"));
         var text = string.Join(" ", pdf.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));

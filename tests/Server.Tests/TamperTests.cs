@@ -38,7 +38,7 @@ public sealed class TamperedShop : IAsyncLifetime
                 )
             )
         ).Status.Ok();
-        await NearlyReady.Finish(application, client);
+        await client.FinishNearlyReady();
         (await client.Ask("J-0139", "release", new { }, application.Job("J-0139").State.Seq)).Status.Ok();
         await application.Stop();
         foreach (var file in Directory.GetFiles(application.Data, "zygotome.*"))

@@ -120,3 +120,9 @@ DELETE FROM register WHERE seq = 3;
 
 -- were sealed
 DELETE FROM register WHERE seq = (SELECT MAX(seq) FROM register);
+
+-- register: entry 5 cannot be read
+UPDATE register SET bytes = x'00' WHERE seq = 5;
+
+-- cannot be read
+UPDATE journal SET bytes = x'7b' WHERE job = 'J-0147' AND seq = 2;

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { onLapse } from './api/lapsed';
-import { useMe } from './api/me';
+import { leads, useMe } from './api/me';
 import { flush, onWaiting } from './api/outbox';
 import { refresh, useLive, useShop } from './api/queries';
 import { setZone } from './shared/time';
@@ -65,7 +65,7 @@ export function App() {
           <Route path="/sheets/:id/:revision" element={<SheetPage />} />
           <Route path="/jobs" element={<Jobs />} />
           <Route path="/sheets" element={<Sheets />} />
-          {me?.role === 'lead' && <Route path="/shop" element={<Shop />} />}
+          {leads(me) && <Route path="/shop" element={<Shop />} />}
         </Route>
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>

@@ -96,7 +96,7 @@ internal sealed partial class Backups(
                 await Take(stop);
             }
         }
-        catch (IOException e)
+        catch (Exception e) when (e is not OperationCanceledException)
         {
             // Shown in Shop; tried again in an hour.
             NotTaken(e.Message);

@@ -105,7 +105,7 @@ internal static class MemoryCommands
             Guarded(() =>
             {
                 var folder = parsed.GetValue(data)!;
-                using var held = DataFolder.Open(new ServerOptions(folder, null, null), TimeProvider.System);
+                using var held = DataFolder.Held(folder);
                 using var database = Database.Open(DatabaseIn(folder));
                 Console.WriteLine(database.Reseal(parsed.GetValue(reason)!, TimeProvider.System.GetUtcNow()));
                 return 0;

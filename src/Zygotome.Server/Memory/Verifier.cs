@@ -54,9 +54,20 @@ internal sealed partial class Verifier(Database database, EntryKinds kinds, Time
         using var day = new PeriodicTimer(Daily, clock);
         do
         {
-            await Look(stoppingToken);
+            try
+            {
+                await Look(stoppingToken);
+            }
+            catch (Exception e) when (e is not OperationCanceledException)
+            {
+                // A look that fails ends no work; Shop shows no result, and a lead can look again.
+                NotLooked(e);
+            }
         } while (await day.WaitForNextTickAsync(stoppingToken));
     }
+
+    [LoggerMessage(LogLevel.Error, "The shop's memory could not be looked at.")]
+    private partial void NotLooked(Exception e);
 
     [LoggerMessage(LogLevel.Error, "The shop's memory: {Words}")]
     private partial void NotSound(string words);

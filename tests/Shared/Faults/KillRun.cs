@@ -29,7 +29,6 @@ internal static class KillRun
 {
     private const int Writers = 16,
         ReleasesForEachKill = 12;
-    private const string ToRelease = "J-0139";
 
     public static async Task<KillReport> Run(int kills, int seed)
     {
@@ -85,13 +84,13 @@ internal static class KillRun
             File.Copy(file, to);
         }
 
-        var journal = File.ReadAllText(Path.Combine(folder, "jobs", $"{ToRelease}.journal.json"));
+        var journal = File.ReadAllText(Path.Combine(folder, "jobs", $"{NearlyReady.Job}.journal.json"));
         var jobs = new ConcurrentQueue<string>();
         foreach (var job in Enumerable.Range(1001, copies).Select(n => $"J-{n}"))
         {
             File.WriteAllText(
                 Path.Combine(folder, "jobs", $"{job}.journal.json"),
-                journal.Replace(ToRelease, job, StringComparison.Ordinal)
+                journal.Replace(NearlyReady.Job, job, StringComparison.Ordinal)
             );
             jobs.Enqueue(job);
         }

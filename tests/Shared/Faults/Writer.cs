@@ -184,42 +184,12 @@ internal sealed class Writer(
         }
     }
 
-    // The demo's delta: changed back, answered, weighed again.
     private async Task Finish(string job, CancellationToken stop)
     {
         var steps = await Got($"/api/jobs/{job}/steps", stop);
-        var loop = steps!["loops"]!.AsArray()[0]!["id"]!.ToString();
-        static object Support(string x, string y, string reading) =>
-            new
-            {
-                x,
-                y,
-                reading,
-            };
-        await Record(job, "build/loop-closed", new { loop }, stop);
-        await Record(job, "build/propeller", new { state = "wiresOff" }, stop);
-        await Record(job, "build/transmitter", new { state = "onCutSet" }, stop);
-        await Record(job, "build/pack", new { state = "connected" }, stop, await Seq(job, stop));
-        await Record(job, "bind/failsafe", new { behaviour = "asDeclared", note = "" }, stop);
-        await Record(job, "build/pack", new { state = "inBay" }, stop, await Seq(job, stop));
-        await Record(
-            job,
-            "balance/weighed",
-            new
-            {
-                configuration = "as flown",
-                supports = new[]
-                {
-                    Support("60 mm", "0 mm", "551 g"),
-                    Support("300 mm", "-150 mm", "217 g"),
-                    Support("300 mm", "150 mm", "217 g"),
-                },
-                packFront = "-48 mm",
-                propellerPlaced = false,
-                level = true,
-                instrument = "scales",
-            },
-            stop
+        await NearlyReady.Finish(
+            steps!["loops"]!.AsArray()[0]!["id"]!.ToString(),
+            async (type, body, decision) => await Record(job, type, body, stop, decision ? await Seq(job, stop) : null)
         );
     }
 

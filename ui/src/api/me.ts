@@ -28,6 +28,9 @@ export function useMe(): Me | null | undefined {
   }).data;
 }
 
+/** Whether somebody keeps the shop: a lead, or whoever is alone in it. */
+export const leads = (me: Me | null | undefined) => me?.role === 'lead' || me?.alone === true;
+
 /** Signs in, or throws the refusal. A new sign-in is a new look at the bench. */
 export async function signIn(person: string, pin: string) {
   answer(await api.POST('/api/sign-in', { body: { person, pin } }));

@@ -15,7 +15,8 @@ export function Damaged({ why }: { why: Refusal }) {
             : 'Nothing can be read from it any more.'}
         </p>
         <p className="pt-3 text-[16px]">
-          Stop the server, move the file away without deleting it, and restore the last backup into the folder:
+          Stop the server, move zygotome.db and all that is named after it away without deleting any of it, and restore
+          the last backup into the folder:
           <code className="mt-2 block bg-tape-wash px-3 py-2">
             zygotome restore backups/zygotome-….db --data folder
           </code>

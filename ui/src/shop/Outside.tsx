@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
-import { useMe } from '../api/me';
+import { leads, useMe } from '../api/me';
 import { CureRail } from '../shared/CureRail';
 import { Find } from '../shared/Find';
 import { Person } from '../shared/Person';
@@ -16,7 +16,7 @@ const LEADS = [...PLACES, ['shop', 'Shop']] as const;
 /** The frame outside a job: the places of the shop at the left, wide paper on the mat, the rail below. */
 export function Outside({ room, turn }: { room: string; turn: () => void }) {
   const [find, setFind] = useState(false);
-  const places = useMe()?.role === 'lead' ? LEADS : PLACES;
+  const places = leads(useMe()) ? LEADS : PLACES;
   useKeys('', '', () => setFind(true));
   return (
     <div className="frame wide outside">

@@ -1,0 +1,43 @@
+namespace Zygotome.Tests.Faults;
+
+/// <summary>
+/// The demo's delta whose balance went stale: changed back, answered and weighed again, so that only its release is left.
+/// </summary>
+internal static class NearlyReady
+{
+    public const string Job = "J-0139";
+
+    /// <param name="loop">What was changed for now.</param>
+    /// <param name="record">Records an entry of a type; the last says whether it was decided on what the screen showed.</param>
+    public static async Task Finish(string loop, Func<string, object, bool, Task> record)
+    {
+        await record("build/loop-closed", new { loop }, false);
+        await record("build/propeller", new { state = "wiresOff" }, false);
+        await record("build/transmitter", new { state = "onCutSet" }, false);
+        await record("build/pack", new { state = "connected" }, true);
+        await record("bind/failsafe", new { behaviour = "asDeclared", note = "" }, false);
+        await record("build/pack", new { state = "inBay" }, true);
+        static object Support(string x, string y, string reading) =>
+            new
+            {
+                x,
+                y,
+                reading,
+            };
+        var weighed = new
+        {
+            configuration = "as flown",
+            supports = new[]
+            {
+                Support("60 mm", "0 mm", "551 g"),
+                Support("300 mm", "-150 mm", "217 g"),
+                Support("300 mm", "150 mm", "217 g"),
+            },
+            packFront = "-48 mm",
+            propellerPlaced = false,
+            level = true,
+            instrument = "scales",
+        };
+        await record("balance/weighed", weighed, false);
+    }
+}
