@@ -46,11 +46,15 @@ public sealed class BackupTests : WithServer
                 })
             )
             .ToArray();
-        while (Volatile.Read(ref acknowledged) < 60)
+        async Task Acknowledged(int more)
         {
-            await Task.Delay(10, TestContext.Current.CancellationToken);
+            for (var until = Volatile.Read(ref acknowledged) + more; Volatile.Read(ref acknowledged) < until; )
+            {
+                await Task.Delay(10, TestContext.Current.CancellationToken);
+            }
         }
 
+        await Acknowledged(60);
         var before = Application.Services.GetRequiredService<Database>().LastSeal!.JournalSeq;
         var backup = await Task.Run(() =>
             Backup.Take(
@@ -60,6 +64,7 @@ public sealed class BackupTests : WithServer
                 Core.Jobs.Stages.Kinds
             )
         );
+        await Acknowledged(20);
         Volatile.Write(ref stop, true);
         await Task.WhenAll(load);
         Assert.True(backup.Sound, backup.Words);
@@ -97,7 +102,7 @@ public sealed class BackupTests : WithServer
             await Task.Delay(20, TestContext.Current.CancellationToken);
         }
 
-        for (var i = 0; i < 100 && Backup.In(folder).Count < 2; i++)
+        for (var i = 0; i < 600 && Backup.In(folder).Count < 2; i++)
         {
             await Task.Delay(50, TestContext.Current.CancellationToken);
         }
