@@ -47,6 +47,8 @@ public static class RecordPdf
                 Substitutes(sheets, state);
                 Requirements(sheets, paper);
                 Concessions(sheets, paper);
+                NotOnAircraft(sheets, state);
+                Set(sheets, state);
                 Retractions(sheets, state);
                 Cautions(sheets, paper);
             }
@@ -191,7 +193,41 @@ public static class RecordPdf
         s.Heading("Retracted");
         foreach (var r in state.Retracted)
         {
-            s.Paragraph($"{r.Said}: retracted by {r.By.Name}, {When(state, r.At)}: {r.Reason}");
+            s.Paragraph(
+                r.Corrected.Length > 0
+                    ? $"{r.Said}: typed wrongly; {r.Corrected} was meant. {r.By.Name}, {When(state, r.At)}: {r.Reason}"
+                    : $"{r.Said}: recorded in error. {r.By.Name}, {When(state, r.At)}: {r.Reason}"
+            );
+        }
+    }
+
+    private static void NotOnAircraft(Sheets s, JobState state)
+    {
+        if (state.Receive.NotOnAircraft.IsEmpty)
+        {
+            return;
+        }
+
+        s.Heading("Not on this aircraft");
+        foreach (var n in state.Receive.NotOnAircraft)
+        {
+            s.Paragraph($"{n.Line}: {n.Reason}");
+        }
+    }
+
+    // What stays in aircraft and radio: an owner who changes one of these changes what was shown.
+    private static void Set(Sheets s, JobState state)
+    {
+        var settings = state.Settings.Now.Where(p => p.Setting.Kind != SettingKind.SheetValue).ToArray();
+        if (settings.Length == 0)
+        {
+            return;
+        }
+
+        s.Heading("Set in aircraft and radio");
+        foreach (var (setting, now) in settings)
+        {
+            s.Paragraph($"{SettingWords.Of(state, setting)}: {SettingWords.Value(now.Value)} ({now.By.Name})");
         }
     }
 

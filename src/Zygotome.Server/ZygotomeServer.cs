@@ -245,6 +245,7 @@ public static class ZygotomeServer
         app.MapUnpack();
         app.MapBuild();
         app.MapBind();
+        app.MapSettings();
         app.MapThrows();
         app.MapBalance();
         app.MapHandOver();

@@ -112,6 +112,18 @@ public sealed class JobList : IAsyncDisposable
     public IReadOnlyList<JobLine> InOrder(string order) =>
         Lines("WHERE order_id = @order AND order_id <> '' ORDER BY job", new { order });
 
+    /// <summary>Open jobs built to a revision of a sheet.</summary>
+    public IReadOnlyList<string> OpenOn(string sheetHash) =>
+        [
+            .. Lines(
+                    "WHERE released = 0 AND job IN (SELECT job FROM job_facts WHERE json_extract(facts, '$.sheetHash') = "
+                        + "@sheetHash) ORDER BY job",
+                    new { sheetHash }
+                )
+                .Where(l => l.Facts.SheetHash == sheetHash)
+                .Select(l => l.Job),
+        ];
+
     /// <summary>The rows as they are on file, whether behind or not.</summary>
     public IReadOnlyList<(ListedJob Listed, KeptFacts Facts)> Rows()
     {

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Store;
@@ -8,14 +9,18 @@ namespace Zygotome.Store;
 /// <param name="Bytes">Bytes of the journal on file.</param>
 public sealed record JobSnapshot(JobState State, ImmutableList<Entry> Journal, byte[] LastHash, long Bytes)
 {
-    /// <summary>The same job, able to move to that revision of its sheet.</summary>
-    public JobSnapshot Knowing(SpecSheet sheet) =>
-        State.Revisions.ContainsKey(sheet.Hash)
-            ? this
-            : this with
+    /// <summary>The same job, able to move to that revision of its sheet, knowing who confirmed it.</summary>
+    public JobSnapshot Knowing(SpecSheet sheet, SheetConfirmation? confirmed = null) =>
+        this with
+        {
+            State = State with
             {
-                State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) },
-            };
+                Revisions = State.Revisions.SetItem(sheet.Hash, sheet),
+                Confirmations = confirmed is null
+                    ? State.Confirmations
+                    : State.Confirmations.SetItem(sheet.Hash, confirmed),
+            },
+        };
 
     /// <summary>With one more entry of so many bytes, chained by its hash.</summary>
     public JobSnapshot Add(Entry entry, byte[] hash, int bytes) =>

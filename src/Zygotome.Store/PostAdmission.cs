@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Zygotome.Core;
@@ -116,23 +117,24 @@ internal sealed class PostAdmission(
         static Admitted Refused(PostAnswer answer) => new(answer, null, []);
     }
 
-    private Entry EntryOf(JobState state, Post post, Draft draft) =>
-        Admission.Clocked(
-            state,
-            new Entry(
-                post.JobId,
-                state.Seq + 1,
-                draft.EntryId,
-                draft.Body!,
-                post.By,
-                draft.ObservedAt,
-                Stamp(state, post),
-                post.Look
-            )
-            {
-                Waited = draft.Waited,
-            }
-        );
+    // What only the server writes has no body before its papers are made.
+    private Entry EntryOf(JobState state, Post post, Draft draft)
+    {
+        var entry = new Entry(
+            post.JobId,
+            state.Seq + 1,
+            draft.EntryId,
+            draft.Body!,
+            post.By,
+            draft.ObservedAt,
+            Stamp(state, post),
+            post.Look
+        )
+        {
+            Waited = draft.Waited,
+        };
+        return draft.Body is null ? Admission.Clocked(state, entry) : Admission.Composed(state, entry);
+    }
 
     private (ReadyEntry? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
     {
@@ -179,11 +181,23 @@ internal sealed class PostAdmission(
         new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
 
     private JobSnapshot Knowing(JobSnapshot job, Draft draft) =>
-        draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other ? job.Knowing(other) : job;
+        draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other
+            ? job.Knowing(other, sheets.Confirmation(hash))
+            : job;
 
     private JobSnapshot? Begin(Draft draft) =>
         draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
-            ? new JobSnapshot(new JobState(sheet), [], Envelope.Beginning, 0)
+            ? new JobSnapshot(
+                new JobState(sheet)
+                {
+                    Confirmations = sheets.Confirmation(sheet.Hash) is { } confirmed
+                        ? ImmutableDictionary<string, SheetConfirmation>.Empty.Add(sheet.Hash, confirmed)
+                        : [],
+                },
+                [],
+                Envelope.Beginning,
+                0
+            )
             : null;
 
     // Monotone within a job, even when the machine's clock is set back.

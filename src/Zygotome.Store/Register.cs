@@ -25,6 +25,8 @@ internal static class Register
         ["person"] = "SELECT id AS key, json_array(id, name, role, pin, removed_at) AS row FROM person",
         ["setting"] = "SELECT key, json_array(key, value) AS row FROM setting",
         ["sheet"] = "SELECT id || ' revision ' || revision AS key, json_array(id, revision, hash) AS row FROM sheet",
+        ["confirmed"] =
+            "SELECT hash AS key, json_array(hash, by_id, name, role, alone, at) AS row FROM sheet_confirmed",
         ["answer"] =
             "SELECT CAST(seq AS TEXT) AS key, json_array(sheet, flag, answer, note, by_name, at) AS row FROM flag_answer "
             + "WHERE sheet NOT LIKE 'draft:%'",

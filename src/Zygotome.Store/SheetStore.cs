@@ -4,6 +4,7 @@ using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Store;
@@ -14,10 +15,13 @@ public sealed class SheetStore(Database database)
     private const int RowsAtOnce = 64;
 
     private readonly ConcurrentDictionary<string, SpecSheet> _cache = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, SheetConfirmation> _confirmed = new(StringComparer.Ordinal);
     private readonly Lock _adding = new();
 
     /// <summary>A revision on file.</summary>
     public sealed record Listed(string Id, long Revision, string Hash);
+
+    private sealed record Confirmer(string Id, string Name, string Role, long Alone, string At);
 
     private sealed record Found(string Id, long Revision, string Hash, string MadeBy, string? FactsJson);
 
@@ -206,6 +210,66 @@ public sealed class SheetStore(Database database)
             && Reading(bytes).Sheet is { } sheet
             ? _cache.GetOrAdd(hash, sheet)
             : null;
+    }
+
+    /// <summary>Which lead confirmed a revision, and when; null where nobody did.</summary>
+    public SheetConfirmation? Confirmation(string hash)
+    {
+        if (_confirmed.TryGetValue(hash, out var known))
+        {
+            return known;
+        }
+
+        using var connection = database.Connect();
+        return
+            connection.QueryFirstOrDefault<Confirmer>(
+                "SELECT by_id AS id, name, role, alone, at FROM sheet_confirmed WHERE hash = @hash",
+                new { hash }
+            )
+                is { } c
+            ? _confirmed.GetOrAdd(
+                hash,
+                new SheetConfirmation(
+                    new Person(c.Id, c.Name, Enum.Parse<Role>(c.Role)) { Alone = c.Alone != 0 },
+                    Instants.Read(c.At)
+                )
+            )
+            : null;
+    }
+
+    /// <summary>Confirms a revision on file; the first who did stays who did.</summary>
+    public SheetConfirmation Confirm(string hash, Person by, DateTimeOffset at)
+    {
+        lock (_adding)
+        {
+            if (Confirmation(hash) is { } already)
+            {
+                return already;
+            }
+
+            HouseChange.Of(
+                database,
+                change =>
+                {
+                    var added = change.Execute(
+                        "INSERT INTO sheet_confirmed (hash, by_id, name, role, alone, at) "
+                            + "VALUES (@hash, @Id, @Name, @role, @alone, @at)",
+                        new
+                        {
+                            hash,
+                            by.Id,
+                            by.Name,
+                            role = by.Role.ToString(),
+                            alone = by.Alone ? 1 : 0,
+                            at = Instants.Write(at),
+                        }
+                    );
+                    change.Note("confirmed", hash);
+                    return added;
+                }
+            );
+            return Confirmation(hash)!;
+        }
     }
 
     /// <summary>The file as it came.</summary>

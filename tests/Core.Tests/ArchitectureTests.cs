@@ -183,7 +183,14 @@ public sealed partial class ArchitectureTests
             .SelectMany(f => Recorded().Matches(File.ReadAllText(f)))
             .Select(m => m.Groups["kind"].Value);
         Assert.Equal(
-            ["handover/sent", "receive/battery", "receive/opened", "unpack/count-set", "unpack/wrong"],
+            [
+                "handover/sent",
+                "receive/battery",
+                "receive/opened",
+                "receive/sheet-confirmed",
+                "unpack/count-set",
+                "unpack/wrong",
+            ],
             Stages.Kinds.All.Select(k => k.Type).Except(recorded).Order(StringComparer.Ordinal)
         );
     }

@@ -28,7 +28,7 @@ internal sealed class Bench
     /// <param name="alone">A shop of one, who inspects their own repairs and says so.</param>
     public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false)
     {
-        State = new JobState(sheet ?? Delta);
+        State = Confirmed(new JobState(sheet ?? Delta), sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var rules = new ShopRules("Test shop", "UTC", false, 1.0m);
         Alone = alone;
@@ -92,7 +92,21 @@ internal sealed class Bench
     }
 
     /// <summary>Puts a sheet on file for this job to move to.</summary>
-    public void Know(SpecSheet sheet) => State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) };
+    /// <param name="confirmed">Whether a lead looked through it.</param>
+    public void Know(SpecSheet sheet, bool confirmed = true)
+    {
+        State = State with { Revisions = State.Revisions.SetItem(sheet.Hash, sheet) };
+        State = confirmed ? Confirmed(State, sheet) : State;
+    }
+
+    private static JobState Confirmed(JobState state, SpecSheet sheet) =>
+        state with
+        {
+            Confirmations = state.Confirmations.SetItem(
+                sheet.Hash,
+                new SheetConfirmation(Thorne, DateTimeOffset.UnixEpoch)
+            ),
+        };
 
     /// <summary>The refusal this would get; null when it would be taken. Nothing is recorded.</summary>
     public Refusal? Refused(EntryBody body, Person? by = null) => Ask(body, by, null).Answer.Refused;
@@ -148,6 +162,11 @@ internal sealed class Bench
                 is { } next
         )
         {
+            if (next.Step.Needs.Unpowered)
+            {
+                Do(new PackSaid(PackSeen.InBay));
+            }
+
             Do(new StepStarted(next.Step.Id));
             Pass(TimeSpan.FromMinutes(5));
             Do(next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, glue, 20));
@@ -170,7 +189,7 @@ internal sealed class Bench
         return this;
     }
 
-    public ThrowRead Reading(string target, string value, double travel = 100) =>
+    public ThrowRead Reading(string target, string value, double? travel = null) =>
         new(target, [Q(value)], ThrowMeasure.UprightRuler, Rule, travel);
 
     public Bench Measured()
@@ -178,7 +197,7 @@ internal sealed class Bench
         Power();
         foreach (var target in ThrowTargets.Of(State.Sheet, State.Receive.Rules))
         {
-            Do(Reading(target.Id, FormattableString.Invariant($"{target.Band!.Middle:0.0} mm")));
+            Do(Reading(target.Id, FormattableString.Invariant($"{target.Band!.Middle:0.0} {target.Unit}")));
         }
 
         foreach (var row in State.Sheet.Neutral)
@@ -261,7 +280,7 @@ internal sealed class Bench
         {
             Waited = Now - (observed ?? Now),
         };
-        entry = Admission.Clocked(State, entry);
+        entry = Admission.Composed(State, entry);
         return (entry, Admission.Ask(State, entry, State.Seq));
     }
 }

@@ -42,7 +42,7 @@ public sealed record BalanceAdvice(
         var pack = (double)state.Receive.Battery!.Mass.Nominal;
         var after = cg;
         var move = 0.0;
-        if (PackPlaces.Fronts(state) is { } places && state.Balance.PackFront is { } front)
+        if (PackPlaces.Fronts(state) is { } places && PackPlaces.FrontOf(state, target.Configuration) is { } front)
         {
             move = Math.Clamp(
                 Math.Round(
@@ -87,7 +87,7 @@ public sealed record BalanceAdvice(
                     && Numbers.Round(target.Target.High!.Value - lands - cg.UX) >= 0
                 )
                 {
-                    return Make(state, move, station.Name, -n, mass, lands);
+                    return Make(state, target, move, station.Name, -n, mass, lands);
                 }
             }
         }
@@ -119,7 +119,7 @@ public sealed record BalanceAdvice(
             {
                 if (best is null || ballast.Mass < best.AddedMass)
                 {
-                    best = Make(state, move, station.Name, ballast.Pieces, ballast.Mass, ballast.LandsAt);
+                    best = Make(state, target, move, station.Name, ballast.Pieces, ballast.Mass, ballast.LandsAt);
                 }
             }
             else if (refusal.Code is "balance/no-station" or "balance/station")
@@ -134,6 +134,7 @@ public sealed record BalanceAdvice(
 
     private static BalanceAdvice Make(
         JobState state,
+        BalanceTarget target,
         double move,
         string station,
         int pieces,
@@ -141,7 +142,7 @@ public sealed record BalanceAdvice(
         double lands
     )
     {
-        var front = state.Balance.PackFront + move;
+        var front = PackPlaces.FrontOf(state, target.Configuration) + move;
         var ballast =
             pieces > 0
                 ? $"fit {pieces} {(pieces == 1 ? "piece" : "pieces")} ({Numbers.Say(mass)} g) at the {station}"

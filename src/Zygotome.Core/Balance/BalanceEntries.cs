@@ -12,6 +12,7 @@ public static class BalanceEntries
     [
         EntryKind.Of<Weighed>("balance/weighed", Posters.Bench) with
         {
+            Withdrawable = true,
             LooksUp = [new("instrument", ShopFact.Instrument)],
         },
         EntryKind.Of<PackMoved>("balance/pack-moved", Posters.Bench) with
@@ -59,12 +60,10 @@ public sealed record Weighed(
                     + $"{string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.",
                 "body.configuration"
             )
-            : Units()
+            : WrongValues(state)
                 ?? Instrument.Admit(50)
                 ?? Instrument.Reading("g")
-                ?? Calculate().Refused
                 ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront")
-                ?? Weight(state)
                 ?? Propeller(state, entry)
                 ?? Isolation.Weighing(state, entry);
 
@@ -96,18 +95,42 @@ public sealed record Weighed(
         var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before)
             ? before.Evidence.Attempt + 1
             : 1;
-        return state with
+        return Carried(state, entry) with
         {
             Balance = state.Balance with
             {
                 Weighings = state.Balance.Weighings.SetItem(
                     Configuration,
                     new WeighingShown(this, Evidence.Of(entry, attempt))
+                    {
+                        Battery = state.Receive.Battery,
+                        Ballast = state.Balance.Ballast,
+                        AddOns = state.Receive.AddOns,
+                    }
                 ),
                 PackFront = (double)PackFront.Nominal,
             },
         };
     }
+
+    // Where the pack lay it lies, though the weighing is taken back.
+    public override JobState TakenBack(JobState state, Entry entry) => Carried(state, entry);
+
+    private JobState Carried(JobState state, Entry entry) =>
+        state.Sheet.Power.Motors.Aggregate(
+            state.Say(entry, BalanceGround.PackPlace(state.Sheet, Configuration), BalanceGround.Words(PackFront)),
+            (s, motor) => s.Say(entry, new Setting(SettingKind.Propeller, motor.Id), BalanceGround.Aboard)
+        );
+
+    public override ImmutableArray<Quantity> TypedValues() => [.. Supports.Select(s => s.Reading)];
+
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) =>
+        this with
+        {
+            Supports = [.. Supports.Select((s, i) => s with { Reading = values[i] })],
+        };
+
+    public override Refusal? WrongValues(JobState state) => Units() ?? Calculate().Refused ?? Weight(state);
 
     public override IEnumerable<string> Shows() =>
         [$"balance/{Configuration}", $"weight/{Configuration}", $"lateral/{Configuration}"];
@@ -175,16 +198,32 @@ public sealed record Weighed(
 }
 
 /// <summary>The pack was moved in its bay: where its front lies now, mm from the datum.</summary>
-public sealed record PackMoved(Quantity PackFront) : EntryBody
+/// <param name="Configuration">One that states its own place; empty for the place of all others.</param>
+public sealed record PackMoved(Quantity PackFront, string Configuration = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
+        Configuration.Length > 0
+        && state.Sheet.Balance.Configurations.All(c => c.Name != Configuration || c.PackFront is null)
+            ? new Refusal(
+                "balance/configuration",
+                $"The sheet gives the pack no place of its own in \"{Configuration}\".",
+                "body.configuration"
+            )
+        : Configuration.Length == 0
+        && state.Sheet.Balance.Configurations is { Length: > 0 } all
+        && all.All(c => c.PackFront is not null)
+            ? new Refusal(
+                "balance/which-configuration",
+                $"Each configuration has a place of its own: say for which, {string.Join(", ", all.Select(c => c.Name))}.",
+                "body.configuration"
+            )
+        : PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Balance = state.Balance with { PackFront = (double)PackFront.Nominal } }).Disturb(
+        (state with { Balance = state.Balance with { PackFront = (double)PackFront.Nominal } }).Set(
             entry,
-            Say(state),
-            DisturbanceMatrix.PackMoved
+            BalanceGround.PackPlace(state.Sheet, Configuration),
+            BalanceGround.Words(PackFront)
         );
 
     public override string Say(JobState state) => $"Pack moved: front at {PackFront.Text}";
@@ -217,19 +256,16 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody
             : Isolation.Unpowered(state, entry);
     }
 
-    public override JobState Apply(JobState state, Entry entry) =>
-        (
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var total = Math.Max(0, state.Balance.BallastAt(Station) + Pieces);
+        return (
             state with
             {
-                Balance = state.Balance with
-                {
-                    Ballast = state.Balance.Ballast.SetItem(
-                        Station,
-                        Math.Max(0, state.Balance.BallastAt(Station) + Pieces)
-                    ),
-                },
+                Balance = state.Balance with { Ballast = state.Balance.Ballast.SetItem(Station, total) },
             }
-        ).Disturb(entry, Say(state), DisturbanceMatrix.BallastChanged);
+        ).Set(entry, new Setting(SettingKind.Ballast, Station), $"{total} pieces");
+    }
 
     public override string Say(JobState state) =>
         $"Ballast at {Station}: {Pieces:+0;-0} {(Math.Abs(Pieces) == 1 ? "piece" : "pieces")}";

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
@@ -11,10 +10,17 @@ namespace Zygotome.Core.Balance;
 /// </summary>
 public static class BalanceRequirements
 {
-    private static readonly ImmutableArray<Aspect> RestsOn = [new(AspectKind.Balance), new(AspectKind.Mass)];
-
     public static IEnumerable<Claim> Claims(JobState state)
     {
+        if (state.Sheet.Balance.Configurations.Length == 0)
+        {
+            yield return Claim.NotShown(
+                new Requirement("balance", Stage.Balance, "Centre of gravity", "not in the sheet", Concedable.Never),
+                "The sheet states no configuration to balance: a mended revision says where its centre may lie, or by "
+                    + "which marks."
+            );
+        }
+
         foreach (var configuration in state.Sheet.Balance.Configurations)
         {
             var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
@@ -30,11 +36,7 @@ public static class BalanceRequirements
                         $"All-up weight, {configuration.Name}",
                         "not stated by the manual"
                     ),
-                    (
-                        state.Sheet.Balance.AllUpWeight is { } assumed
-                            ? $"Not stated by the maker; {assumed.Text} is assumed."
-                            : "The manual does not state it."
-                    ) + " A lead gives a value with its reason."
+                    $"{WeightGap(state.Sheet)} A lead gives a value with its reason."
                 );
             }
             else
@@ -51,7 +53,8 @@ public static class BalanceRequirements
                     cg?.Weight,
                     cg?.UWeight ?? 0,
                     shown,
-                    "0.#"
+                    "0.#",
+                    BalanceGround.Weight(state)
                 );
             }
 
@@ -62,9 +65,25 @@ public static class BalanceRequirements
                 $"Lateral balance, {configuration.Name}",
                 shops ? $"{lateral} (shop's)" : lateral.ToString()
             );
-            yield return cg is not null && cg.Y is null
+            yield return state.Sheet.Balance.LateralUndecided is { Length: > 0 } against
+            && !state.Sheet.Given.ContainsKey("lateral")
+                ? Claim.NotShown(
+                    across,
+                    $"The manual says {against}; nobody has decided what counts. A lead gives a value with its "
+                        + "reason."
+                )
+            : cg is not null && cg.Y is null
                 ? Claim.NotShown(across, "The supports stood in one line and say nothing across it; weigh on three.")
-                : Value(state, across, lateral, cg?.Y, cg?.UY ?? 0, shown, "0.0");
+            : Value(
+                state,
+                across,
+                lateral,
+                cg?.Y,
+                cg?.UY ?? 0,
+                shown,
+                "0.0",
+                BalanceGround.Centre(state, configuration.Name)
+            );
         }
     }
 
@@ -101,9 +120,20 @@ public static class BalanceRequirements
             cg?.X,
             cg?.UX ?? 0,
             shown,
-            "0.0"
+            "0.0",
+            BalanceGround.Centre(state, name)
         );
     }
+
+    /// <summary>Why there is no all-up weight to be judged by.</summary>
+    internal static string WeightGap(SpecSheet sheet) =>
+        sheet.Balance switch
+        {
+            { WeightUndecided: { Length: > 0 } against } =>
+                $"The manual says {against}; nobody has decided what counts.",
+            { AllUpWeight: { } assumed } => $"Not stated by the maker; {assumed.Text} is assumed.",
+            _ => "The manual does not state it.",
+        };
 
     /// <summary>Why a configuration has no range to be judged by.</summary>
     internal static string Gap(BalanceConfiguration configuration) =>
@@ -125,7 +155,8 @@ public static class BalanceRequirements
         double? value,
         double u,
         WeighingShown? shown,
-        string format
+        string format,
+        Rests rests
     )
     {
         if (value is not { } x || shown is null)
@@ -144,7 +175,10 @@ public static class BalanceRequirements
             reading,
             $"{reading} ± {Numbers.OneDecimal(u)} {band.Unit} against {band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd(),
             shown.Evidence,
-            RestsOn
-        );
+            rests
+        ) with
+        {
+            Object = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "",
+        };
     }
 }

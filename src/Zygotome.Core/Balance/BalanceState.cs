@@ -4,7 +4,16 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
 
-public sealed record WeighingShown(Weighed Weighed, Evidence Evidence);
+/// <summary>A weighing, with what was aboard and where when it was made.</summary>
+public sealed record WeighingShown(Weighed Weighed, Evidence Evidence)
+{
+    public Receive.Battery? Battery { get; init; }
+
+    public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
+        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+
+    public ImmutableList<Receive.AddOn> AddOns { get; init; } = [];
+}
 
 /// <summary>The latest weighing of each configuration, where the pack is and what ballast is in.</summary>
 public sealed record BalanceState
@@ -12,7 +21,7 @@ public sealed record BalanceState
     public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } =
         ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
 
-    /// <summary>Front of the pack, mm from the datum; null until said.</summary>
+    /// <summary>Front of the pack where it was said last, mm from the datum; null until said.</summary>
     public double? PackFront { get; init; }
 
     /// <summary>Pieces by station.</summary>
@@ -33,6 +42,17 @@ public static class PackPlaces
         var length = (double)state.Receive.Battery!.Length.Nominal;
         return state.Sheet.Geometry.Bay is { } bay && bay.To - bay.From >= length ? (bay.From, bay.To - length) : null;
     }
+
+    /// <summary>Where the front lies in a configuration, as last said, mm from the datum; null until said.</summary>
+    public static double? FrontOf(JobState state, string configuration) =>
+        state.Settings.Of(BalanceGround.PackPlace(state.Sheet, configuration)) is { } said
+        && double.TryParse(
+            said.AsSpan(0, said.IndexOf(' ')),
+            System.Globalization.CultureInfo.InvariantCulture,
+            out var mm
+        )
+            ? mm
+            : null;
 
     internal static Refusal? InBay(JobState state, double front, string where) =>
         state.Sheet.Geometry.Bay is null ? null

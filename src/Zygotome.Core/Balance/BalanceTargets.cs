@@ -43,7 +43,11 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     public static Band? AllUpWeight(SpecSheet sheet) =>
         (
             sheet.Given.GetValueOrDefault("weight")?.Value
-            ?? (sheet.Balance.WeightAssumed ? null : sheet.Balance.AllUpWeight)
+            ?? (
+                sheet.Balance.WeightAssumed || sheet.Balance.WeightUndecided.Length > 0
+                    ? null
+                    : sheet.Balance.AllUpWeight
+            )
         ) switch
         {
             null => null,
@@ -54,9 +58,14 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     /// <summary>
     /// How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).
     /// </summary>
+    /// <remarks>Asked only where it is decided.</remarks>
     public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
     {
-        var stated = sheet.Balance.LateralAssumed ? null : sheet.Balance.Lateral;
+        var stated =
+            sheet.Given.GetValueOrDefault("lateral")?.Value
+            ?? (
+                sheet.Balance.LateralAssumed || sheet.Balance.LateralUndecided.Length > 0 ? null : sheet.Balance.Lateral
+            );
         var limit =
             stated is { } q ? (double)q.High
             : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01

@@ -9,9 +9,27 @@ public static class BindEntries
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
         EntryKind.Of<Bound>("bind/bound", Posters.Bench),
-        EntryKind.Of<FailsafeSeen>("bind/failsafe", Posters.Bench),
-        EntryKind.Of<DirectionSeen>("bind/direction", Posters.Bench),
+        EntryKind.Of<FailsafeSeen>("bind/failsafe", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<DirectionSeen>("bind/direction", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<Reversed>("bind/reversed", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<CalledSeen>("bind/called", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<RadioSet>("bind/set", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<MotorWiresChanged>("bind/motor-wires", Posters.Bench) with
         {
             Retractable = false,
         },
@@ -40,19 +58,20 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
         )
         ?? Isolation.Powered(state, entry);
 
-    public override JobState Apply(JobState state, Entry entry)
-    {
-        var again = state.Bind.Bound is not null;
-        var bound = state with
-        {
-            Bind = state.Bind with
+    // The receiver stores its failsafe anew at each binding; what else was shown rests on the memory it was shown with.
+    public override JobState Apply(JobState state, Entry entry) =>
+        (
+            state with
             {
-                Bound = this,
-                BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1),
-            },
-        };
-        return again ? bound.Disturb(entry, $"Bound again to \"{ModelMemory}\"", DisturbanceMatrix.BoundAgain) : bound;
-    }
+                Bind = state.Bind with
+                {
+                    Bound = this,
+                    BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1),
+                },
+            }
+        )
+            .Set(entry, new Setting(SettingKind.Memory), ModelMemory.Trim())
+            .Disturb(entry, $"Bound to \"{ModelMemory.Trim()}\"", DisturbanceMatrix.Bound);
 
     public override IEnumerable<string> Shows() => ["bind/bound"];
 
@@ -70,6 +89,9 @@ public enum FailsafeBehaviour
 
     /// <summary>The motor stops, but surfaces do something else than declared.</summary>
     SurfacesDiffer,
+
+    /// <summary>A surface goes as far as it can and stays there.</summary>
+    SurfacesHardOver,
 }
 
 public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "") : EntryBody
@@ -153,22 +175,28 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
     public override string Say(JobState state) => $"Directions of {Function} answered";
 }
 
-/// <summary>A channel was reversed in the radio.</summary>
+/// <summary>A channel was reversed in the radio: throttle too. Twice is as it was.</summary>
+/// <param name="Function">A channel by the sheet's name for it, or a function that moves surfaces.</param>
 public sealed record Reversed(string Function) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Sheet.Surfaces.Any(s => s.Functions.Contains(Function))
-            ? null
-            : new Refusal("bind/function", $"Nothing on this aircraft is moved by \"{Function}\".", "body.function");
+    public const string Normal = "normal",
+        Turned = "reversed";
 
-    public override JobState Apply(JobState state, Entry entry) =>
-        state.Disturb(
-            entry,
-            Say(state),
-            state
-                .Sheet.Surfaces.Where(s => s.Functions.Contains(Function))
-                .SelectMany(s => DisturbanceMatrix.Reversed(s.Id))
-        );
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        RadioSettings.Channels(state.Sheet).Contains(Function)
+            ? null
+            : new Refusal(
+                "bind/function",
+                $"The radio of this aircraft has no channel \"{Function}\"; it has "
+                    + $"{string.Join(", ", RadioSettings.Channels(state.Sheet))}.",
+                "body.function"
+            );
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var channel = new Setting(SettingKind.Reverse, Function);
+        return state.Set(entry, channel, state.Settings.Of(channel) == Turned ? Normal : Turned);
+    }
 
     public override string Say(JobState state) => $"{Function} channel reversed";
 }
@@ -185,6 +213,11 @@ public sealed record BindState
 
     public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } =
         ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
+
+    /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
+    public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } =
+        ImmutableSortedDictionary.Create<string, CalledShown>(StringComparer.Ordinal);
 }
 
+/// <param name="Seen">By surface.</param>
 public sealed record DirectionShown(ImmutableDictionary<string, Movement> Seen, Evidence Evidence);

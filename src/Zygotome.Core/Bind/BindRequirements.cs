@@ -20,7 +20,9 @@ public static class BindRequirements
                 $"{b.ModelMemory}, mode {b.Mode}",
                 "Bound.",
                 bind.BoundEvidence,
-                [new(AspectKind.Bind)]
+                Rests
+                    .On(new Aspect(AspectKind.Bind))
+                    .And(new Setting(SettingKind.Transmitter), new Setting(SettingKind.Receiver))
             )
             : Claim.NotShown(bound, "Not bound yet.");
 
@@ -41,18 +43,62 @@ public static class BindRequirements
                     : failsafe,
                 behaviour == FailsafeBehaviour.AsDeclared ? Standing.Met : Standing.NotMet,
                 Words(behaviour),
-                behaviour == FailsafeBehaviour.MotorRuns
-                    ? "A motor that can start in failsafe is never conceded."
-                    : "Seen with the transmitter switched off.",
+                behaviour switch
+                {
+                    FailsafeBehaviour.MotorRuns => "A motor that can start in failsafe is never conceded.",
+                    FailsafeBehaviour.SurfacesHardOver => "Surfaces that go hard over in failsafe are never conceded.",
+                    _ => "Seen with the transmitter switched off.",
+                },
                 bind.FailsafeEvidence,
-                [new(AspectKind.Failsafe)]
+                Rests
+                    .On(new Aspect(AspectKind.Failsafe))
+                    .And([
+                        .. RadioSettings.Link,
+                        .. RadioSettings.Reverses(state.Sheet),
+                        new Setting(SettingKind.ThrottleCut),
+                        SheetValues.OfFailsafe,
+                    ])
             )
             : Claim.NotShown(failsafe, "Not shown yet.");
+
+        if (!state.Sheet.Radio.StatesFailsafe)
+        {
+            yield return Claim.NotShown(
+                new Requirement("sheet/failsafe", Stage.Bind, "What the failsafe does", "", Concedable.Never),
+                "The sheet does not say what happens when the signal is lost; a mended revision does."
+            );
+        }
 
         foreach (var call in Directions.Calls(state.Sheet))
         {
             yield return Of(state, call);
         }
+
+        foreach (var output in UnknownOutputs.Of(state.Sheet))
+        {
+            yield return Of(state, output);
+        }
+    }
+
+    private static Claim Of(JobState state, UnknownOutput output)
+    {
+        var requirement = new Requirement(
+            $"called/{output.Id}",
+            Stage.Bind,
+            output.Text,
+            "seen to do what it should",
+            Concedable.Never
+        );
+        return state.Bind.Called.TryGetValue(output.Id, out var shown)
+            ? new Claim(
+                requirement,
+                shown.AsItShould ? Standing.Met : Standing.NotMet,
+                shown.Seen,
+                shown.AsItShould ? $"{output.Why} Called, and seen." : $"{output.Why} It does not do what it should.",
+                shown.Evidence,
+                UnknownOutputs.RestsOn(state.Sheet, output)
+            )
+            : Claim.NotShown(requirement, $"{output.Why} Call it, and say what it was seen to do.");
     }
 
     private static Claim Of(JobState state, DirectionCall call)
@@ -77,7 +123,9 @@ public static class BindRequirements
                 + $"{Words(shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None))}"
             )
         );
-        ImmutableArray<Aspect> rests = [.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))];
+        var rests = Rests
+            .On([.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))])
+            .And(RadioSettings.OfCall(state.Sheet, call.Function, call.Expected.Select(e => e.Surface)));
         return new Claim(
             requirement,
             right ? Standing.Met : Standing.NotMet,
@@ -96,6 +144,7 @@ public static class BindRequirements
         {
             FailsafeBehaviour.AsDeclared => "as declared",
             FailsafeBehaviour.MotorRuns => "motor runs",
+            FailsafeBehaviour.SurfacesHardOver => "surfaces go hard over",
             _ => "surfaces differ",
         };
 }

@@ -25,6 +25,10 @@ public static class BuildEntries
         {
             Retractable = false,
         },
+        EntryKind.Of<StepUndone>("build/step-undone", Posters.Bench) with
+        {
+            Retractable = false,
+        },
         EntryKind.Of<LoopOpened>("build/loop-opened", Posters.Bench),
         EntryKind.Of<LoopClosed>("build/loop-closed", Posters.Bench),
         EntryKind.Of<LinkageMoved>("build/linkage-moved", Posters.Bench) with
@@ -61,14 +65,22 @@ public sealed record StepStarted(string Step) : EntryBody
         };
     }
 
+    // Hands are on it from here: what it disturbs is disturbed though it is never finished. What a repair adds is known
+    // when it is made.
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Build = state.Build with
+        (
+            state with
             {
-                Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
-            },
-        };
+                Build = state.Build with
+                {
+                    Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
+                },
+            }
+        ).Disturb(
+            entry,
+            $"\"{state.Sheet.Step(Step)?.Title ?? Step}\" was begun",
+            state.Sheet.Step(Step) is { } step ? DisturbanceMatrix.Step(step) : []
+        );
 
     public override string Say(JobState state) => $"Started: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
@@ -76,7 +88,13 @@ public sealed record StepStarted(string Step) : EntryBody
 /// <summary>
 /// A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.
 /// </summary>
-public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? BenchCelsius = null) : EntryBody
+/// <param name="Grams">What a repair added, said when it is made: 0 leaves weight and balance as they were.</param>
+public sealed record StepDone(
+    string Step,
+    Adhesive? Adhesive = null,
+    double? BenchCelsius = null,
+    Quantities.Quantity? Grams = null
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -101,7 +119,17 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
             );
         }
 
-        return Adhesive is null ? null
+        if (Grams is not null && step.Repairs.Length == 0)
+        {
+            return new Refusal(
+                "build/grams",
+                $"\"{step.Title}\" is no repair: the sheet says what it adds.",
+                "body.grams"
+            );
+        }
+
+        return Receive.Masses.Added(Grams, "body.grams") is { } impossible ? impossible
+            : Adhesive is null ? null
             : Adhesive.HandleMinutes is < 0 or > 20_000
             || Adhesive.FullMinutes < Adhesive.HandleMinutes
             || Adhesive.FullMinutes > 20_000
@@ -144,14 +172,15 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, double? Be
                 entry,
                 finding,
                 Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says",
-                new Unpack.RepairGlue(Adhesive?.Name ?? "", from, handle, full)
+                new Unpack.RepairGlue(Adhesive?.Name ?? "", from, handle, full),
+                Grams
             );
         }
 
         return (state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } }).Disturb(
             entry,
             $"\"{step?.Title ?? Step}\" was done",
-            step?.Disturbs ?? []
+            step is null ? [] : DisturbanceMatrix.Step(step)
         );
     }
 
@@ -198,11 +227,9 @@ public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detai
         BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Build = state.Build with { Moved = state.Build.Moved.Add(Say(state)) } }).Disturb(
-            entry,
-            Say(state),
-            DisturbanceMatrix.LinkageMoved(Surface)
-        );
+        (state with { Build = state.Build with { Moved = state.Build.Moved.Add(Say(state)) } })
+            .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(state.Sheet, Surface))
+            .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part).ToLowerInvariant()), Detail);
 
     public override string Say(JobState state) =>
         $"{BuildRules.Words(Part)} of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";

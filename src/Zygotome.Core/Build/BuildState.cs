@@ -54,6 +54,6 @@ public sealed record BuildState
         where step.Value.Done is null
         let spec = sheet.Step(step.Key)
         where spec is not null
-        from aspect in spec.Disturbs
+        from aspect in DisturbanceMatrix.Step(spec).Concat(spec.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
         select (aspect, spec.Title);
 }

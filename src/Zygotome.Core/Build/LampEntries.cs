@@ -11,8 +11,27 @@ public sealed record PropellerSaid(PropellerSeen State) : EntryBody
             ? new Refusal("lamps/fan", "A fan does not come off; take the motor wires off.", "body.state")
         : LampRules.Look(entry);
 
-    public override JobState Apply(JobState state, Entry entry) =>
-        LampRules.Set(state, l => l with { Propeller = new(State, entry.By, entry.ObservedAt, entry.Look) });
+    // One word for all motors. Wires off says nothing of the propeller; wires that come off come on again somehow, so that
+    // which way the motor turns is to be seen again.
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var before = state.Build.Lamps.Propeller?.Value;
+        state = LampRules.Set(state, l => l with { Propeller = new(State, entry.By, entry.ObservedAt, entry.Look) });
+        var motors = state.Sheet.Power.Motors;
+        return State == PropellerSeen.WiresOff
+            ? before == PropellerSeen.WiresOff
+                ? state
+                : state.Disturb(entry, "Motor wires taken off", motors.Select(DisturbanceMatrix.Motor))
+            : motors.Aggregate(
+                state,
+                (s, m) =>
+                    s.Say(
+                        entry,
+                        new Setting(SettingKind.Propeller, m.Id),
+                        State == PropellerSeen.Fitted ? Balance.BalanceGround.Aboard : Balance.BalanceGround.Off
+                    )
+            );
+    }
 
     public override string Say(JobState state) => $"Propeller {LampRules.Words(State)}";
 }

@@ -38,20 +38,15 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
             },
         };
 
-    // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for.
+    // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for; nobody knows what
+    // else was changed.
     private ImmutableArray<Aspect> Touches(JobState state) =>
         Kind switch
         {
-            LoopKind.LeadMovedForBinding =>
-            [
-                .. state
-                    .Sheet.Surfaces.Where(s => s.Functions.Contains(Function))
-                    .SelectMany(s => new Aspect[] { new(AspectKind.Direction, s.Id), new(AspectKind.Throw, s.Id) }),
-                new(AspectKind.Failsafe),
-            ],
-            LoopKind.TrialWeight or LoopKind.TrayOut => [new(AspectKind.Mass), new(AspectKind.Balance)],
+            LoopKind.LeadMovedForBinding => [.. DisturbanceMatrix.RePlugged(state.Sheet, Function)],
+            LoopKind.TrialWeight or LoopKind.TrayOut => [.. DisturbanceMatrix.Weight],
             LoopKind.GainRaised => [new(AspectKind.Direction, Aspect.Every)],
-            _ => [],
+            _ => [.. DisturbanceMatrix.Everything],
         };
 
     public override string Say(JobState state) =>

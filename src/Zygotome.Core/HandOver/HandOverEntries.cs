@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.HandOver;
 
@@ -7,7 +8,11 @@ public static class HandOverEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<Conceded>("handover/conceded", Posters.Lead),
+        EntryKind.Of<Conceded>("handover/conceded", Posters.Lead) with
+        {
+            Withdrawable = true,
+            LooksUp = [new("saw", ShopFact.Job)],
+        },
         EntryKind.Of<Released>("handover/released", Posters.Bench) with
         {
             Retractable = false,
@@ -31,11 +36,59 @@ public static class HandOverEntries
     ];
 }
 
+/// <summary>
+/// What a lead looked at who conceded something. A concession covers this and nothing further: it lapses when the object,
+/// the limits or the side are others, or the amount is larger.
+/// </summary>
+/// <param name="Evidence">The entry that showed it.</param>
+/// <param name="Amount">How far outside, in the unit of the limits; 0 where nothing is measured.</param>
+/// <param name="Object">This pack, this bag, these values.</param>
+public sealed record ConcededSight(string Evidence, string Limits, Side Side, double Amount, string Object)
+{
+    internal static ConcededSight Of(Claim claim) =>
+        new(
+            claim.Evidence?.EntryId ?? "",
+            claim.Requirement.Limits,
+            claim.Judgement?.Side ?? default,
+            Numbers.Round(claim.OutsideBy),
+            claim.Object
+        );
+
+    internal bool Covers(Claim claim) =>
+        Of(claim) is var now
+        && (now.Limits, now.Side, now.Object) == (Limits, Side, Object)
+        && Numbers.Round(now.Amount - Amount) <= 0;
+}
+
 /// <summary>A lead concedes an unmet requirement, with a reason.</summary>
 /// <param name="OwnerAcceptance">The owner's written words, where they are needed.</param>
-public sealed record Conceded(string Requirement, string Reason, string OwnerAcceptance = "") : EntryBody
+/// <param name="Saw">What was looked at, by the server; null in older entries.</param>
+public sealed record Conceded(string Requirement, string Reason, string OwnerAcceptance = "", ConcededSight? Saw = null)
+    : EntryBody
 {
     public override bool IsDecision() => true;
+
+    public override EntryBody Composed(JobState state, Entry entry) =>
+        this with
+        {
+            Saw = ClaimOf(state, entry) is { } claim ? ConcededSight.Of(claim) : null,
+        };
+
+    private Claim? ClaimOf(JobState state, Entry entry) =>
+        Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
+
+    // Whoever measured or found it does not let it go; opening a job measures nothing.
+    private Refusal? OwnReading(JobState state, Entry entry) =>
+        ClaimOf(state, entry)?.Evidence is { } evidence
+        && evidence.By.Id == entry.By.Id
+        && evidence.EntryId != state.Receive.OpenedEvidence?.EntryId
+        && !entry.By.Alone
+            ? new Refusal(
+                "handover/own-reading",
+                $"{entry.By.Name} showed this: another lead concedes it.",
+                "body.requirement"
+            )
+            : null;
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -62,16 +115,17 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
                 "Balance aft of the sheet needs the owner's written acceptance before release.",
                 "body.ownerAcceptance"
             ),
-            _ => Texts.Reason(Reason, "body.reason", "A concession needs a reason.")
+            _ => OwnReading(state, entry)
+                ?? Texts.Reason(Reason, "body.reason", "A concession needs a reason.")
                 ?? Texts.Fits(OwnerAcceptance, "body.ownerAcceptance"),
         };
     }
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        // What it was granted on is looked up now, so that it lapses when the evidence does.
-        var claim = Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
-        return claim is null
+        // Older entries do not say what they looked at: it was what stood then.
+        var saw = Saw ?? (ClaimOf(state, entry) is { } claim ? ConcededSight.Of(claim) : null);
+        return saw is null
             ? state.NotSupported(entry)
             : state with
             {
@@ -82,8 +136,7 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
                         new Concession(
                             entry.EntryId,
                             Requirement,
-                            claim.Evidence?.EntryId ?? "",
-                            claim.OutsideBy,
+                            saw,
                             Reason,
                             OwnerAcceptance,
                             entry.By,
@@ -209,7 +262,7 @@ public sealed record Reopened(string Reason) : EntryBody
         (state with { HandOver = state.HandOver with { Release = null } }).Disturb(
             entry,
             "Re-opened after release",
-            Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? new Aspect(k, Aspect.Every) : new Aspect(k))
+            DisturbanceMatrix.Everything
         );
 
     public override string Say(JobState state) => "Re-opened";

@@ -3,12 +3,11 @@ using Zygotome.Core.Jobs;
 
 namespace Zygotome.Core.HandOver;
 
-/// <summary>A lead let a requirement go unmet. Bound to the evidence it looked at.</summary>
+/// <summary>A lead let a requirement go unmet. Bound to what was looked at.</summary>
 public sealed record Concession(
     string EntryId,
     string Requirement,
-    string EvidenceEntry,
-    double OutsideBy,
+    ConcededSight Saw,
     string Reason,
     string OwnerAcceptance,
     Person By,
@@ -41,13 +40,13 @@ public sealed record HandOverState
     public string OwnerWords { get; init; } = "";
 
     /// <summary>
-    /// The concession in force for a claim: of the same evidence, or of a later value that is no worse.
+    /// The concession in force for a claim: what it looked at, or a later reading of the same that is no further out.
     /// </summary>
     internal Concession? ConcessionFor(Claim claim) =>
         Concessions.TryGetValue(claim.Requirement.Id, out var c)
         && claim.Requirement.Concedable != Concedable.Never
-        && (claim.Requirement.Concedable != Concedable.WithOwner || c.OwnerAcceptance.Length > 0)
-        && (claim.Evidence?.EntryId == c.EvidenceEntry || (claim.OutsideBy > 0 && claim.OutsideBy <= c.OutsideBy))
+        && (claim.Requirement.Concedable != Concedable.WithOwner || !string.IsNullOrWhiteSpace(c.OwnerAcceptance))
+        && c.Saw.Covers(claim)
             ? c
             : null;
 }

@@ -35,6 +35,13 @@ public static class Admission
             : entry;
     }
 
+    /// <summary>The entry as it is asked and stored: clocked, and with what the server says of the job in it.</summary>
+    public static Entry Composed(JobState state, Entry entry)
+    {
+        entry = Clocked(state, entry);
+        return entry with { Body = entry.Body.Composed(state, entry) };
+    }
+
     private static (DateTimeOffset Earliest, DateTimeOffset Latest) Seen(JobState state, Entry entry) =>
         (state.Receive.OpenedEvidence?.ObservedAt ?? entry.RecordedAt - LongestBeforeOpening, entry.RecordedAt);
 

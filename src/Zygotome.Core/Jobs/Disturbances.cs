@@ -33,6 +33,14 @@ public sealed record Disturbances
         };
     }
 
+    /// <summary>The seq of the latest disturbance of any of these; 0 when there was none.</summary>
+    public long LastOf(IEnumerable<Aspect> aspects) =>
+        aspects
+            .SelectMany(a => a.Surface.Length > 0 ? (Aspect[])[a, a.ForEvery()] : [a])
+            .Select(a => Latest.TryGetValue(a, out var found) ? found.Recorded.Seq : 0)
+            .DefaultIfEmpty()
+            .Max();
+
     /// <summary>
     /// What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.
     /// </summary>

@@ -10,8 +10,29 @@ namespace Zygotome.Core.Jobs;
 /// </summary>
 public static class EffectiveSheet
 {
-    /// <summary>To be called by whatever changes one of those.</summary>
-    public static JobState Resheet(this JobState state)
+    /// <summary>
+    /// To be called by whatever changes one of those. A step under way that leaves the plan is half done, and nobody will
+    /// finish it: what it disturbs stays disturbed from now on.
+    /// </summary>
+    public static JobState Resheet(this JobState state, Entry entry)
+    {
+        var next = Composed(state);
+        foreach (var step in state.Sheet.Steps)
+        {
+            if (next.Sheet.Step(step.Id) is null && state.Build.Progress(step.Id) is { Done: null })
+            {
+                next = next.Disturb(
+                    entry,
+                    $"\"{step.Title}\" was begun and left the plan",
+                    DisturbanceMatrix.Step(step).Union(step.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
+                );
+            }
+        }
+
+        return next;
+    }
+
+    private static JobState Composed(JobState state)
     {
         var left = state.Built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
         var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);

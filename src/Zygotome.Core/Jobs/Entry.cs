@@ -1,3 +1,6 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
+
 namespace Zygotome.Core.Jobs;
 
 /// <summary>One fact or decision in a job's journal. Never changed; a mistake is retracted by a later entry.</summary>
@@ -44,6 +47,21 @@ public abstract record EntryBody
     public virtual IEnumerable<string> Shows() => [];
 
     /// <summary>
+    /// With what only the server can say of the job as it stands: what a decision looked at, what the shop knows of a
+    /// sheet. Made before <see cref="Admit"/> asks, and stored.
+    /// </summary>
+    public virtual EntryBody Composed(JobState state, Entry entry) => this;
+
+    /// <summary>The values somebody typed, that a typing error may be in; none for yes and no.</summary>
+    public virtual ImmutableArray<Quantity> TypedValues() => [];
+
+    /// <summary>The same with other typed values, as many.</summary>
+    public virtual EntryBody WithTyped(ImmutableArray<Quantity> values) => this;
+
+    /// <summary>The refusal of the values alone, whatever the lamps are; null when they are possible.</summary>
+    public virtual Refusal? WrongValues(JobState state) => null;
+
+    /// <summary>
     /// The refusal, or null when the entry may be recorded. Only live posts and imports come here; replay never asks.
     /// </summary>
     public abstract Refusal? Admit(JobState state, Entry entry);
@@ -52,10 +70,10 @@ public abstract record EntryBody
     public abstract JobState Apply(JobState state, Entry entry);
 
     /// <summary>
-    /// What stays of it though it was retracted, such as a tag's number that is not given out twice. Total, like <see
-    /// cref="Apply"/>.
+    /// What stays of it though it was retracted: a tag's number that is not given out twice, a setting that stood beside a
+    /// reading. Total, like <see cref="Apply"/>.
     /// </summary>
-    public virtual JobState TakenBack(JobState state) => state;
+    public virtual JobState TakenBack(JobState state, Entry entry) => state;
 
     /// <summary>One line for people, as in "Repair of F2 recorded".</summary>
     public abstract string Say(JobState state);

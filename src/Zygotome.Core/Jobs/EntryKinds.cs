@@ -19,8 +19,14 @@ public sealed record EntryKind(
     Func<JsonObject, int, JsonObject>? UpCast = null
 )
 {
-    /// <summary>Physical facts, openings and releases stay: they are superseded, never retracted.</summary>
+    /// <summary>
+    /// Replay honours a retraction of it. More kinds could once be retracted than may be withdrawn today; what older
+    /// journals took back stays taken back.
+    /// </summary>
     public bool Retractable { get; init; } = true;
+
+    /// <summary>On the closed list of what may be withdrawn as a mistake of record; everything else is said anew.</summary>
+    public bool Withdrawable { get; init; }
 
     /// <summary>Made by the server at a door of its own; the entries' door refuses it.</summary>
     public bool OwnDoor { get; init; }

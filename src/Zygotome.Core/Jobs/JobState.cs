@@ -28,6 +28,9 @@ public sealed record JobState(SpecSheet Sheet)
     /// <summary>Other revisions this job's journal names, by hash.</summary>
     public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = [];
 
+    /// <summary>What the shop knows of the leads who confirmed revisions, by hash; copied into entries that need it.</summary>
+    public ImmutableDictionary<string, SheetConfirmation> Confirmations { get; init; } = [];
+
     public string JobId { get; init; } = "";
 
     /// <summary>The last entry applied; 0 before the opening.</summary>
@@ -50,6 +53,8 @@ public sealed record JobState(SpecSheet Sheet)
     public HandOverState HandOver { get; init; } = new();
 
     public Disturbances Disturbances { get; init; } = new();
+
+    public Settings Settings { get; init; } = new();
 
     /// <summary>Retracted entries by id, in the order of their retraction.</summary>
     public ImmutableList<Retraction> Retracted { get; init; } = [];
@@ -79,15 +84,31 @@ public sealed record JobState(SpecSheet Sheet)
             Disturbances = Disturbances.Add(entry, cause, aspects),
         };
 
+    /// <summary>Somebody saw, or wrote beside a reading, how a setting is.</summary>
+    public JobState Say(Entry entry, Setting setting, string value) =>
+        this with
+        {
+            Settings = Settings.Say(entry, setting, value, act: false),
+        };
+
+    /// <summary>Somebody set it; to what was not said when <paramref name="value"/> is empty.</summary>
+    public JobState Set(Entry entry, Setting setting, string value) =>
+        this with
+        {
+            Settings = Settings.Say(entry, setting, value.Length > 0 ? value : SettingWords.Changed(entry), act: true),
+        };
+
     public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
 }
 
 /// <summary>What was taken back, by whom and why; printed in the record.</summary>
+/// <param name="Corrected">What was meant, where it was a typing error that says so; else empty.</param>
 public sealed record Retraction(
     string EntryId,
     string Said,
     Person By,
     DateTimeOffset At,
     string Reason,
-    bool TypingError
+    bool TypingError,
+    string Corrected = ""
 );

@@ -9,7 +9,7 @@ namespace Zygotome.Core.Jobs;
 public static class Ledger
 {
     /// <summary>Raised whenever a rule changes what a journal means; stored with every release.</summary>
-    public const string RulesVersion = "2";
+    public const string RulesVersion = "3";
 
     /// <summary>The sealed one of a released job, else as it stands at <paramref name="asOf"/>.</summary>
     public static ImmutableArray<LedgerLine> Shown(JobState state, DateTimeOffset asOf) =>
@@ -27,7 +27,7 @@ public static class Ledger
             {
                 (standing, why) = (Standing.NotShown, "A reading was retracted; a new one is asked for.");
             }
-            else if (!claim.RestsOn.IsDefaultOrEmpty && Cause(state, claim, evidence) is { } cause)
+            else if (claim.RestsOn?.Cause(state, evidence) is { } cause)
             {
                 (standing, why) = (Standing.Stale, cause);
             }
@@ -57,19 +57,5 @@ public static class Ledger
             Verdict = claim.Judgement?.Verdict,
             Side = claim.Judgement?.Side ?? default,
         };
-    }
-
-    private static string? Cause(JobState state, Claim claim, Evidence evidence)
-    {
-        if (state.Disturbances.After(evidence, claim.RestsOn) is { } later)
-        {
-            return $"{later.Cause}, after this was shown.";
-        }
-
-        // A step disturbs from its start until it is done, not only at its end.
-        var open = state
-            .Build.Disturbing(state.Sheet)
-            .FirstOrDefault(o => claim.RestsOn.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect));
-        return open.Title is null ? null : $"\"{open.Title}\" is under way and disturbs it.";
     }
 }

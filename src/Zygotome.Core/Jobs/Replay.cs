@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Jobs;
@@ -30,9 +31,10 @@ public static class Replay
         foreach (var entry in journal)
         {
             state =
-                retracted.TryGetValue(entry.EntryId, out var by) && CanBeRetracted(entry)
-                    ? TakeBack(Stamp(state, entry), entry, by.Entry, by.Body)
-                    : Step(state, entry);
+                !retracted.TryGetValue(entry.EntryId, out var by) || !CanBeRetracted(entry) ? Step(state, entry)
+                : by.Body is { TypingError: true, Corrected: { IsDefaultOrEmpty: false } meant }
+                    ? Correct(Stamp(state, entry), entry, by.Entry, by.Body, meant)
+                : TakeBack(Stamp(state, entry), entry, by.Entry, by.Body);
             entries[entry.EntryId] = entry;
         }
 
@@ -47,13 +49,19 @@ public static class Replay
     /// </summary>
     public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
         entry.Body is Retracted
-            ? Of(state.Filed, [.. journalBefore, entry], state.Revisions)
+            ? Of(state.Filed, [.. journalBefore, entry], state.Revisions) with
+            {
+                Confirmations = state.Confirmations,
+            }
             : Step(state, entry) with
             {
                 Entries = state.Entries.SetItem(entry.EntryId, entry),
             };
 
     public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };
+
+    /// <summary>Whether its kind is on the list of what may be withdrawn today.</summary>
+    public static bool CanBeWithdrawn(Entry entry) => Stages.Kinds.Of(entry.Body) is { Withdrawable: true };
 
     private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
 
@@ -66,6 +74,38 @@ public static class Replay
             Build = state.Build.Seen(entry),
         };
 
+    // In its own place, with what was meant.
+    private static JobState Correct(
+        JobState state,
+        Entry entry,
+        Entry by,
+        Retracted body,
+        ImmutableArray<Quantity> meant
+    )
+    {
+        if (entry.Body.TypedValues().Length != meant.Length)
+        {
+            return TakeBack(state, entry, by, body);
+        }
+
+        var corrected = entry.Body.WithTyped(meant);
+        var next = corrected.Apply(state, entry with { Body = corrected });
+        return next with
+        {
+            Retracted = next.Retracted.Add(
+                new Retraction(
+                    entry.EntryId,
+                    entry.Body.Say(state),
+                    by.By,
+                    by.RecordedAt,
+                    body.Reason,
+                    true,
+                    corrected.Say(state)
+                )
+            ),
+        };
+    }
+
     private static JobState TakeBack(JobState state, Entry entry, Entry by, Retracted body)
     {
         var asked = state.AskedAnew;
@@ -74,7 +114,7 @@ public static class Replay
             asked = asked.SetItem(id, by.Seq);
         }
 
-        return entry.Body.TakenBack(state) with
+        return entry.Body.TakenBack(state, entry) with
         {
             AskedAnew = asked,
             Retracted = state.Retracted.Add(

@@ -26,13 +26,16 @@ public enum ShopFact
 
     /// <summary>What older versions posted and nobody does any more.</summary>
     OlderOnly,
+
+    /// <summary>Composed of the job as it stands when it is recorded; never posted.</summary>
+    Job,
 }
 
 /// <summary>A field of a body that is not taken from who posts it as it is.</summary>
 public sealed record LookedUp(string Field, ShopFact Fact)
 {
     /// <summary>Refused in a post.</summary>
-    public bool ServerSays => Fact is ShopFact.Leads or ShopFact.OlderOnly;
+    public bool ServerSays => Fact is ShopFact.Leads or ShopFact.OlderOnly or ShopFact.Job;
 
     /// <summary>Posted as an id, held as a copy of what the shop lists under it.</summary>
     public bool ById => Fact is ShopFact.Adhesive or ShopFact.Instrument or ShopFact.Supplier;
@@ -123,7 +126,7 @@ public sealed record ShopLists(
             && glue.ValueKind != JsonValueKind.Null
                 ? Math.Min(Unsaid, BenchCelsius)
                 : null,
-            ShopFact.OlderOnly => null,
+            ShopFact.OlderOnly or ShopFact.Job => null,
             _ => posted is { } sent ? Find(fact, sent.GetString()!) : null,
         };
 

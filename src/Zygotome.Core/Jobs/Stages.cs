@@ -25,22 +25,26 @@ public static class Stages
             .. CommonEntries.Kinds,
         ]);
 
-    /// <summary>Every stage's claims. Plan, Wire and Check have only their steps so far.</summary>
+    /// <summary>Every stage's claims, and the steps of each. Plan, Wire and Check have only their steps so far.</summary>
     public static IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         state.Opened
             ?
             [
                 .. ReceiveRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Receive),
                 .. UnpackRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Unpack),
                 .. BuildRequirements.Claims(state, asOf, Stage.Plan),
                 .. BuildRequirements.Claims(state, asOf, Stage.Build),
                 .. BuildRequirements.Claims(state, asOf, Stage.Wire),
                 .. BindRequirements.Claims(state),
                 .. BuildRequirements.Claims(state, asOf, Stage.Bind),
                 .. ThrowsRequirements.Claims(state),
+                .. BuildRequirements.Claims(state, asOf, Stage.Throws),
                 .. BalanceRequirements.Claims(state),
                 .. BuildRequirements.Claims(state, asOf, Stage.Balance),
                 .. BuildRequirements.Claims(state, asOf, Stage.Check),
+                .. BuildRequirements.Claims(state, asOf, Stage.HandOver),
                 .. HandOverRequirements.Claims(state),
             ]
             : [];

@@ -26,6 +26,12 @@ public enum Side
 /// <param name="Hint">Said when the band is too narrow for the instrument; else empty.</param>
 public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Releases, string Phrase, string Hint)
 {
+    /// <summary>
+    /// Whether the instrument can tell in from out: false where the band is narrower than 2U. What lies within such a band
+    /// is not shown, under either rule; what lies clearly outside it is still out.
+    /// </summary>
+    public bool Shows { get; init; } = true;
+
     /// <param name="value">In the band's unit; rounded to 10⁻⁶ before it meets a limit.</param>
     /// <param name="u">Expanded uncertainty, same unit, ≥ 0.</param>
     /// <param name="guarded">The shop takes <see cref="Verdict.In"/> only.</param>
@@ -44,15 +50,19 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
             outside <= 0 ? Side.Within
             : below > above ? Side.TooLittle
             : Side.TooMuch;
-        var releases = verdict == Verdict.In || (verdict == Verdict.InClose && !guarded);
+        var shows = band.Width is not { } width || Numbers.Round(width - (2 * u)) >= 0;
+        var releases = shows && (verdict == Verdict.In || (verdict == Verdict.InClose && !guarded));
         return new Judgement(
             verdict,
             side,
             Math.Max(0, outside),
             releases,
             Say(verdict, side, outside, band.Unit),
-            Hardly(band, u, guarded)
-        );
+            Hardly(band, u, shows)
+        )
+        {
+            Shows = shows,
+        };
     }
 
     private static string Say(Verdict verdict, Side side, double by, string unit) =>
@@ -71,13 +81,9 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
         return by < 0.05 ? $"under 0.1{gap}{unit}" : $"{Numbers.OneDecimal(by)}{gap}{unit}";
     }
 
-    private static string Hardly(Band band, double u, bool guarded) =>
-        band.Width switch
-        {
-            { } w when guarded && w < 2 * u =>
-                "Not shown: the band is narrower than twice this instrument's uncertainty.",
-            { } w when w < 4 * u =>
-                "This instrument can hardly show it: the band is narrower than four times its uncertainty.",
-            _ => "",
-        };
+    private static string Hardly(Band band, double u, bool shows) =>
+        !shows ? "Not shown: the band is narrower than twice this instrument's uncertainty; a finer one can show it."
+        : band.Width is { } width && Numbers.Round(width - (4 * u)) < 0
+            ? "This instrument can hardly show it: the band is narrower than four times its uncertainty."
+        : "";
 }

@@ -69,9 +69,16 @@ public sealed record Budget(
         BalanceSchool School
     )
     {
-        /// <summary>The weighed aircraft without its pack, once there is one: mass, g, and centre, mm.</summary>
-        public (double Grams, double At)? Weighed { get; init; }
+        /// <summary>The aircraft as it was weighed, once it was.</summary>
+        public Weighed? Weighed { get; init; }
+
+        /// <summary>Pieces of ballast that are in, by station.</summary>
+        public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
+            ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
     }
+
+    /// <summary>The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.</summary>
+    public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns);
 
     public static Budget Of(Jobs.JobState state) =>
         Of(
@@ -84,6 +91,7 @@ public sealed record Budget(
             )
             {
                 Weighed = WeighedEmpty(state),
+                Ballast = state.Balance.Ballast,
             }
         );
 
@@ -121,6 +129,11 @@ public sealed record Budget(
         if (asked.Weighed is { } w)
         {
             yield return new BudgetPart("aircraft as weighed, without its pack", w.Grams, w.At, "weighing");
+            foreach (var part in Since(asked, w))
+            {
+                yield return part;
+            }
+
             yield break;
         }
 
@@ -171,6 +184,22 @@ public sealed record Budget(
             );
         }
     }
+
+    // What is aboard today beside what was weighed: ballast as it is now, and what came aboard since.
+    private static IEnumerable<BudgetPart> Since(Asked asked, Weighed weighed) =>
+        [
+            .. asked
+                .Sheet.Geometry.BallastStations.Where(s => asked.Ballast.GetValueOrDefault(s.Name) > 0)
+                .Select(s => new BudgetPart(
+                    $"ballast at {s.Name}",
+                    asked.Ballast[s.Name] * s.Piece,
+                    s.At,
+                    "as fitted"
+                )),
+            .. asked
+                .AddOns.Where(a => !weighed.AddOns.Contains(a.Name))
+                .Select(a => new BudgetPart(a.Name, (double)a.Mass.Nominal, (double?)a.At?.Nominal, "as brought")),
+        ];
 
     private static PackOutlook Powered(SpecSheet sheet, PackHeld pack, PackOutlook outlook) =>
         PackPower.Judge(sheet, pack.Battery) is { } power
@@ -307,21 +336,26 @@ public sealed record Budget(
             );
     }
 
-    private static (double Grams, double At)? WeighedEmpty(Jobs.JobState state)
+    /// <summary>
+    /// The aircraft by its latest weighing, less the pack and the ballast that were in it then, where they lay then.
+    /// </summary>
+    private static Weighed? WeighedEmpty(Jobs.JobState state)
     {
-        var shown = state.Balance.Weighings.Values.FirstOrDefault();
-        if (
-            shown is null
-            || state.Balance.PackFront is not { } front
-            || state.Receive.Battery is not { } battery
-            || !shown.Weighed.Calculate().Try(out var cg, out _)
-        )
+        var shown = state.Balance.Weighings.Values.MaxBy(w => w.Evidence.Seq);
+        if (shown is not { Battery: { } battery } || !shown.Weighed.Calculate().Try(out var cg, out _))
         {
             return null;
         }
 
-        var (m, at) = ((double)battery.Mass.Nominal, front + ((double)battery.Length.Nominal / 2));
-        return cg.Weight > m ? (cg.Weight - m, ((cg.Weight * cg.X) - (m * at)) / (cg.Weight - m)) : null;
+        var (grams, moment) = (cg.Weight, cg.Weight * cg.X);
+        void Off(double mass, double at) => (grams, moment) = (grams - mass, moment - (mass * at));
+        Off((double)battery.Mass.Nominal, (double)(shown.Weighed.PackFront.Nominal + (battery.Length.Nominal / 2)));
+        foreach (var station in state.Sheet.Geometry.BallastStations)
+        {
+            Off(shown.Ballast.GetValueOrDefault(station.Name) * station.Piece, station.At);
+        }
+
+        return grams > 0 ? new Weighed(grams, moment / grams, [.. shown.AddOns.Select(a => a.Name)]) : null;
     }
 
     private static double? Rounded(double? value) => value is { } v ? Math.Round(v, 1) : null;

@@ -53,10 +53,22 @@ internal static class Masses
         mass is null || (mass.Dimension == Dimension.Mass && mass.Nominal >= 0 && mass.Nominal <= most)
             ? null
             : new Refusal("receive/impossible", $"\"{mass.Text}\" is not a mass from 0 to {most} g.", where);
+
+    /// <summary>What work added to the aircraft, or took off it; null where nobody said.</summary>
+    public static Refusal? Added(Quantity? grams, string where) =>
+        grams is null
+        || (grams.Dimension == Dimension.Mass && grams.Form == QuantityForm.Single && Math.Abs(grams.Nominal) <= 2000)
+            ? null
+            : new Refusal("receive/impossible", $"\"{grams.Text}\" is not what a repair adds, in grams.", where);
 }
 
 /// <summary>A pack the owner brought, beside the one chosen to fly.</summary>
-public sealed record PackHeld(string Name, Battery Battery);
+public sealed record PackHeld(string Name, Battery Battery)
+{
+    /// <summary>"blue 2600, 262 g, 105 mm × 34 mm × 30 mm": two of the same size are two packs.</summary>
+    public string Words =>
+        $"{Name}, {Battery.Mass.Text}, {Battery.Length.Text} × {Battery.Width.Text} × {Battery.Height.Text}";
+}
 
 /// <summary>What the owner wants aboard beside the kit.</summary>
 public sealed record AddOn(string Name, Quantity Mass, Quantity? At, AddOnState State);

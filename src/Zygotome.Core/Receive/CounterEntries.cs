@@ -1,5 +1,6 @@
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -39,10 +40,10 @@ public sealed record PackChosen(string Name) : EntryBody
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.Receive.Packs.FirstOrDefault(p => p.Name == Name) is { } pack
-            ? (state with { Receive = state.Receive with { Battery = pack.Battery } }).Disturb(
+            ? (state with { Receive = state.Receive with { Battery = pack.Battery } }).Set(
                 entry,
-                $"Pack {Name} chosen",
-                DisturbanceMatrix.AnotherBattery
+                new Setting(SettingKind.Pack),
+                pack.Words
             )
             : state.NotSupported(entry);
 
@@ -62,13 +63,15 @@ public sealed record TransmitterBrought(string Name, string Memories, int? FreeM
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with
+        (
+            state with
             {
-                Transmitter = new TransmitterHeld(Name.Trim(), Memories.Trim(), FreeMemories),
-            },
-        };
+                Receive = state.Receive with
+                {
+                    Transmitter = new TransmitterHeld(Name.Trim(), Memories.Trim(), FreeMemories),
+                },
+            }
+        ).Say(entry, new Setting(SettingKind.Transmitter), Name.Trim());
 
     public override string Say(JobState state) => $"Transmitter {Name.Trim()}";
 }
@@ -93,22 +96,22 @@ public sealed record AddOnBrought(
                 : null
         );
 
-    public override JobState Apply(JobState state, Entry entry)
-    {
-        var same = state.Receive.AddOns.FirstOrDefault(a => a.Name == Name.Trim());
-        var next = state with
-        {
-            Receive = state.Receive with
+    public override JobState Apply(JobState state, Entry entry) =>
+        (
+            state with
             {
-                AddOns = state
-                    .Receive.AddOns.RemoveAll(a => a.Name == Name.Trim())
-                    .Add(new AddOn(Name.Trim(), Mass, At, State)),
-            },
-        };
-        return same is not null && same.Mass.Equals(Mass) && Equals(same.At, At)
-            ? next
-            : next.Disturb(entry, $"{Name.Trim()} aboard", DisturbanceMatrix.BallastChanged);
-    }
+                Receive = state.Receive with
+                {
+                    AddOns = state
+                        .Receive.AddOns.RemoveAll(a => a.Name == Name.Trim())
+                        .Add(new AddOn(Name.Trim(), Mass, At, State)),
+                },
+            }
+        ).Say(
+            entry,
+            new Setting(SettingKind.Payload, Name.Trim()),
+            At is null ? $"{Mass.Text} aboard" : $"{Mass.Text} at {At.Text}"
+        );
 
     public override string Say(JobState state) =>
         $"{Name.Trim()}, "
@@ -206,9 +209,30 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
             ? new Refusal("receive/school-sheet", "The sheet does not say that screws carry the tail.", "body.option")
         : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
+        : LeavesOut(state, option) is { } left
+            ? new Refusal(
+                "receive/school-step",
+                $"\"{left.Title}\" would be left out, and \"{option.Text}\" has no step for what it fits.",
+                "body.option"
+            )
         : option != school.Default && state.Build.Steps.Count > 0
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")
         : Texts.Fits(Reason, "body.reason");
+
+    // A step may go where another of the same question fits the same, where it fits nothing, or where the option says that
+    // this very part is left off.
+    private StepSpec? LeavesOut(JobState state, SchoolOption option)
+    {
+        bool Asked(StepSpec s, string chosen) => s.School.TryGetValue(School, out var o) && o == chosen;
+        var instead = state.Built.Steps.Where(s => Asked(s, Option)).ToArray();
+        return state.Sheet.Steps.FirstOrDefault(s =>
+            s.School.ContainsKey(School)
+            && !Asked(s, Option)
+            && (s.AddsMass || s.Disturbs.Length > 0)
+            && !option.LeavesOff
+            && !instead.Any(i => s.Fits.All(i.Fits.Contains) && (s.Fits.Length > 0 || i.AddsMass))
+        );
+    }
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -223,7 +247,7 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
                     BalanceSchool = Option == "middle" ? BalanceSchool.Middle : BalanceSchool.ForwardThird,
                 }
                 : receive;
-        return (state with { Receive = receive }).Resheet();
+        return (state with { Receive = receive }).Resheet(entry);
     }
 
     public override string Say(JobState state) =>

@@ -11,12 +11,27 @@ public static class ReceiveEntries
         {
             Retractable = false,
             OwnDoor = true,
+            LooksUp = [new("confirmed", ShopFact.Job)],
         },
         EntryKind.Of<BatteryGiven>("receive/battery", Posters.Anybody),
         EntryKind.Of<ReceiverGiven>("receive/receiver", Posters.Anybody),
-        EntryKind.Of<PromiseChanged>("receive/promised", Posters.Anybody),
-        EntryKind.Of<ValueGiven>("receive/value-given", Posters.Lead),
-        EntryKind.Of<SheetMoved>("receive/sheet-moved", Posters.Lead),
+        EntryKind.Of<PromiseChanged>("receive/promised", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<ValueGiven>("receive/value-given", Posters.Lead) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<SheetMoved>("receive/sheet-moved", Posters.Lead) with
+        {
+            LooksUp = [new("confirmed", ShopFact.Job)],
+        },
+        EntryKind.Of<SheetConfirmed>("receive/sheet-confirmed", Posters.Lead) with
+        {
+            Retractable = false,
+            OwnDoor = true,
+        },
         EntryKind.Of<PackBrought>("receive/pack-brought", Posters.Anybody),
         EntryKind.Of<PackChosen>("receive/pack-chosen", Posters.Anybody),
         EntryKind.Of<TransmitterBrought>("receive/transmitter", Posters.Anybody),
@@ -26,9 +41,15 @@ public static class ReceiveEntries
         {
             LooksUp = [new("supplier", ShopFact.Supplier)],
         },
-        EntryKind.Of<BoxPhotographed>("receive/box-photo", Posters.Anybody),
+        EntryKind.Of<BoxPhotographed>("receive/box-photo", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<SchoolChosen>("receive/school", Posters.Anybody),
-        EntryKind.Of<ToBuySaid>("receive/to-buy", Posters.Anybody),
+        EntryKind.Of<ToBuySaid>("receive/to-buy", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
     ];
 }
 
@@ -138,9 +159,16 @@ public sealed record JobOpened(
     ReceiverKind? Receiver = null,
     Carton Carton = Carton.NotLooked,
     string CartonNote = "",
-    string PackName = "pack 1"
+    string PackName = "pack 1",
+    SheetConfirmation? Confirmed = null
 ) : EntryBody
 {
+    public override EntryBody Composed(JobState state, Entry entry) =>
+        this with
+        {
+            Confirmed = state.Confirmations.GetValueOrDefault(SheetHash),
+        };
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         SheetHash != state.Sheet.Hash
             ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
@@ -165,41 +193,47 @@ public sealed record JobOpened(
                         : null
                 );
 
-    public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var opened = state with
+        {
+            Receive = new ReceiveState
             {
-                Receive = new ReceiveState
-                {
-                    OpenedAt = entry.RecordedAt,
-                    OpenedBy = entry.By,
-                    Number = Number,
-                    CustomerId = CustomerId,
-                    Battery = Battery,
-                    ReceiverChannels = ReceiverChannels,
-                    Promised = Promised,
-                    Shelf = Shelf,
-                    BalanceSchool = BalanceSchool,
-                    Rules = Rules,
-                    SheetRevision = SheetRevision,
-                    OpenedEvidence = Evidence.Of(entry),
-                    Order = Order,
-                    ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
-                    Supplier = Supplier,
-                    Receiver = Receiver,
-                    Packs = [new PackHeld(PackName, Battery)],
-                    Carton = Carton,
-                    CartonNote = CartonNote,
-                    Schools =
-                        BalanceSchool == BalanceSchool.Middle
-                            ? state.Receive.Schools.SetItem(
-                                Schools.FirstFlightBalance,
-                                new SchoolAnswer("middle", "", entry.By)
-                            )
-                            : state.Receive.Schools,
-                },
-            }
-        ).Resheet();
+                OpenedAt = entry.RecordedAt,
+                OpenedBy = entry.By,
+                Number = Number,
+                CustomerId = CustomerId,
+                Battery = Battery,
+                ReceiverChannels = ReceiverChannels,
+                Promised = Promised,
+                Shelf = Shelf,
+                BalanceSchool = BalanceSchool,
+                Rules = Rules,
+                SheetRevision = SheetRevision,
+                OpenedEvidence = Evidence.Of(entry),
+                Order = Order,
+                ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
+                Supplier = Supplier,
+                Receiver = Receiver,
+                Packs = [new PackHeld(PackName, Battery)],
+                Carton = Carton,
+                CartonNote = CartonNote,
+                Schools =
+                    BalanceSchool == BalanceSchool.Middle
+                        ? state.Receive.Schools.SetItem(
+                            Schools.FirstFlightBalance,
+                            new SchoolAnswer("middle", "", entry.By)
+                        )
+                        : state.Receive.Schools,
+            },
+        };
+        return opened
+            .Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words)
+            .Say(entry, new Setting(SettingKind.Receiver), ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels))
+            .SayValues(entry, state.Built)
+            .Knowing(SheetHash, Confirmed)
+            .Resheet(entry);
+    }
 
     public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
 }
@@ -210,16 +244,15 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) => Battery.Admit("body.battery");
 
     public override JobState Apply(JobState state, Entry entry) =>
+        Flies(state, entry, new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery));
+
+    private static JobState Flies(JobState state, Entry entry, PackHeld pack) =>
         (
             state with
             {
-                Receive = state.Receive with
-                {
-                    Battery = Battery,
-                    Packs = state.Receive.Packs.Add(new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery)),
-                },
+                Receive = state.Receive with { Battery = pack.Battery, Packs = state.Receive.Packs.Add(pack) },
             }
-        ).Disturb(entry, $"Another battery, {Battery.Mass.Text}", DisturbanceMatrix.AnotherBattery);
+        ).Set(entry, new Setting(SettingKind.Pack), pack.Words);
 
     public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
 }
@@ -240,11 +273,12 @@ public sealed record ReceiverGiven(int Channels, ReceiverKind? Receiver = null) 
         Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } }).Disturb(
-            entry,
-            $"Another receiver, {Channels} channels",
-            DisturbanceMatrix.AnotherReceiver
-        );
+        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } })
+            .Disturb(entry, $"Another receiver, {Channels} channels", DisturbanceMatrix.AnotherReceiver)
+            .Set(entry, new Setting(SettingKind.Receiver), ReceiverWords(Receiver, Channels));
+
+    internal static string ReceiverWords(ReceiverKind? receiver, int channels) =>
+        $"{receiver?.Name} {channels} channels".Trim();
 
     public override string Say(JobState state) => $"Another receiver, {Channels} channels";
 }

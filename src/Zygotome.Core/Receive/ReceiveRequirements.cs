@@ -7,9 +7,19 @@ namespace Zygotome.Core.Receive;
 /// <summary>What can be said at the counter: does the pack fit its bay, are the ports enough.</summary>
 public static class ReceiveRequirements
 {
+    // What is undecided there is asked for where it is measured.
+    private static readonly string[] LinesOfTheirOwn =
+    [
+        "$.throws",
+        "$.balance.configurations",
+        "$.balance.allUpWeight",
+        "$.balance.lateral",
+    ];
+
     public static IEnumerable<Claim> Claims(JobState state)
     {
         var evidence = state.Receive.OpenedEvidence!;
+        var pack = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "";
         var (fits, fitWords) = PackFits(state.Sheet, state.Receive.Battery!);
         yield return new Claim(
             new Requirement("receive/pack-fits", Stage.Receive, "The pack fits its bay"),
@@ -17,7 +27,10 @@ public static class ReceiveRequirements
             state.Receive.Battery!.Length.Text,
             fitWords,
             evidence
-        );
+        )
+        {
+            Object = pack,
+        };
         if (PackPower.Judge(state.Sheet, state.Receive.Battery!) is { } power)
         {
             yield return new Claim(
@@ -26,7 +39,10 @@ public static class ReceiveRequirements
                 $"{state.Receive.Battery!.Cells} cells",
                 power.Why,
                 evidence
-            );
+            )
+            {
+                Object = pack,
+            };
         }
 
         var (ports, portWords) = PortsEnough(
@@ -40,14 +56,27 @@ public static class ReceiveRequirements
             $"{state.Receive.ReceiverChannels} channels",
             portWords,
             evidence
+        )
+        {
+            Object = $"{state.Settings.Of(new Setting(SettingKind.Receiver))}: {portWords}",
+        };
+        var confirmed = new Requirement(
+            "sheet/confirmed",
+            Stage.Receive,
+            $"Sheet revision {state.Receive.SheetRevision} confirmed by a lead",
+            Concedable: Concedable.Never
         );
+        yield return state.Receive.Confirmed.TryGetValue(state.Built.Hash, out var confirmation)
+            ? new Claim(confirmed, Standing.Met, "confirmed", $"By {confirmation.By.Name}.", evidence)
+            : Claim.NotShown(confirmed, "No lead has looked through this revision against the paper.");
         foreach (var claim in Mistakes(state, evidence))
         {
             yield return claim;
         }
 
-        foreach (var (section, words, count, _) in SheetGaps.AssumedSections(state.Sheet))
+        foreach (var (section, words, paths) in SheetGaps.AssumedSections(state.Sheet))
         {
+            var count = paths.Length;
             var requirement = new Requirement(
                 $"sheet/assumed/{section}",
                 Stage.Receive,
@@ -61,13 +90,15 @@ public static class ReceiveRequirements
                 $"{count} {(count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct "
                     + $"them against the paper, or a lead accepts them with a reason.",
                 evidence
-            );
+            )
+            {
+                Object = string.Join(", ", paths),
+            };
         }
 
         foreach (
             var path in state.Sheet.Undecided.Where(u =>
-                !u.StartsWith("$.throws", StringComparison.Ordinal)
-                && !u.StartsWith("$.balance", StringComparison.Ordinal)
+                !LinesOfTheirOwn.Any(own => u.StartsWith(own, StringComparison.Ordinal))
             )
         )
         {

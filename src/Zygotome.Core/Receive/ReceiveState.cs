@@ -29,6 +29,13 @@ public sealed record ReceiveState
 
     public int SheetRevision { get; init; }
 
+    /// <summary>Revisions of this job that a lead confirmed, by hash.</summary>
+    public ImmutableSortedDictionary<string, SheetConfirmation> Confirmed { get; init; } =
+        ImmutableSortedDictionary.Create<string, SheetConfirmation>(StringComparer.Ordinal);
+
+    /// <summary>What a lead said is not on this aircraft, when the job moved to a revision without it.</summary>
+    public ImmutableList<NotOnAircraft> NotOnAircraft { get; init; } = [];
+
     public Evidence? OpenedEvidence { get; init; }
 
     /// <summary>Several kits handed over together share an order; empty for a single one.</summary>

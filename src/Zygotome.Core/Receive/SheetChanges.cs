@@ -6,15 +6,11 @@ namespace Zygotome.Core.Receive;
 
 /// <summary>
 /// What another revision changes under work already done. Changed limits need nothing here: readings are judged anew by
-/// them.
+/// them; nor do values that evidence used, see <see cref="SheetValues"/>.
 /// </summary>
 /// <param name="Steps">Steps that read otherwise now and are asked for anew.</param>
 /// <param name="Bags">Bags whose list changed and that are counted again.</param>
-public sealed record SheetChanges(
-    ImmutableArray<string> Steps,
-    ImmutableArray<string> Bags,
-    ImmutableArray<Aspect> Disturbs
-)
+public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<string> Bags)
 {
     public static SheetChanges Between(SpecSheet old, SpecSheet now)
     {
@@ -31,51 +27,18 @@ public sealed record SheetChanges(
             )
             .Select(p => p.Bag)
             .Distinct();
-        return new SheetChanges([.. steps], [.. bags], [.. Disturbed(old, now).Distinct()]);
-    }
-
-    private static IEnumerable<Aspect> Disturbed(SpecSheet old, SpecSheet now)
-    {
-        foreach (var surface in now.Surfaces)
-        {
-            var was = old.Surface(surface.Id);
-            if (
-                was is null
-                || was.Chord != surface.Chord
-                || !was.Functions.SequenceEqual(surface.Functions)
-                || was.On != surface.On
-            )
-            {
-                yield return new Aspect(AspectKind.Throw, surface.Id);
-                yield return new Aspect(AspectKind.Neutral, surface.Id);
-            }
-
-            if (was is null || !was.Functions.SequenceEqual(surface.Functions))
-            {
-                yield return new Aspect(AspectKind.Direction, surface.Id);
-            }
-        }
-
-        // A place measured from another datum says something else.
-        if (
-            old.Geometry.Datum != now.Geometry.Datum
-            || old.Geometry.Wing?.RootLeadingEdge != now.Geometry.Wing?.RootLeadingEdge
-        )
-        {
-            yield return new Aspect(AspectKind.Balance);
-        }
-
-        if (old.Radio.Failsafe != now.Radio.Failsafe)
-        {
-            yield return new Aspect(AspectKind.Failsafe);
-        }
+        return new SheetChanges([.. steps], [.. bags]);
     }
 
     private static bool Same(StepSpec a, StepSpec b) =>
         (a.Title, a.Text, a.Bond, a.Needs, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Stage)
         && a.Parts.SequenceEqual(b.Parts)
         && a.Fits.SequenceEqual(b.Fits)
-        && a.Tools.SequenceEqual(b.Tools);
+        && a.Tools.SequenceEqual(b.Tools)
+        && a.Grams == b.Grams
+        && a.Disturbs.SequenceEqual(b.Disturbs)
+        && a.Hides.SequenceEqual(b.Hides)
+        && a.After.SequenceEqual(b.After);
 }
 
 /// <summary>A requirement as it stands now and as it would stand after moving to another revision.</summary>
@@ -89,6 +52,12 @@ public sealed record MovePreview(
     string Why
 )
 {
+    /// <summary>It would go away unseen: a lead says why it is not on this aircraft.</summary>
+    public bool Asks { get; init; }
+
+    /// <summary>It would go away while it is not put right: the move is refused.</summary>
+    public bool Refuses { get; init; }
+
     /// <summary>Every line the move would change, worst first; nothing is recorded by asking.</summary>
     public static IReadOnlyList<MovePreview> Of(JobState state, SpecSheet to, DateTimeOffset asOf, Person by)
     {
@@ -97,7 +66,12 @@ public sealed record MovePreview(
             state.JobId,
             state.Seq + 1,
             "preview",
-            new SheetMoved(to.Kit.Revision, to.Hash, "preview"),
+            new SheetMoved(
+                to.Kit.Revision,
+                to.Hash,
+                "preview",
+                Confirmed: state.Confirmations.GetValueOrDefault(to.Hash)
+            ),
             by,
             asOf,
             asOf,
@@ -107,6 +81,7 @@ public sealed record MovePreview(
             .Of(entry.Body.Apply(knowing with { Seq = entry.Seq }, entry), asOf)
             .ToDictionary(l => l.Id, StringComparer.Ordinal);
         var before = Ledger.Of(state, asOf);
+        var gone = Vanishing.Of(before, after.Values, to);
         var known = before.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
         var changed = before
             .Select(l => (Line: l, Now: after.GetValueOrDefault(l.Id)))
@@ -119,7 +94,11 @@ public sealed record MovePreview(
                 p.Line.Standing,
                 p.Now?.Standing,
                 p.Now?.Why ?? ""
-            ));
+            )
+            {
+                Asks = gone.Asks.Contains(p.Line),
+                Refuses = gone.Refuses.Contains(p.Line),
+            });
         var added = after
             .Values.Where(l => !known.Contains(l.Id))
             .Select(l => new MovePreview(

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.SpecSheets;
@@ -30,6 +31,10 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
             : Texts.Reason(Reason, "body.reason", "Say where the value comes from.");
     }
 
+    public override ImmutableArray<Quantity> TypedValues() => [Value];
+
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Value = values[0] };
+
     public override JobState Apply(JobState state, Entry entry) =>
         (
             state with
@@ -39,16 +44,34 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
                     Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By, Reason)),
                 },
             }
-        ).Resheet();
+        ).Resheet(entry);
 
     public override string Say(JobState state) => $"{For}: {Value.Text} given";
 }
 
+/// <summary>A lead's word that what a line asks for is not on this aircraft.</summary>
+/// <param name="Line">The requirement, such as <c>direction/flap</c>.</param>
+public sealed record NotOnAircraft(string Line, string Reason);
+
 /// <summary>The job is built to another revision of its sheet from here on.</summary>
 /// <param name="SheetHash">SHA-256 of that revision's file.</param>
-public sealed record SheetMoved(int Revision, string SheetHash, string Reason) : EntryBody
+/// <param name="NotOn">For each line that is never conceded, was never shown and is not asked for any more: why not.</param>
+/// <param name="Confirmed">Who confirmed that revision, by the server; null where nobody did.</param>
+public sealed record SheetMoved(
+    int Revision,
+    string SheetHash,
+    string Reason,
+    ImmutableArray<NotOnAircraft>? NotOn = null,
+    SheetConfirmation? Confirmed = null
+) : EntryBody
 {
     public override bool IsDecision() => true;
+
+    public override EntryBody Composed(JobState state, Entry entry) =>
+        this with
+        {
+            Confirmed = state.Confirmations.GetValueOrDefault(SheetHash),
+        };
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         !state.Revisions.TryGetValue(SheetHash, out var sheet)
@@ -63,7 +86,44 @@ public sealed record SheetMoved(int Revision, string SheetHash, string Reason) :
             ? new Refusal("receive/sheet", $"That file is revision {sheet.Kit.Revision}.", "body.revision")
         : sheet.Hash == state.Built.Hash
             ? new Refusal("receive/same-sheet", $"The job is built to revision {Revision} already.", "body.revision")
-        : Texts.Reason(Reason, "body.reason", "Say why the job moves.");
+        : Texts.Reason(Reason, "body.reason", "Say why the job moves.") ?? Vanishing(state, entry, sheet);
+
+    private Refusal? Vanishing(JobState state, Entry entry, SpecSheet sheet)
+    {
+        var gone = Receive.Vanishing.Of(
+            Ledger.Of(state, entry.RecordedAt),
+            Ledger.Of(Apply(state, entry), entry.RecordedAt),
+            sheet
+        );
+        var unseen = gone.Asks.Where(l => Word(l.Id) is null).ToArray();
+        return gone.Refuses.Length > 0
+                ? new Refusal(
+                    "receive/move-refused",
+                    $"Revision {Revision} does not ask for {Named(gone.Refuses)} any more, and that is not put right.",
+                    "body.sheetHash"
+                )
+            : unseen.Length > 0
+                ? new Refusal(
+                    "receive/move-asks",
+                    $"Revision {Revision} does not ask for {Named(unseen)} any more, and it was never shown: say for each "
+                        + "why it is not on this aircraft.",
+                    "body.notOn"
+                )
+            : (NotOn ?? []).Select(n => Wrong(n, gone)).FirstOrDefault(r => r is not null);
+    }
+
+    private static Refusal? Wrong(NotOnAircraft word, Vanishing gone) =>
+        gone.Asks.All(l => l.Id != word.Line)
+            ? new Refusal(
+                "receive/move-line",
+                $"\"{word.Line}\" is no line that this move would take away unseen.",
+                "body.notOn"
+            )
+            : Texts.Reason(word.Reason, "body.notOn", "Say why it is not on this aircraft.");
+
+    private NotOnAircraft? Word(string line) => (NotOn ?? []).FirstOrDefault(n => n.Line == line);
+
+    private static string Named(IEnumerable<LedgerLine> lines) => string.Join("; ", lines.Take(12).Select(l => l.Text));
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -72,19 +132,26 @@ public sealed record SheetMoved(int Revision, string SheetHash, string Reason) :
             return state.NotSupported(entry);
         }
 
+        // A value that a lead gave in the maker's place gives way where the maker now states one.
+        var gaps = SheetGaps.Of(sheet, state.Receive.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
         var changes = SheetChanges.Between(state.Built, sheet);
-        var moved = (
+        return (
             state with
             {
                 Built = sheet,
-                Receive = state.Receive with { SheetRevision = Revision },
+                Receive = state.Receive with
+                {
+                    SheetRevision = Revision,
+                    Given = state.Receive.Given.RemoveRange(state.Receive.Given.Keys.Where(k => !gaps.Contains(k))),
+                    NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
+                },
                 Build = state.Build with { Steps = state.Build.Steps.RemoveRange(changes.Steps) },
                 Unpack = state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) },
             }
-        ).Resheet();
-        return changes.Disturbs.Length == 0
-            ? moved
-            : moved.Disturb(entry, $"Revision {Revision} of the sheet", changes.Disturbs);
+        )
+            .Knowing(SheetHash, Confirmed)
+            .Resheet(entry)
+            .SayValues(entry, sheet);
     }
 
     public override string Say(JobState state) => $"Built to revision {Revision} from here on";

@@ -62,20 +62,31 @@ public static class SheetGaps
             yield return new SheetGap(
                 "weight",
                 "All-up weight",
-                sheet.Balance.AllUpWeight is { } q ? $"{q.Text} is assumed." : "The manual does not state it.",
+                BalanceRequirements.WeightGap(sheet),
                 new(Dimension.Mass)
+            );
+        }
+
+        if (
+            sheet.Balance is { Configurations.Length: > 0, LateralUndecided: { Length: > 0 } against }
+            && !sheet.Given.ContainsKey("lateral")
+        )
+        {
+            yield return new SheetGap(
+                "lateral",
+                "Lateral balance",
+                $"The manual says {against}; nobody has decided what counts.",
+                Lengths
             );
         }
     }
 
-    /// <summary>Sections that other computations rest on and that hold assumed values, with how many.</summary>
-    public static IEnumerable<(string Section, string Words, int Count, string First)> AssumedSections(
-        SpecSheet sheet
-    ) =>
+    /// <summary>Sections that other computations rest on and that hold assumed values, with their paths.</summary>
+    public static IEnumerable<(string Section, string Words, string[] Paths)> AssumedSections(SpecSheet sheet) =>
         from section in Sections
         let paths = sheet.Assumed.Where(p => p.StartsWith($"$.{section.Key}", StringComparison.Ordinal)).ToArray()
         where paths.Length > 0
-        select (section.Key, section.Words, paths.Length, paths[0]);
+        select (section.Key, section.Words, paths);
 
     private static readonly (string Key, string Words)[] Sections =
     [

@@ -37,6 +37,20 @@ internal sealed class SheetMarks
     /// </summary>
     public SortedSet<string> Assumed { get; } = new(StringComparer.Ordinal);
 
+    /// <summary>What is said of a row or a section is said of all in it.</summary>
+    public bool IsAssumed(string path)
+    {
+        for (var end = path.Length; end > 0; end = path.AsSpan(0, end).LastIndexOfAny('.', '['))
+        {
+            if (Assumed.Contains(path[..end]))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
     public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
 

@@ -15,7 +15,11 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             $"{Path}.{name}"
         );
 
-    public bool IsAssumed => Marks.Assumed.Contains(Path);
+    /// <summary>Itself, or the row or section it stands in.</summary>
+    public bool IsAssumed => Marks.IsAssumed(Path);
+
+    /// <summary>Whether statements against each other stand here, and nobody has decided.</summary>
+    public bool IsUndecided => Marks.Undecided.Contains(Path);
 
     public void Wrong(string text) => Marks.Wrong(Path, text);
 

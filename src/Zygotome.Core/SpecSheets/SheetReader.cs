@@ -146,7 +146,11 @@ public static class SheetReader
             n["sideDifference"].Quantity(Dimension.Length),
             Measure(n["throwMeasure"]) ?? ThrowMeasure.UprightRuler,
             n["rateOfFirstFlight"].Text("low")
-        );
+        )
+        {
+            ToleranceAssumed = n["throwTolerance"].IsAssumed,
+            DifferenceAssumed = n["sideDifference"].IsAssumed,
+        };
 
     private static ThrowMeasure? Measure(SheetNode n) =>
         !n.Exists
@@ -218,6 +222,7 @@ public static class SheetReader
                 .Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length))
                 {
                     Marks = c["marks"].Text(),
+                    PackFront = c["packFront"].Exists ? c["packFront"].Measure(Dimension.Length, -5000, 5000) : null,
                 }),
             n["allUpWeight"].Quantity(Dimension.Mass),
             n["lateral"].Quantity(Dimension.Length),
@@ -226,6 +231,8 @@ public static class SheetReader
         {
             WeightAssumed = n["allUpWeight"].IsAssumed,
             LateralAssumed = n["lateral"].IsAssumed,
+            WeightUndecided = Against(n["allUpWeight"]),
+            LateralUndecided = Against(n["lateral"]),
             Empty = n["empty"].Exists
                 ? new EmptyAircraft(
                     n["empty"]["mass"].Measure(Dimension.Mass, 1, 50_000),
@@ -237,8 +244,18 @@ public static class SheetReader
                 : null,
         };
 
+    // "1 kg (page 3) against 1.1 kg (page 9)"; empty where it is decided.
+    private static string Against(SheetNode n) =>
+        n.IsUndecided
+            ? string.Join(
+                " against ",
+                n["statements"]
+                    .Each(s => s["text"].Text() + (s["page"].Text() is { Length: > 0 } page ? $" (page {page})" : ""))
+            )
+            : "";
+
     private static RadioSpec Radio(SheetNode n) =>
-        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text("throttle low"), n["modes"].Texts());
+        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text(RadioSpec.Unstated), n["modes"].Texts());
 
     private static PartSpec Part(SheetNode n) =>
         new(

@@ -45,6 +45,7 @@ internal static class SheetSteps
             School = n["school"]
                 .Fields()
                 .ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
+            Grams = n["grams"].Exists ? n["grams"].Measure(Dimension.Mass, -5000, 5000) : null,
         };
 
     private static Stage StageOf(SheetNode n)

@@ -89,7 +89,12 @@ public sealed record SheetDefaults(
     Quantity? SideDifference,
     ThrowMeasure Measure,
     string FirstFlightRate
-);
+)
+{
+    public bool ToleranceAssumed { get; init; }
+
+    public bool DifferenceAssumed { get; init; }
+}
 
 /// <summary>How a throw is stated or read. Upright and straight are mm, angle is degrees.</summary>
 public enum ThrowMeasure
@@ -196,6 +201,11 @@ public sealed record BalanceSpec(
 
     public bool LateralAssumed { get; init; }
 
+    /// <summary>The statements that stand against each other, undecided; empty where there is one or a decision.</summary>
+    public string WeightUndecided { get; init; } = "";
+
+    public string LateralUndecided { get; init; } = "";
+
     /// <summary>
     /// The aircraft as supplied, without flight pack and receiver; null when the manual does not state it.
     /// </summary>
@@ -216,6 +226,9 @@ public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
     /// Moulded marks or hole pairs that the manual balances on; their place is measured once and given.
     /// </summary>
     public string Marks { get; init; } = "";
+
+    /// <summary>Where the front of the pack lies in this configuration, mm from the datum; null where it is the same as in all.</summary>
+    public double? PackFront { get; init; }
 }
 
 public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty)
@@ -279,7 +292,13 @@ public sealed record RadioSpec(
     ImmutableArray<string> BindMethods,
     string Failsafe,
     ImmutableArray<string> BindModes
-);
+)
+{
+    /// <summary>What the failsafe is called where the sheet does not say what happens.</summary>
+    public const string Unstated = "not stated";
+
+    public bool StatesFailsafe => Failsafe != Unstated;
+}
 
 public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener)
 {
@@ -331,6 +350,13 @@ public sealed record StepSpec(
 
     /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
     public string Repairs { get; init; } = "";
+
+    /// <summary>What it adds to the aircraft, g; null when nobody said.</summary>
+    public double? Grams { get; init; }
+
+    /// <summary>Whether weight and balance are others after it: it fits, bonds or uses something and does not weigh nothing.</summary>
+    public bool AddsMass =>
+        Grams is not 0 && (Parts.Count > 0 || Fits.Length > 0 || Bond is not null || Stage == Stage.Wire);
 }
 
 /// <summary>Materials of the two sides and the job of the joint.</summary>

@@ -12,16 +12,34 @@ public static class SideBySide
     public static IEnumerable<(ThrowTarget Left, ThrowTarget Right)> Pairs(IReadOnlyList<ThrowTarget> targets) =>
         from left in targets
         where left.Surface.Side == "left" && left.Band is not null
-        from right in targets
-        where
-            right.Surface.Side == "right"
-            && right.Surface.Kind == left.Surface.Kind
-            && right.Surface.On == left.Surface.On
-            && (right.Function, right.Rate, right.Way) == (left.Function, left.Rate, left.Way)
-            && right.Band is not null
+        let right = Opposite(left, targets)
+        where right is not null
         select (left, right);
 
-    public static Claim Claim(JobState state, ThrowTarget left, ThrowTarget right)
+    // By place, never by kind alone: inner with inner. Where the shares of the span are not the same on both sides, only
+    // one that has no rival is taken.
+    private static ThrowTarget? Opposite(ThrowTarget left, IReadOnlyList<ThrowTarget> targets)
+    {
+        var alike = targets
+            .Where(right =>
+                right.Surface.Side == "right"
+                && right.Surface.Kind == left.Surface.Kind
+                && right.Surface.On == left.Surface.On
+                && (right.Function, right.Rate, right.Way) == (left.Function, left.Rate, left.Way)
+                && right.Band is not null
+            )
+            .ToArray();
+        return alike.FirstOrDefault(r => Place(r) == Place(left))
+            ?? (alike.Length == 1 && targets.Count(t => IsRival(t, left)) == 1 ? alike[0] : null);
+
+        static (double, double) Place(ThrowTarget t) => (Numbers.Round(t.Surface.From), Numbers.Round(t.Surface.To));
+        static bool IsRival(ThrowTarget t, ThrowTarget left) =>
+            t.Surface.Side == "left"
+            && (t.Surface.Kind, t.Surface.On) == (left.Surface.Kind, left.Surface.On)
+            && (t.Function, t.Rate, t.Way) == (left.Function, left.Rate, left.Way);
+    }
+
+    public static Claim Claim(JobState state, RadioNumbers numbers, ThrowTarget left, ThrowTarget right)
     {
         // For one way of a surface pair; ailerons up are compared with ailerons up, taken from opposite sticks.
         var stated = state.Sheet.Defaults.SideDifference?.Nominal;
@@ -38,11 +56,13 @@ public static class SideBySide
             $"sides/{pair}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}",
             Stage.Throws,
             $"Left against right, {kind} {left.Way.ToString().ToLowerInvariant()}, {left.Rate}",
-            stated is null ? $"{band} (shop's)" : band.ToString()
+            stated is null ? $"{band} (shop's)"
+                : state.Sheet.Defaults.DifferenceAssumed ? $"{band} (assumed)"
+                : band.ToString()
         );
         if (
-            !Standing(state, left).Try(out var a, out var missing)
-            || !Standing(state, right).Try(out var b, out missing)
+            !Standing(state, numbers, left).Try(out var a, out var missing)
+            || !Standing(state, numbers, right).Try(out var b, out missing)
         )
         {
             return Jobs.Claim.NotShown(requirement, missing.Text);
@@ -71,12 +91,16 @@ public static class SideBySide
         left.EndsWith("-left", StringComparison.Ordinal) ? left[..^"-left".Length] : left;
 
     // Each side counts only while its own reading does: one side set anew must not take the other down with it.
-    private static Outcome<(ThrowReading Reading, Evidence Evidence)> Standing(JobState state, ThrowTarget target)
+    private static Outcome<(ThrowReading Reading, Evidence Evidence)> Standing(
+        JobState state,
+        RadioNumbers numbers,
+        ThrowTarget target
+    )
     {
         var missing = new Refusal("throws/side-missing", $"{target.Name} is needed.");
         return
             !state.Throws.Readings.TryGetValue(target.Id, out var shown)
-            || state.Disturbances.After(shown.Evidence, ThrowsRequirements.RestsOn(target)) is not null
+            || numbers.RestsOn(target).Cause(state, shown.Evidence) is not null
             || state.AskedAnew.GetValueOrDefault(target.Id) > shown.Evidence.Seq
             || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _)
             ? missing

@@ -40,12 +40,16 @@ public sealed record ThrowTarget(
         Band is null ? "not decided"
         : GivenBy.Length > 0 ? $"{Band} (given by {GivenBy})"
         : ShopTolerance ? $"{Band} (shop's tolerance)"
+        : ToleranceAssumed ? $"{Band} (tolerance assumed)"
         : Band.ToString();
 
     /// <summary>
     /// The lead who gave the value because the maker does not state it; empty when the sheet's own counts.
     /// </summary>
     public string GivenBy { get; init; } = "";
+
+    /// <summary>The tolerance is the sheet's, and not the maker's.</summary>
+    public bool ToleranceAssumed { get; init; }
 
     /// <summary>Why there is no band: assumed, contradicted, or not in the manual at all.</summary>
     public string Gap { get; init; } = "";
@@ -162,6 +166,7 @@ public static class ThrowTargets
                 : measure,
             Percent = percent,
             ShopTolerance = single && (stated is null || percent),
+            ToleranceAssumed = single && sheet.Defaults.ToleranceAssumed,
         };
     }
 

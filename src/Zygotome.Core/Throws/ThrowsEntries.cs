@@ -12,18 +12,26 @@ public static class ThrowsEntries
     [
         EntryKind.Of<ThrowRead>("throws/read", Posters.Bench) with
         {
+            Withdrawable = true,
             LooksUp = [new("instrument", ShopFact.Instrument)],
         },
         EntryKind.Of<TravelSet>("throws/travel-set", Posters.Bench) with
         {
             Retractable = false,
         },
-        EntryKind.Of<FreedomSeen>("throws/freedom", Posters.Bench),
+        EntryKind.Of<FreedomSeen>("throws/freedom", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<NeutralRead>("throws/neutral", Posters.Bench) with
         {
+            Withdrawable = true,
             LooksUp = [new("instrument", ShopFact.Instrument)],
         },
-        EntryKind.Of<HolesSeen>("throws/holes", Posters.Bench),
+        EntryKind.Of<HolesSeen>("throws/holes", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<TrimSet>("throws/trim-set", Posters.Bench) with
         {
             Retractable = false,
@@ -61,13 +69,14 @@ public sealed record Instrument(string Name, double U, string Id = "", string Re
 /// <param name="Target">The requirement: <c>throw/aileron-left/aileron/high/up</c>.</param>
 /// <param name="Readings">As typed: mm, inch fractions or degrees.</param>
 /// <param name="Measure">How they were taken.</param>
-/// <param name="Travel">The radio's travel setting this way when it was measured, %.</param>
+/// <param name="Travel">The number in the radio that this throw hangs on when it was measured, %: the end point of its
+/// channel for the largest throw that way, else the share of its command. Unsaid leaves it as it is.</param>
 public sealed record ThrowRead(
     string Target,
     ImmutableArray<Quantity> Readings,
     ThrowMeasure Measure,
     Instrument Instrument,
-    double Travel = 100
+    double? Travel = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
@@ -85,10 +94,10 @@ public sealed record ThrowRead(
                 : "mm"
             )
             ?? (
-                Travel is < 1 or > 200 || !double.IsFinite(Travel)
+                Travel is { } travel && (travel is < 1 or > 200 || !double.IsFinite(travel))
                     ? new Refusal(
                         "throws/travel",
-                        $"A travel of {Numbers.Say(Travel)} % is not possible.",
+                        $"A travel of {Numbers.Say(travel)} % is not possible.",
                         "body.travel"
                     )
                     : null
@@ -99,16 +108,31 @@ public sealed record ThrowRead(
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Throws.Readings.TryGetValue(Target, out var before) ? before.Evidence.Attempt + 1 : 1;
-        return state with
+        return Numbered(state, entry) with
         {
             Throws = state.Throws with
             {
                 Readings = state.Throws.Readings.SetItem(Target, new ThrowShown(this, Evidence.Of(entry, attempt))),
-                Tried = state.Throws.Try(Target, Travel),
-                Travel = state.Throws.Travel.SetItem(Target, Travel),
             },
         };
     }
+
+    // What stood in the radio stays there, though the reading is taken back.
+    public override JobState TakenBack(JobState state, Entry entry) => Numbered(state, entry);
+
+    private JobState Numbered(JobState state, Entry entry) =>
+        Travel is { } travel && TravelSet.NumberOf(state, Target) is { } number
+            ? state.Say(entry, number, RadioNumbers.Words(travel))
+            : state;
+
+    public override ImmutableArray<Quantity> TypedValues() => Readings;
+
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Readings = values };
+
+    public override Refusal? WrongValues(JobState state) =>
+        ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target) is { } target
+            ? ThrowReading.Of(target, this).Refused
+            : null;
 
     public override IEnumerable<string> Shows() => [Target];
 
@@ -117,45 +141,48 @@ public sealed record ThrowRead(
         + $"{string.Join(", ", Readings.Select(r => r.Text))}";
 }
 
-/// <summary>Another travel setting in the radio, one way of one surface.</summary>
+/// <summary>
+/// Another number in the radio for one throw: the end point of its channel that way where it is the largest, which moves
+/// all others, else the share of its command.
+/// </summary>
 public sealed record TravelSet(string Target, double Percent) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         ThrowTargets.Of(state.Sheet, state.Receive.Rules).All(t => t.Id != Target)
             ? new Refusal("throws/target", $"The sheet has no throw \"{Target}\".", "body.target")
-        : Percent is < TravelAdvice.Least or > TravelAdvice.Most
+        : NumberOf(state, Target) is null
+            ? new Refusal(
+                "throws/no-number",
+                "Nothing in the radio sets this throw by itself; set the commands it is made of.",
+                "body.target"
+            )
+        : Percent > TravelAdvice.Most || Percent < Least(state) || !double.IsFinite(Percent)
             ? new Refusal(
                 "throws/travel",
-                $"A travel of {Numbers.Say(Percent)} % is not possible; {TravelAdvice.Least} to {TravelAdvice.Most} "
-                    + $"% is.",
+                $"A travel of {Numbers.Say(Percent)} % is not possible; {Numbers.Say(Least(state))} to "
+                    + $"{TravelAdvice.Most} % is.",
                 "body.percent"
             )
         : null;
 
-    // A travel belongs to one function of one surface, one way: it disturbs every rate that scales it, and nothing
-    // else.
+    private double Least(JobState state) =>
+        NumberOf(state, Target) is { Kind: SettingKind.Share } ? TravelAdvice.LeastShare : TravelAdvice.Least;
+
     public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
-            {
-                Throws = state.Throws with
-                {
-                    Travel = state.Throws.Travel.SetItem(Target, Percent),
-                    Tried = state.Throws.Try(Target, Percent),
-                },
-            }
-        ).Disturb(entry, Say(state), Disturbed(state));
+        NumberOf(state, Target) is { } number
+            ? state.Set(entry, number, RadioNumbers.Words(Percent))
+            : state.NotSupported(entry);
 
-    private IEnumerable<Aspect> Disturbed(JobState state) =>
-        ThrowTargets
-            .Of(state.Sheet, state.Receive.Rules)
-            .Where(t => t.Id == Target)
-            .SelectMany(
-                t => t.Function == "combined" ? t.Surface.Functions : [t.Function],
-                (t, f) => ThrowsRequirements.TravelOf(t.Surface.Id, f, t.Way)
-            );
+    internal static Setting? NumberOf(JobState state, string target)
+    {
+        var numbers = RadioNumbers.Of(state);
+        return numbers.Targets.FirstOrDefault(t => t.Id == target) is { } known ? numbers.NumberOf(known) : null;
+    }
 
-    public override string Say(JobState state) => $"Travel set to {Numbers.Say(Percent)} %";
+    public override string Say(JobState state) =>
+        NumberOf(state, Target) is { } number
+            ? $"{SettingWords.Of(state, number)}: {Numbers.Say(Percent)} %"
+            : $"Travel set to {Numbers.Say(Percent)} %";
 }
 
 /// <summary>Whether a surface moves freely through its whole throw by hand.</summary>
@@ -195,15 +222,22 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
             return unknown;
         }
 
-        var chord = state.Sheet.Surface(Surface)!.Chord;
-        return Offset.Dimension is not (Dimension.Length or Dimension.None) || Math.Abs((double)Offset.Nominal) > chord
+        return WrongValues(state) ?? Instrument.Admit(5) ?? Instrument.Reading("mm") ?? Isolation.Powered(state, entry);
+    }
+
+    public override ImmutableArray<Quantity> TypedValues() => [Offset];
+
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Offset = values[0] };
+
+    public override Refusal? WrongValues(JobState state) =>
+        state.Sheet.Surface(Surface) is { Chord: var chord }
+        && (Offset.Dimension is not (Dimension.Length or Dimension.None) || Math.Abs((double)Offset.Nominal) > chord)
             ? new Refusal(
                 "throws/impossible",
                 $"\"{Offset.Text}\" is not an offset that a surface with a chord of {Numbers.Say(chord)} mm can have.",
                 "body.offset"
             )
-            : Instrument.Admit(5) ?? Instrument.Reading("mm") ?? Isolation.Powered(state, entry);
-    }
+            : null;
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -226,13 +260,19 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
         $"{state.Sheet.Surface(Surface)?.Name ?? Surface}, neutral: {Offset.Text}";
 }
 
-/// <summary>A trim or sub-trim was changed.</summary>
-public sealed record TrimSet(string Surface) : EntryBody
+/// <summary>
+/// A trim or sub-trim was changed: of everything that the commands of this surface move, as nobody says which trim.
+/// </summary>
+/// <param name="Value">To what; another one than before when it is not said.</param>
+public sealed record TrimSet(string Surface, string Value = "") : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => BuildRules.KnownSurface(state, Surface);
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Value, "body.value", 40);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state.Disturb(entry, Say(state), DisturbanceMatrix.TrimSet(Surface));
+        Channels
+            .ByCommand(state.Sheet, Surface)
+            .Aggregate(state, (s, moved) => s.Set(entry, new Setting(SettingKind.Trim, moved.Id), Value.Trim()));
 
     public override string Say(JobState state) =>
         $"Trim of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} changed";

@@ -1,4 +1,4 @@
-using System.Collections.Immutable;
+using Zygotome.Core.Bind;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.SpecSheets;
@@ -12,15 +12,15 @@ public static class ThrowsRequirements
 {
     public static IEnumerable<Claim> Claims(JobState state)
     {
-        var targets = ThrowTargets.Of(state.Sheet, state.Receive.Rules);
-        foreach (var target in targets)
+        var numbers = RadioNumbers.Of(state);
+        foreach (var target in numbers.Targets)
         {
-            yield return Of(state, target);
+            yield return Of(state, numbers, target);
         }
 
-        foreach (var (left, right) in SideBySide.Pairs(targets))
+        foreach (var (left, right) in SideBySide.Pairs(numbers.Targets))
         {
-            yield return SideBySide.Claim(state, left, right);
+            yield return SideBySide.Claim(state, numbers, left, right);
         }
 
         foreach (var (surface, row) in ByOne(state.Sheet, state.Sheet.Neutral, n => n.Surfaces))
@@ -48,14 +48,14 @@ public static class ThrowsRequirements
                     shown.Free ? "free" : "binds",
                     shown.Free ? "Moved through its whole throw by hand." : $"Binds. {shown.Note}",
                     shown.Evidence,
-                    [new(AspectKind.Freedom, surface.Id)]
+                    Rests.On(new Aspect(AspectKind.Freedom, surface.Id)).And(SheetValues.OfSurface(surface.Id))
                 )
                 : Claim.NotShown(requirement, "Not shown yet.");
         }
     }
 
     /// <summary>The claim of one throw.</summary>
-    public static Claim Of(JobState state, ThrowTarget target)
+    public static Claim Of(JobState state, RadioNumbers numbers, ThrowTarget target)
     {
         var requirement = new Requirement(
             target.Id,
@@ -84,24 +84,22 @@ public static class ThrowsRequirements
             $"{Numbers.OneDecimal(reading.Value)} {target.Unit}",
             Why(target, shown.Read, reading, judgement),
             shown.Evidence,
-            RestsOn(target)
+            numbers.RestsOn(target)
         );
     }
 
-    /// <summary>
-    /// A throw rests on its surface, and on the radio travel of each function that makes it, whatever the rate.
-    /// </summary>
-    public static ImmutableArray<Aspect> RestsOn(ThrowTarget target) =>
-        [
-            new(AspectKind.Throw, target.Surface.Id),
-            .. (target.Function == "combined" ? target.Surface.Functions : [target.Function]).Select(f =>
-                TravelOf(target.Surface.Id, f, target.Way)
-            ),
-        ];
-
-    /// <summary>The radio travel of one function of one surface, one way.</summary>
-    public static Aspect TravelOf(string surface, string function, Way way) =>
-        new(AspectKind.Throw, $"{surface}/{function}/{way.ToString().ToLowerInvariant()}");
+    // Where it stands with the stick at rest, through everything that holds it there.
+    private static Rests AtRest(SpecSheet sheet, Surface surface) =>
+        Rests
+            .On(new Aspect(AspectKind.Neutral, surface.Id))
+            .And([
+                .. RadioSettings.Link,
+                new Setting(SettingKind.Trim, surface.Id),
+                .. RadioSettings.Reverses(sheet, surface),
+                .. surface.Functions.Select(f => new Setting(SettingKind.Mix, f)),
+                new Setting(SettingKind.SurfaceCount),
+                .. SheetValues.OfSurface(surface.Id),
+            ]);
 
     private static string Why(ThrowTarget target, ThrowRead read, ThrowReading reading, Judgement judgement)
     {
@@ -115,7 +113,7 @@ public static class ThrowsRequirements
         return $"{readings}{converted}{value} against {target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
     }
 
-    private static Claim Hole(JobState state, SpecSheets.Surface surface, SpecSheets.HoleRow row)
+    private static Claim Hole(JobState state, Surface surface, HoleRow row)
     {
         var words = string.Join(
             ", ",
@@ -139,7 +137,7 @@ public static class ThrowsRequirements
                 shown.AsSheet ? "as printed" : "others",
                 shown.AsSheet ? "Seen in the holes the manual names." : "In other holes than the manual names.",
                 shown.Evidence,
-                [new(AspectKind.Neutral, surface.Id)]
+                Rests.On(new Aspect(AspectKind.Neutral, surface.Id)).And(SheetValues.OfSurface(surface.Id))
             )
             : Claim.NotShown(requirement, "Not looked at yet.");
     }
@@ -151,7 +149,7 @@ public static class ThrowsRequirements
         Func<T, string> names
     ) => rows.SelectMany(r => sheet.Named(names(r)).Select(s => (Surface: s, Row: r))).DistinctBy(p => p.Surface.Id);
 
-    private static Claim Neutral(JobState state, SpecSheets.Surface surface, SpecSheets.NeutralRow row)
+    private static Claim Neutral(JobState state, Surface surface, NeutralRow row)
     {
         if (state.Sheet.Given.TryGetValue($"neutral/{surface.Id}", out var given))
         {
@@ -188,7 +186,7 @@ public static class ThrowsRequirements
             $"{Numbers.OneDecimal(shown.Offset)} mm",
             $"{judgement.Phrase}. {judgement.Hint}".TrimEnd(),
             shown.Evidence,
-            new Aspect(AspectKind.Neutral, surface.Id)
+            AtRest(state.Sheet, surface)
         );
     }
 }

@@ -14,7 +14,7 @@ public sealed record NeutralShown(double Offset, double U, Evidence Evidence);
 /// <summary>Whether the pushrod sits in the holes the manual names by their place.</summary>
 public sealed record HoleShown(bool AsSheet, Evidence Evidence);
 
-/// <summary>The latest readings, and the radio's travel settings as far as they were said.</summary>
+/// <summary>The latest readings; what was set in the radio for them is in <see cref="Settings"/>.</summary>
 public sealed record ThrowsState
 {
     public ImmutableDictionary<string, ThrowShown> Readings { get; init; } = [];
@@ -24,15 +24,6 @@ public sealed record ThrowsState
     public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } = [];
 
     public ImmutableDictionary<string, HoleShown> Holes { get; init; } = [];
-
-    /// <summary>Radio travel by target, %; 100 until said.</summary>
-    public ImmutableDictionary<string, double> Travel { get; init; } = [];
-
-    /// <summary>Every travel a target has had, so that none is advised twice.</summary>
-    public ImmutableDictionary<string, ImmutableHashSet<double>> Tried { get; init; } = [];
-
-    internal ImmutableDictionary<string, ImmutableHashSet<double>> Try(string target, double percent) =>
-        Tried.SetItem(target, Tried.GetValueOrDefault(target, []).Add(percent));
 }
 
 /// <summary>A reading brought to the sheet's kind, with its uncertainty.</summary>

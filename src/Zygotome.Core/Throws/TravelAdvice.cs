@@ -2,8 +2,8 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>The next travel setting, and the throw to expect with it.</summary>
-/// <param name="Percent">Radio travel, rounded to the radio's step.</param>
+/// <summary>The next number in the radio for a throw, and the throw to expect with it.</summary>
+/// <param name="Percent">End point or share, rounded to the radio's step.</param>
 /// <param name="Expect">In the sheet's kind (mm or degrees), ± <paramref name="U"/>.</param>
 public sealed record TravelAdvice(double Percent, double Expect, double U, string Why)
 {
@@ -11,6 +11,7 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
     public const double Step = 1,
         Least = 30,
         Most = 125,
+        LeastShare = 5,
         HolesBelow = 60;
 
     /// <summary>
@@ -23,13 +24,15 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
     /// <param name="travel">The present setting, %.</param>
     /// <param name="read">The reading as an angle, + in the commanded way.</param>
     /// <param name="target">The wanted throw in the target's own kind.</param>
-    /// <param name="tried">Settings this way of this surface has had, the present one included.</param>
+    /// <param name="tried">Settings this number has had, the present one included.</param>
+    /// <param name="shared">Where the number sets other throws too: the settings that bring all of them in.</param>
     public static Outcome<TravelAdvice> Next(
         ThrowTarget wanted,
         double travel,
         ThrowAngle read,
         double target,
-        IReadOnlyCollection<double> tried
+        IReadOnlyCollection<double> tried,
+        TravelRange? shared = null
     )
     {
         if (read.Degrees < 1)
@@ -46,7 +49,8 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
         }
 
         var exact = travel * goal.Degrees / read.Degrees;
-        var next = Math.Round(exact / Step, MidpointRounding.AwayFromZero) * Step;
+        var next = Math.Round((shared?.Nearest(exact) ?? exact) / Step, MidpointRounding.AwayFromZero) * Step;
+        var least = shared?.Least ?? Least;
         if (tried.Contains(next))
         {
             return new Refusal(
@@ -55,14 +59,14 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
             );
         }
 
-        if (next is > Most or < Least)
+        if (next > Most || next < least)
         {
             return new Refusal(
                 "throws/travel-limit",
                 next > Most
                     ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on "
                         + $"the servo arm, or inwards on the horn."
-                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Least} %: one hole inwards on "
+                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Numbers.Say(least)} %: one hole inwards on "
                         + $"the servo arm, or outwards on the horn."
             );
         }
@@ -76,8 +80,9 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
             wanted.Measure,
             wanted.Surface.Chord
         );
+        var others = shared is { Others: > 0 } ? $" It sets {shared.Others} more." : "";
         var holes =
-            next < HolesBelow
+            least == Least && next < HolesBelow
                 ? $" Below {HolesBelow} % the servo's resolution is wasted: one hole inwards on the servo arm would "
                     + $"be better."
                 : "";
@@ -86,7 +91,7 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
             expect,
             uExpect,
             $"{Numbers.Say(travel)} % × {Numbers.OneDecimal(goal.Degrees)}° / {Numbers.OneDecimal(read.Degrees)}° = "
-                + $"{Numbers.OneDecimal(exact)} %.{holes}"
+                + $"{Numbers.OneDecimal(exact)} %.{others}{holes}"
         );
     }
 }

@@ -78,7 +78,7 @@ public sealed record FindingRaised(
         };
     }
 
-    public override JobState TakenBack(JobState state) =>
+    public override JobState TakenBack(JobState state, Entry entry) =>
         state with
         {
             Unpack = state.Unpack with { Raised = state.Unpack.Raised + 1 },
@@ -147,7 +147,7 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
                         }
                     ),
                 }
-            ).Resheet()
+            ).Resheet(entry)
             : state.NotSupported(entry);
 
     public override string Say(JobState state) =>
@@ -159,13 +159,15 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
 /// <param name="Adhesive">What it was glued with, as the shop lists it; null without glue.</param>
 /// <param name="BenchCelsius">°C at the bench; filled in by the server when nobody looked.</param>
 /// <param name="NoGlue">Said so, where its repair is a bond.</param>
+/// <param name="Grams">What it added; null where nobody weighed it. 0 g leaves weight and balance as they were.</param>
 public sealed record Repaired(
     string Finding,
     string How,
     double? HandleMinutes = null,
     Build.Adhesive? Adhesive = null,
     double? BenchCelsius = null,
-    bool NoGlue = false
+    bool NoGlue = false,
+    Quantity? Grams = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -178,7 +180,9 @@ public sealed record Repaired(
             )
         : HandleMinutes is < 0 or > 10_000
             ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
-        : Glued(state, finding, entry) ?? Texts.Reason(How, "body.how", "Say how it was repaired.");
+        : Glued(state, finding, entry)
+            ?? Receive.Masses.Added(Grams, "body.grams")
+            ?? Texts.Reason(How, "body.how", "Say how it was repaired.");
 
     private Refusal? Glued(JobState state, Finding finding, Entry entry) =>
         Adhesive is not null && NoGlue
@@ -199,7 +203,7 @@ public sealed record Repaired(
             return state.NotSupported(entry);
         }
 
-        return RepairSteps.Made(state, entry, f, How, Set(state, entry, f));
+        return RepairSteps.Made(state, entry, f, How, Set(state, entry, f), Grams);
     }
 
     private RepairGlue Set(JobState state, Entry entry, Finding finding)

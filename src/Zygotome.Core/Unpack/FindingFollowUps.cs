@@ -58,6 +58,12 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
         state.Unpack.Find(Finding) is not { } f ? UnpackRules.NoFinding(Finding)
         : Grade == f.Grading.Grade
             ? new Refusal("unpack/same-grade", $"{f.Tag} is {FindingWords.Grade(Grade)} already.", "body.grade")
+        : Grade < f.Grading.Grade && f.Evidence.By.Id == entry.By.Id && !entry.By.Alone
+            ? new Refusal(
+                "unpack/own-finding",
+                $"{entry.By.Name} found {f.Tag}: another lead lowers its grade.",
+                "body.grade"
+            )
         : Grade < f.Grading.Grade
             ? Texts.Reason(
                 Reason,
@@ -91,7 +97,7 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
                 {
                     Grading = grading,
                 };
-        return (state with { Unpack = state.Unpack.With(next) }).Resheet();
+        return (state with { Unpack = state.Unpack.With(next) }).Resheet(entry);
     }
 
     public override string Say(JobState state) =>

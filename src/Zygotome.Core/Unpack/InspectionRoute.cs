@@ -35,6 +35,10 @@ public static class InspectionRoute
             .. Under(sheet),
         ];
 
+    /// <summary>What the sheet does not say that this aircraft has, and the walk asks for by custom.</summary>
+    public static bool MayBeLeftOff(SpecSheet sheet, WalkPoint point) =>
+        point.Kind is PlaceKind.Canopy or PlaceKind.Spar || (point.Id == "bay" && sheet.Geometry.Bay is null);
+
     /// <summary>Whether a point, once answered, spoke of this place.</summary>
     public static bool Covers(SpecSheet sheet, string point, string part, PlaceKind kind) =>
         Of(sheet)

@@ -62,7 +62,7 @@ public static class RepairSteps
             };
 
     /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
-    internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue)
+    internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue, Quantity? grams)
     {
         var step = Of(state.Built, f);
         var done = state.Build.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);
@@ -98,7 +98,7 @@ public static class RepairSteps
         ).Disturb(
             entry,
             $"{(f.Disposition == Disposition.Replace ? "Replacement" : "Repair")} for {f.Tag}",
-            step.Disturbs
+            grams?.Nominal == 0 ? step.Disturbs : step.Disturbs.Union(DisturbanceMatrix.Weight)
         );
     }
 }

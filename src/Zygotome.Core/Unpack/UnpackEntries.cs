@@ -9,14 +9,38 @@ public static class UnpackEntries
 
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
-        EntryKind.Of<PapersFound>("unpack/papers", Posters.Anybody),
-        EntryKind.Of<Counted>("unpack/counted", Posters.Anybody),
-        EntryKind.Of<CountSet>("unpack/count-set", Posters.Anybody),
-        EntryKind.Of<BagCounted>("unpack/bag-counted", Posters.Anybody),
-        EntryKind.Of<WrongPart>("unpack/wrong", Posters.Anybody),
-        EntryKind.Of<ExtraPart>("unpack/extra", Posters.Anybody),
-        EntryKind.Of<FindingRaised>("unpack/finding", Posters.Anybody),
-        EntryKind.Of<Disposed>("unpack/disposition", Posters.Bench),
+        EntryKind.Of<PapersFound>("unpack/papers", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Counted>("unpack/counted", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<CountSet>("unpack/count-set", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<BagCounted>("unpack/bag-counted", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<WrongPart>("unpack/wrong", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<ExtraPart>("unpack/extra", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<FindingRaised>("unpack/finding", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Disposed>("unpack/disposition", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<Repaired>("unpack/repaired", Posters.Bench) with
         {
             LooksUp =
@@ -30,13 +54,34 @@ public static class UnpackEntries
         {
             LooksUp = [new("leads", ShopFact.Leads)],
         },
-        EntryKind.Of<WrongCounted>("unpack/wrong-counted", Posters.Anybody),
-        EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere", Posters.Anybody),
-        EntryKind.Of<SubstituteAccepted>("unpack/substitute", Posters.Bench),
-        EntryKind.Of<Walked>("unpack/walked", Posters.Bench),
-        EntryKind.Of<FindingPhotographed>("unpack/photo", Posters.Anybody),
-        EntryKind.Of<OriginSaid>("unpack/origin", Posters.Anybody),
-        EntryKind.Of<Regraded>("unpack/regraded", Posters.Lead),
+        EntryKind.Of<WrongCounted>("unpack/wrong-counted", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<PaperFromElsewhere>("unpack/paper-elsewhere", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<SubstituteAccepted>("unpack/substitute", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Walked>("unpack/walked", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<FindingPhotographed>("unpack/photo", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<OriginSaid>("unpack/origin", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Regraded>("unpack/regraded", Posters.Lead) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<ClaimSent>("unpack/claim-sent", Posters.Anybody) with
         {
             Retractable = false,
@@ -135,9 +180,27 @@ public sealed record CountSet(string Part, int Count) : EntryBody
 public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Sheet.Parts.Any(p => p.Bag == Bag)
-            ? null
-            : new Refusal("unpack/bag", $"There is no bag {Bag} in the parts list.", "body.bag");
+        state.Sheet.Parts.All(p => p.Bag != Bag)
+            ? new Refusal("unpack/bag", $"There is no bag {Bag} in the parts list.", "body.bag")
+        : AllHere && Wanting(state) is { Length: > 0 } wanting
+            ? new Refusal(
+                "unpack/not-all-here",
+                $"Not all is here: {string.Join(", ", wanting)}. Count what came; what is wrong is changed first.",
+                "body.allHere"
+            )
+        : null;
+
+    // What was counted and found wanting does not come by a word for the whole bag.
+    private string[] Wanting(JobState state) =>
+        [
+            .. state
+                .Sheet.Parts.Where(p => p.Bag == Bag)
+                .Select(p => Counting.Of(state, p))
+                .Where(c => c.WrongOnes > 0 || c.Standing == CountStanding.Missing)
+                .Select(c =>
+                    c.WrongOnes > 0 ? $"{c.WrongOnes} × {c.Part.Name} wrong" : $"{c.Short} × {c.Part.Name} missing"
+                ),
+        ];
 
     public override JobState Apply(JobState state, Entry entry)
     {

@@ -59,6 +59,10 @@ public static class UnpackRequirements
                 "Felt, and sound.",
                 w.Evidence
             ),
+            { Answer: WalkAnswer.Finding } gone when state.Unpack.Find(gone.Finding) is null => Claim.NotShown(
+                requirement,
+                "What was found here was withdrawn: look again."
+            ),
             { Answer: WalkAnswer.NotFitted } w => new Claim(
                 requirement,
                 Standing.Met,
@@ -102,7 +106,10 @@ public static class UnpackRequirements
                     )
                 ),
                 evidence
-            );
+            )
+            {
+                Object = string.Join(", ", wanting.Select(w => $"{w.Short} × {w.Part.Id}")),
+            };
     }
 
     private static Claim Of(Finding f)
@@ -130,7 +137,10 @@ public static class UnpackRequirements
             FindingWords.Grade(f.Grading.Grade),
             why,
             f.Reinspection ?? f.Evidence
-        );
+        )
+        {
+            Object = $"{FindingWords.Grade(f.Grading.Grade)}, {why}",
+        };
     }
 }
 

@@ -11,6 +11,18 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
             ? new Refusal("unpack/point", $"\"{Point}\" is not on this aircraft's walk.", "body.point")
         : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is null
             ? new Refusal("unpack/walk-finding", "Record what was found first, then say so here.", "body.finding")
+        : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is { } elsewhere && elsewhere.Place != point.Part
+            ? new Refusal(
+                "unpack/walk-elsewhere",
+                $"{elsewhere.Tag} is on {elsewhere.Place.Replace('-', ' ')}: nobody looked here yet.",
+                "body.finding"
+            )
+        : Answer == WalkAnswer.NotFitted && !InspectionRoute.MayBeLeftOff(state.Sheet, point)
+            ? new Refusal(
+                "unpack/walk-fitted",
+                $"The sheet says that this aircraft has it: {point.Title}. Look at it, or record what is wrong.",
+                "body.answer"
+            )
         : Answer == WalkAnswer.Sound
         && state.Unpack.Findings.FirstOrDefault(f => !f.Cleared && f.Place == point.Part && f.PlaceKind == point.Kind)
             is { } open

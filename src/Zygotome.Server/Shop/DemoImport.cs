@@ -39,20 +39,25 @@ internal sealed class DemoImport(
 
         var file = Read<ShopFile>(Path.Combine(folder, "shop.json"));
         settings.Bring(file);
+        var staff = file.Staff.ToDictionary(p => p.Id, StringComparer.Ordinal);
+        var lead = file.Staff.First(Rights.Leads);
         foreach (
             var path in Directory.GetFiles(Path.Combine(folder, "sheets"), "*.sheet.json").Order(StringComparer.Ordinal)
         )
         {
             var bytes = await File.ReadAllBytesAsync(path);
             var reading = SheetDoor.AtImport(bytes, sheets.LastRevision);
-            _ = reading.Sheet is { } sheet
-                ? sheets.Add(sheet, bytes)
-                : throw new InvalidDataException(
+            if (reading.Sheet is not { } sheet)
+            {
+                throw new InvalidDataException(
                     $"{path}: {string.Join("; ", reading.Errors.Select(e => $"{e.Path}: {e.Text}"))}"
                 );
+            }
+
+            sheets.Add(sheet, bytes);
+            sheets.Confirm(sheet.Hash, lead, now);
         }
 
-        var staff = file.Staff.ToDictionary(p => p.Id, StringComparer.Ordinal);
         foreach (
             var path in Directory.GetFiles(Path.Combine(folder, "jobs"), "*.journal.json").Order(StringComparer.Ordinal)
         )

@@ -2,6 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Airframe;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Editing;
 using Zygotome.Core.SpecSheets.Plausibility;
@@ -27,10 +28,12 @@ public sealed record SheetCard(
     int Doubts,
     IReadOnlyList<string> Configurations,
     string PacksTogether,
-    DrawingRef Drawing
+    DrawingRef Drawing,
+    string ConfirmedBy
 )
 {
-    internal static SheetCard Of(SheetFacts f) =>
+    /// <param name="confirmed">Null where no lead has confirmed it.</param>
+    internal static SheetCard Of(SheetFacts f, SheetConfirmation? confirmed) =>
         new(
             f.Id,
             f.Revision,
@@ -46,7 +49,8 @@ public sealed record SheetCard(
             f.Doubts,
             f.Configurations,
             f.PacksTogether,
-            DrawingRef.Of(f.Hash)
+            DrawingRef.Of(f.Hash),
+            confirmed?.By.Name ?? ""
         );
 }
 
@@ -84,7 +88,7 @@ internal static class SheetEndpoints
                 var listing = readable.Each(
                     found,
                     l => $"{l.Id}, revision {l.Revision}",
-                    l => SheetCard.Of(l.Known ?? SheetFacts.Of(sheets.Read(l.Hash)))
+                    l => SheetCard.Of(l.Known ?? SheetFacts.Of(sheets.Read(l.Hash)), sheets.Confirmation(l.Hash))
                 );
                 return new SheetsView(listing.Made, all, listing.Unreadable);
             }
@@ -122,7 +126,7 @@ internal static class SheetEndpoints
             "/api/sheets/{id}/{revision:int}/card",
             Results<Ok<SheetCard>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
                 sheets.Find(id, revision) is { } sheet
-                    ? TypedResults.Ok(SheetCard.Of(SheetFacts.Of(sheet)))
+                    ? TypedResults.Ok(SheetCard.Of(SheetFacts.Of(sheet), sheets.Confirmation(sheet.Hash)))
                     : Problems.NotFound($"sheet {id} revision {revision}")
         );
         app.MapGet(
@@ -166,6 +170,8 @@ internal static class SheetEndpoints
             }
         );
         app.MapPost("/api/sheets/{id}/{revision:int}/answers", Answer);
+        app.MapPost("/api/sheets/{id}/{revision:int}/confirm", Confirm)
+            .For(Core.Jobs.Stages.Kinds.Of<SheetConfirmed>().By);
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
     }
 
@@ -207,6 +213,53 @@ internal static class SheetEndpoints
                 )
             )
             : Problems.NotFound($"sheet {id} revision {revision}");
+
+    // Once for the revision, and said in every open job on it: again is taken, and reaches the jobs that were not reached.
+    private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Confirm(
+        string id,
+        int revision,
+        ClaimsPrincipal user,
+        SheetStore sheets,
+        JobList jobs,
+        JournalReader reader,
+        JournalWriter writer,
+        TimeProvider clock
+    )
+    {
+        if (sheets.Find(id, revision) is not { } sheet)
+        {
+            return Problems.NotFound($"sheet {id} revision {revision}");
+        }
+
+        if (sheet.Mistakes.Length > 0)
+        {
+            return Problems.Of(
+                422,
+                "sheet/mistakes",
+                $"This revision has {sheet.Mistakes.Length} mistakes in it; a mended one is confirmed.",
+                "revision"
+            );
+        }
+
+        var now = clock.GetUtcNow();
+        var confirmed = sheets.Confirm(sheet.Hash, user.Person(), now);
+        foreach (var job in jobs.OpenOn(sheet.Hash))
+        {
+            if (reader.Find(job)?.State.Receive.Confirmed.ContainsKey(sheet.Hash) == false)
+            {
+                var said = new Draft(
+                    $"confirmed-{job}-{sheet.Hash[..24]}",
+                    Core.Jobs.Stages.Kinds.Of<SheetConfirmed>().Type,
+                    new SheetConfirmed(sheet.Hash),
+                    now,
+                    null
+                );
+                await writer.Record(new Post(job, [said], user.Person(), ""));
+            }
+        }
+
+        return TypedResults.Ok(SheetCard.Of(SheetFacts.Of(sheet), confirmed));
+    }
 
     private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Import(HttpRequest request, SheetFiling filing)
     {

@@ -69,7 +69,7 @@ internal sealed partial class SheetFiling(SheetStore sheets, ILogger<SheetFiling
         }
 
         _ = DrawingView.Of(Drawings.Plan(sheet));
-        return SheetCard.Of(SheetFacts.Of(sheet));
+        return SheetCard.Of(SheetFacts.Of(sheet), null);
     }
 
     [LoggerMessage(LogLevel.Error, "{What} made a rule fail; it was not filed.")]

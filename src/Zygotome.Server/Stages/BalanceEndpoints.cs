@@ -29,6 +29,7 @@ public sealed record BalanceAdviceView(
 public sealed record SupportPlace(string X, string Y);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
+/// <param name="OwnPlace">The pack has a place of its own in it.</param>
 public sealed record ConfigurationView(
     string Name,
     double? Low,
@@ -44,7 +45,8 @@ public sealed record ConfigurationView(
     double? Y,
     double? Grams,
     BalanceAdviceView? Advice,
-    IReadOnlyList<SupportPlace> Supports
+    IReadOnlyList<SupportPlace> Supports,
+    bool OwnPlace
 );
 
 public sealed record BalanceView(
@@ -139,7 +141,8 @@ internal static class BalanceEndpoints
                         a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true),
                         r => new BalanceAdviceView(r.Text, null, "", 0, null, false)
                     ),
-            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []]
+            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []],
+            configuration.PackFront is not null
         );
     }
 

@@ -23,8 +23,15 @@ public sealed record BindView(
     string ModelMemory,
     int Mode,
     IReadOnlyList<DirectionView> Directions,
-    DrawingView AtRest
+    DrawingView AtRest,
+    IReadOnlyList<CalledView> Called,
+    IReadOnlyList<string> Channels,
+    IReadOnlyList<string> Functions,
+    IReadOnlyList<string> Motors
 );
+
+/// <summary>Something the sheet ties to nothing that moves: called, and seen to do what?</summary>
+public sealed record CalledView(string Output, string Text, string Why, string Seen, LedgerLine Line);
 
 internal static class BindEndpoints
 {
@@ -62,7 +69,21 @@ internal static class BindEndpoints
                         Line($"direction/{c.Function}")
                     )),
             ],
-            DrawingView.Of(BehindView.Of(state.Sheet, null))
+            DrawingView.Of(BehindView.Of(state.Sheet, null)),
+            [
+                .. UnknownOutputs
+                    .Of(state.Sheet)
+                    .Select(o => new CalledView(
+                        o.Id,
+                        o.Text,
+                        o.Why,
+                        state.Bind.Called.GetValueOrDefault(o.Id)?.Seen ?? "",
+                        Line($"called/{o.Id}")
+                    )),
+            ],
+            [.. RadioSettings.Channels(state.Sheet)],
+            [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
+            [.. state.Sheet.Power.Motors.Select(m => m.Id)]
         );
     }
 }

@@ -28,7 +28,8 @@ public sealed record StepView(
     DateTimeOffset? FullAt,
     string By,
     DateTimeOffset? DoneAt,
-    string? EntryId
+    string? EntryId,
+    bool IsRepair
 );
 
 public sealed record StepsView(
@@ -89,7 +90,8 @@ internal static class BuildEndpoints
             progress?.FullAt,
             (progress?.Done ?? progress?.Started)?.By.Name ?? "",
             progress?.Done?.ObservedAt,
-            (progress?.Done ?? progress?.Started)?.EntryId
+            (progress?.Done ?? progress?.Started)?.EntryId,
+            step.Repairs.Length > 0
         );
     }
 }

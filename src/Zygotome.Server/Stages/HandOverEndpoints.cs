@@ -7,9 +7,9 @@ namespace Zygotome.Server.Stages;
 
 public sealed record ReleaseView(int Number, string By, DateTimeOffset At, string PdfHash);
 
-public sealed record RetractionView(string Said, string By, DateTimeOffset At, string Reason)
+public sealed record RetractionView(string Said, string By, DateTimeOffset At, string Reason, string Corrected)
 {
-    internal static RetractionView Of(Retraction r) => new(r.Said, r.By.Name, r.At, r.Reason);
+    internal static RetractionView Of(Retraction r) => new(r.Said, r.By.Name, r.At, r.Reason, r.Corrected);
 }
 
 public sealed record HandOverView(

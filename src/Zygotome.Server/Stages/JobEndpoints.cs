@@ -47,7 +47,32 @@ public sealed record LampView(string Value, string Words, DateTimeOffset At, str
 
 public sealed record LampsView(LampView? Propeller, LampView? Pack, LampView? Transmitter);
 
-public sealed record LastEntryView(string EntryId, string Said, string By, DateTimeOffset At, bool Retractable);
+/// <param name="Retractable">Whether its kind is on the list of what may be withdrawn at all.</param>
+/// <param name="Look">In which it was recorded: within it, it is its author's to withdraw.</param>
+/// <param name="Typed">Values in it that may have been typed wrongly, as they were typed.</param>
+public sealed record LastEntryView(
+    string EntryId,
+    string Said,
+    string By,
+    string ById,
+    DateTimeOffset At,
+    bool Retractable,
+    string Look,
+    IReadOnlyList<string> Typed
+)
+{
+    internal static LastEntryView Of(JobState state, Entry entry) =>
+        new(
+            entry.EntryId,
+            entry.Body.Say(state),
+            entry.By.Name,
+            entry.By.Id,
+            entry.RecordedAt,
+            !state.Released && Replay.CanBeWithdrawn(entry),
+            entry.Look,
+            [.. entry.Body.TypedValues().Select(v => v.Text)]
+        );
+}
 
 /// <summary>A finding on the drawing of the view it was marked on.</summary>
 public sealed record FindingMark(
@@ -168,13 +193,7 @@ internal static class JobEndpoints
                     .Build.Loops.Where(l => l.Closed is null)
                     .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
             ],
-            new LastEntryView(
-                last.EntryId,
-                last.Body.Say(state),
-                last.By.Name,
-                last.RecordedAt,
-                !state.Released && Replay.CanBeRetracted(last)
-            ),
+            LastEntryView.Of(state, last),
             state.Sheet.Cautions
         );
     }

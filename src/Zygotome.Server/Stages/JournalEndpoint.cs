@@ -5,12 +5,17 @@ using Zygotome.Store;
 namespace Zygotome.Server.Stages;
 
 /// <summary>One entry in words. At: when it was observed.</summary>
+/// <param name="Look">In which it was recorded: within it, it is its author's to withdraw.</param>
+/// <param name="Typed">Values in it that may have been typed wrongly, as they were typed.</param>
 public sealed record JournalLine(
     string EntryId,
     string Said,
     string By,
     DateTimeOffset At,
+    string ById,
     bool Retractable,
+    string Look,
+    IReadOnlyList<string> Typed,
     RetractionView? Retracted
 );
 
@@ -43,7 +48,10 @@ internal static class JournalEndpoint
                     e.Body.Say(job.State),
                     e.By.Name,
                     e.ObservedAt,
-                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeRetracted(e),
+                    e.By.Id,
+                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeWithdrawn(e),
+                    e.Look,
+                    [.. e.Body.TypedValues().Select(v => v.Text)],
                     taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null
                 )),
         ];

@@ -125,7 +125,16 @@ internal static class ReceiveEndpoints
 
         return sheets.Find(job.State.Filed.Kit.Id, revision) is { } sheet
             ? TypedResults.Ok(
-                new MoveView(revision, sheet.Hash, MovePreview.Of(job.State, sheet, desk.Now, user.Person()))
+                new MoveView(
+                    revision,
+                    sheet.Hash,
+                    MovePreview.Of(
+                        job.Knowing(sheet, sheets.Confirmation(sheet.Hash)).State,
+                        sheet,
+                        desk.Now,
+                        user.Person()
+                    )
+                )
             )
             : Problems.NotFound($"revision {revision} of {job.State.Filed.Kit.Name}");
     }

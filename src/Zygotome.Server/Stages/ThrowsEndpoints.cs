@@ -10,7 +10,9 @@ public sealed record TravelAdviceView(double? Percent, string ExpectWords, doubl
 
 /// <summary>One throw, in the sheet's kind and unit.</summary>
 /// <param name="ScaleEnd">Where the drawn gauge ends, same unit.</param>
-/// <param name="Travel">Radio travel this way as last said, %.</param>
+/// <param name="Travel">The number in the radio it hangs on, as last said, %. <paramref name="Number"/>: which that is;
+/// empty where none is; <paramref name="NumberShort"/>: in two words. <paramref name="Sets"/>: how many throws it sets beside
+/// this one.</param>
 public sealed record ThrowView(
     LedgerLine Line,
     string Surface,
@@ -30,6 +32,9 @@ public sealed record ThrowView(
     double? Value,
     double? U,
     double Travel,
+    string Number,
+    string NumberShort,
+    int Sets,
     TravelAdviceView? Advice
 );
 
@@ -55,9 +60,10 @@ internal static class ThrowsEndpoints
     {
         IReadOnlyList<LedgerLine> Lines(string prefix) =>
             [.. ledger.Where(l => l.Id.StartsWith(prefix, StringComparison.Ordinal))];
-        var targets = ThrowTargets.Of(state.Sheet, state.Receive.Rules);
+        var numbers = RadioNumbers.Of(state);
+        var targets = numbers.Targets;
         return new ThrowsView(
-            [.. targets.Select(t => Of(state, t, ledger.First(l => l.Id == t.Id)))],
+            [.. targets.Select(t => Of(state, numbers, t, ledger.First(l => l.Id == t.Id)))],
             [
                 .. targets
                     .Select(t => (t.Surface.Id, t.Rate))
@@ -72,7 +78,7 @@ internal static class ThrowsEndpoints
         );
     }
 
-    private static ThrowView Of(JobState state, ThrowTarget t, LedgerLine line)
+    private static ThrowView Of(JobState state, RadioNumbers numbers, ThrowTarget t, LedgerLine line)
     {
         var reading =
             state.Throws.Readings.TryGetValue(t.Id, out var shown)
@@ -98,13 +104,22 @@ internal static class ThrowsEndpoints
             Math.Max(5, Math.Ceiling(end / 5) * 5),
             Rounded(reading?.Value),
             Rounded(reading?.U),
-            state.Throws.Travel.GetValueOrDefault(t.Id, 100),
-            Advice(state, t, line, shown, reading)
+            numbers.Now(t),
+            numbers.NumberOf(t) is { } number ? SettingWords.Of(state, number) : "",
+            numbers.NumberOf(t)?.Kind switch
+            {
+                SettingKind.EndPoint => "end point",
+                SettingKind.Share => "share",
+                _ => "",
+            },
+            numbers.NumberOf(t) is { } sets ? numbers.SetBy(sets).Count() - 1 : 0,
+            Advice(state, numbers, t, line, shown, reading)
         );
     }
 
     private static TravelAdviceView? Advice(
         JobState state,
+        RadioNumbers numbers,
         ThrowTarget t,
         LedgerLine line,
         ThrowShown? shown,
@@ -115,7 +130,7 @@ internal static class ThrowsEndpoints
             shown is null
             || reading?.Angle is not { } angle
             || line.Standing == Standing.Met
-            || t.Band is not { } band
+            || t.Band is null
             || state.Released
         )
         {
@@ -123,21 +138,21 @@ internal static class ThrowsEndpoints
         }
 
         // After a new setting the old reading predicts; the advice is then to measure again.
-        var travel = state.Throws.Travel.GetValueOrDefault(t.Id, shown.Read.Travel);
         if (line.Standing == Standing.Stale)
         {
-            return travel == shown.Read.Travel
+            var (then, now) = (numbers.Given(t, shown.Evidence), numbers.GivenNow(t));
+            return then == now
                 ? null
                 : new TravelAdviceView(
                     null,
                     "",
-                    Rounded(Predict(t, angle, shown.Read.Travel, travel)),
-                    $"Set to {Numbers.Say(travel)} %: measure again."
+                    Rounded(Predict(t, angle, then, now)),
+                    "Set otherwise since: the hollow needle is what to expect; measure again."
                 );
         }
 
-        return TravelAdvice
-            .Next(t, shown.Read.Travel, angle, band.Middle, state.Throws.Tried.GetValueOrDefault(t.Id, []))
+        return ThrowAdvice
+            .For(state, numbers, t)
             .Match(
                 a => new TravelAdviceView(
                     a.Percent,

@@ -220,7 +220,8 @@ internal static class UnpackEndpoints
             p.Feel,
             answered?.Answer,
             answered?.Evidence.By.Name ?? "",
-            answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : ""
+            answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : "",
+            InspectionRoute.MayBeLeftOff(state.Sheet, p)
         );
     }
 
@@ -265,7 +266,7 @@ internal static class UnpackEndpoints
                 && !retracted.Contains(e.EntryId)
             )
                 is { } last
-                ? new LastEntryView(last.EntryId, last.Body.Say(job.State), last.By.Name, last.RecordedAt, true)
+                ? LastEntryView.Of(job.State, last)
             : null;
     }
 }

@@ -67,7 +67,8 @@ public sealed record WalkPointView(
     string Feel,
     WalkAnswer? Answer,
     string By,
-    string FindingTag
+    string FindingTag,
+    bool MayBeLeftOff
 );
 
 public sealed record ClaimableView(

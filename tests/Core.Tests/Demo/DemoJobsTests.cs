@@ -102,6 +102,7 @@ public sealed class DemoJobsTests
             {
                 Waited = TimeSpan.Zero,
             };
+            entry = Admission.Composed(state, entry);
             var answer = Admission.Ask(state, entry, state.Seq);
             Assert.True(answer.Ok, $"{entry.EntryId}: {answer.Refused?.Text}");
             state = Replay.Add(state, journal, entry);

@@ -236,8 +236,8 @@ public sealed class AdmissionTests
         Assert.Equal(Standing.NotShown, bench.Line(Target).Standing);
         bench.Do(bench.Reading(Target, "13.2 mm"));
         var typo = bench.Do(bench.Reading(Target, "31.2 mm"));
-        bench.Do(new Retracted(typo.EntryId, "Typed wrongly.", TypingError: true));
-        Assert.Equal("13.2 mm", bench.Line(Target).Reading);
+        bench.Do(new Retracted(typo.EntryId, "Typed wrongly.", TypingError: true, [Bench.Q("12.3 mm")]));
+        Assert.Equal("12.3 mm", bench.Line(Target).Reading);
         Assert.Equal(2, bench.State.Retracted.Count);
     }
 

@@ -144,6 +144,8 @@ internal sealed class AnyBody(Random random)
             "Target" => ThrowTargets.Of(sheet, state.Receive.Rules).Select(t => t.Id),
             "For" => SheetGaps.Of(sheet, state.Receive.Rules).Select(g => g.Id),
             "Function" => [.. sheet.Radio.Functions, .. sheet.Surfaces.SelectMany(s => s.Functions)],
+            "Output" => Core.Bind.UnknownOutputs.Of(sheet).Select(o => o.Id),
+            "Motor" => sheet.Power.Motors.Select(m => m.Id),
             "Station" => sheet.Geometry.BallastStations.Select(s => s.Name),
             "Configuration" => sheet.Balance.Configurations.Select(c => c.Name),
             "School" => Schools.All.Select(s => s.Id),

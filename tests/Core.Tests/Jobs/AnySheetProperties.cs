@@ -140,7 +140,7 @@ public sealed class AnySheetProperties
         _ = StepGraph.Of(state, now);
         _ = Drawings.Plan(state.Sheet);
         _ = Drawings.Of(state.Sheet, DrawingSide.Side);
-        _ = Bind.Directions.Calls(state.Sheet);
+        _ = Core.Bind.Directions.Calls(state.Sheet);
         _ = InspectionRoute.Of(state.Sheet).ToArray();
         _ = SheetGaps.Of(state.Sheet, state.Receive.Rules).ToArray();
         if (!state.Opened)

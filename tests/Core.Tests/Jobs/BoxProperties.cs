@@ -225,7 +225,7 @@ public sealed class BoxProperties
             {
                 var bench = new Bench(Biplane);
                 var entries = counts.Select(n => bench.Do(new Counted("screw-m2-5x8", n))).ToArray();
-                bench.Do(new Retracted(entries[0].EntryId, "Counted wrongly.", true));
+                bench.Do(new Retracted(entries[0].EntryId, "Counted wrongly."));
                 return bench.State.Unpack.CountOf("screw-m2-5x8") == counts.Skip(1).Sum();
             });
 

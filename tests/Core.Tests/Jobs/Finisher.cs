@@ -23,6 +23,14 @@ internal sealed class Finisher(Bench bench)
     /// <summary>Finishes the job. Fails with what is still open when a whole round brings nothing further.</summary>
     public Bench Finish()
     {
+        Ready();
+        bench.Do(bench.Release());
+        return bench;
+    }
+
+    /// <summary>Brings the job to where only its release is left.</summary>
+    public Bench Ready()
+    {
         bench.Look = $"finisher-{bench.State.Seq}";
         bench.Do(new PackSaid(PackSeen.Out));
         for (var round = 0; round < 60; round++)
@@ -48,7 +56,6 @@ internal sealed class Finisher(Bench bench)
 
             if (bench.Open().Count == 0)
             {
-                bench.Do(bench.Release());
                 return bench;
             }
 
@@ -87,7 +94,7 @@ internal sealed class Finisher(Bench bench)
         {
             bench.Do(
                 new PackBrought(
-                    "as the sheet says",
+                    $"as the sheet says, {bench.State.Seq}",
                     bench.State.Receive.Battery! with
                     {
                         Cells = PackPower.Named(bench.State.Sheet)[0],
@@ -95,7 +102,7 @@ internal sealed class Finisher(Bench bench)
                     }
                 )
             );
-            bench.Do(new PackChosen("as the sheet says"));
+            bench.Do(new PackChosen(bench.State.Receive.Packs[^1].Name));
         }
 
         if (Asked("receive/pack-fits"))
@@ -105,7 +112,7 @@ internal sealed class Finisher(Bench bench)
                 Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
             bench.Do(
                 new PackBrought(
-                    "another",
+                    $"another, {bench.State.Seq}",
                     bench.State.Receive.Battery! with
                     {
                         Length = Mm(bay.To - bay.From - 20),
@@ -114,12 +121,17 @@ internal sealed class Finisher(Bench bench)
                     }
                 )
             );
-            bench.Do(new PackChosen("another"));
+            bench.Do(new PackChosen(bench.State.Receive.Packs[^1].Name));
         }
 
         if (Asked("receive/ports"))
         {
             bench.Do(new ReceiverGiven(bench.State.Sheet.Radio.Functions.Length));
+        }
+
+        if (Asked("sheet/confirmed"))
+        {
+            bench.Do(new SheetConfirmed(bench.State.Built.Hash), _lead);
         }
 
         foreach (var line in bench.Open().Where(l => l.Id.StartsWith("sheet/", StringComparison.Ordinal)))
@@ -229,6 +241,7 @@ internal sealed class Finisher(Bench bench)
                 .Open()
                 .Any(l =>
                     l.Id.StartsWith("bind/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("called/", StringComparison.Ordinal)
                     || l.Id.StartsWith("direction/", StringComparison.Ordinal)
                 )
         )
@@ -252,6 +265,11 @@ internal sealed class Finisher(Bench bench)
             bench.Do(
                 new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))])
             );
+        }
+
+        foreach (var output in UnknownOutputs.Of(bench.State.Sheet).Where(o => Asked($"called/{o.Id}")))
+        {
+            bench.Do(new CalledSeen(output.Id, "moved as the manual says", true));
         }
     }
 

@@ -318,7 +318,7 @@ public sealed class RefusedTests
             "instrument/uncertainty",
             "body.instrument.u"
         );
-        Refuses(bench, new TravelSet(target, 20), "throws/travel", "body.percent");
+        Refuses(bench, new TravelSet(target, 4), "throws/travel", "body.percent");
         Refuses(bench, new NeutralRead("canard", Bench.Q("1 mm"), Bench.Rule), "surface/unknown", "body.surface");
         Refuses(
             bench,

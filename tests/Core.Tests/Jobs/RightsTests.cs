@@ -66,7 +66,14 @@ public sealed class RightsTests
     {
         string[] leads = [.. Stages.Kinds.All.Where(k => k.By == Posters.Lead).Select(k => k.Type)];
         Assert.Equal(
-            ["receive/value-given", "receive/sheet-moved", "unpack/regraded", "build/cure-began", "handover/conceded"],
+            [
+                "receive/value-given",
+                "receive/sheet-moved",
+                "receive/sheet-confirmed",
+                "unpack/regraded",
+                "build/cure-began",
+                "handover/conceded",
+            ],
             leads
         );
         Assert.All(
@@ -74,7 +81,7 @@ public sealed class RightsTests
             k => Assert.False(k.By.May(Role.Counter), k.Type)
         );
         Assert.Equal(
-            ["receive/opened", "unpack/claim-sent", "handover/released"],
+            ["receive/opened", "receive/sheet-confirmed", "unpack/claim-sent", "handover/released"],
             Stages.Kinds.All.Where(k => k.OwnDoor).Select(k => k.Type)
         );
     }

@@ -4,7 +4,6 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
-using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
@@ -71,18 +70,6 @@ public sealed class StalenessTests
         Assert.DoesNotContain("bind/failsafe", stale);
         Assert.Contains("Repair for F1", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
     }
-
-    [Fact]
-    public void A_travel_set_anew_disturbs_every_rate_that_scales_it_and_no_other_way() =>
-        Assert.Equal(
-            [
-                "throw/elevon-left/aileron/high/up",
-                "throw/elevon-left/aileron/low/up",
-                "throw/elevon-left/combined/high/up",
-            ],
-            StaleAfter(new TravelSet("throw/elevon-left/aileron/high/up", 95))
-                .Where(id => id.StartsWith("throw/", StringComparison.Ordinal))
-        );
 
     [Fact]
     public void A_reversed_channel_makes_directions_and_failsafe_stale()

@@ -255,8 +255,11 @@ public sealed class SheetDoorTests
         var mended = Bench.Sheet(state.Filed.Kit.Id);
         var bench = new Bench(state, job.Entries, at);
         bench.Know(mended);
-        _ = Core.Receive.MovePreview.Of(bench.State, mended, at, Bench.Thorne);
-        bench.Do(new Core.Receive.SheetMoved(mended.Kit.Revision, mended.Hash, "mended"), Bench.Thorne);
+        var words = Core
+            .Receive.MovePreview.Of(bench.State, mended, at, Bench.Thorne)
+            .Where(p => p.Asks)
+            .Select(p => new Core.Receive.NotOnAircraft(p.Id, "a misprint of the sheet"));
+        bench.Do(new Core.Receive.SheetMoved(mended.Kit.Revision, mended.Hash, "mended", [.. words]), Bench.Thorne);
         Assert.DoesNotContain(bench.Open(), l => l.Id.StartsWith("sheet/mistake/", StringComparison.Ordinal));
     }
 

@@ -268,7 +268,7 @@ public sealed class BoxTests
         bench.Do(new Disposed(f.Id, Disposition.Repair, ""));
         var step = bench.State.Sheet.Step("repair-f1")!;
         Assert.NotNull(step.Bond);
-        Assert.Contains(step.Disturbs, a => a.Kind == AspectKind.Balance);
+        Assert.Contains(step.Disturbs, a => a.Kind == AspectKind.Trueness);
         Assert.True(bench.Line("step/repair-f1").Open);
         bench.Do(new PackSaid(PackSeen.Out));
         bench.Do(new StepStarted("repair-f1"));

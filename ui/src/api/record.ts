@@ -45,6 +45,7 @@ export type Bodies = {
   'unpack/parts-arrived': Schemas['Entry.PartsArrived'];
   'build/step-started': Schemas['Entry.StepStarted'];
   'build/step-done': Schemas['Entry.StepDone'];
+  'build/step-undone': Schemas['Entry.StepUndone'];
   'build/step-handled': Schemas['Entry.StepHandled'];
   'build/cure-began': Schemas['Entry.CureBegan'];
   'build/propeller': Schemas['Entry.PropellerSaid'];
@@ -57,6 +58,9 @@ export type Bodies = {
   'bind/failsafe': Schemas['Entry.FailsafeSeen'];
   'bind/direction': Schemas['Entry.DirectionSeen'];
   'bind/reversed': Schemas['Entry.Reversed'];
+  'bind/called': Schemas['Entry.CalledSeen'];
+  'bind/set': Schemas['Entry.RadioSet'];
+  'bind/motor-wires': Schemas['Entry.MotorWiresChanged'];
   'throws/read': Schemas['Entry.ThrowRead'];
   'throws/travel-set': Schemas['Entry.TravelSet'];
   'throws/freedom': Schemas['Entry.FreedomSeen'];

@@ -919,6 +919,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SettingsView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/throws": {
         parameters: {
             query?: never;
@@ -1455,6 +1492,44 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/{revision}/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SheetCard"];
+                    };
                 };
             };
         };
@@ -2632,6 +2707,10 @@ export interface components {
             mode: number;
             directions: components["schemas"]["DirectionView"][];
             atRest: components["schemas"]["DrawingView"];
+            called: components["schemas"]["CalledView"][];
+            channels: string[];
+            functions: string[];
+            motors: string[];
         };
         BudgetPartView: {
             name: string;
@@ -2655,6 +2734,13 @@ export interface components {
         };
         /** @enum {unknown} */
         BuyState: "open" | "ordered" | "here" | "notNeeded";
+        CalledView: {
+            output: string;
+            text: string;
+            why: string;
+            seen: string;
+            line: components["schemas"]["LedgerLine"];
+        };
         /**
          * @default notLooked
          * @enum {unknown}
@@ -2751,6 +2837,7 @@ export interface components {
             grams: null | number;
             advice: null | components["schemas"]["BalanceAdviceView"];
             supports: components["schemas"]["SupportPlace"][];
+            ownPlace: boolean;
         };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
@@ -2937,6 +3024,11 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.CalledSeen": {
+            output: string;
+            seen: string;
+            asItShould: boolean;
+        };
         "Entry.CartonSeen": {
             /** @enum {unknown} */
             carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
@@ -3031,7 +3123,7 @@ export interface components {
         };
         "Entry.FailsafeSeen": {
             /** @enum {unknown} */
-            behaviour: "asDeclared" | "motorRuns" | "surfacesDiffer";
+            behaviour: "asDeclared" | "motorRuns" | "surfacesDiffer" | "surfacesHardOver";
             /** @default  */
             note: string;
         };
@@ -3168,6 +3260,9 @@ export interface components {
             /** @default  */
             function: string;
         };
+        "Entry.MotorWiresChanged": {
+            motor: string;
+        };
         "Entry.NeutralRead": {
             surface: string;
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
@@ -3213,6 +3308,8 @@ export interface components {
         "Entry.PackMoved": {
             /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
             packFront: string;
+            /** @default  */
+            configuration: string;
         };
         "Entry.PackSaid": {
             /** @enum {unknown} */
@@ -3238,6 +3335,14 @@ export interface components {
         "Entry.PropellerSaid": {
             /** @enum {unknown} */
             state: "fitted" | "off" | "wiresOff";
+        };
+        "Entry.RadioSet": {
+            /** @enum {unknown} */
+            setting: "mix" | "expo" | "throttleCut" | "stabiliserGain" | "surfaceCount";
+            /** @default  */
+            function: string;
+            /** @default  */
+            value: string;
         };
         "Entry.ReceiverGiven": {
             /** Format: int32 */
@@ -3315,12 +3420,15 @@ export interface components {
             benchCelsius?: null | number;
             /** @default false */
             noGlue: boolean;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            grams?: string;
         };
         "Entry.Retracted": {
             entry: string;
             reason: string;
             /** @default false */
             typingError: boolean;
+            corrected?: null | unknown[];
         };
         "Entry.Reversed": {
             function: string;
@@ -3331,11 +3439,18 @@ export interface components {
             /** @default  */
             reason: string;
         };
+        "Entry.SheetConfirmed": {
+            sheetHash: string;
+        };
         "Entry.SheetMoved": {
             /** Format: int32 */
             revision: number;
             sheetHash: string;
             reason: string;
+            notOn?: null | {
+                line: string;
+                reason: string;
+            }[];
         };
         "Entry.StepDone": {
             step: string;
@@ -3343,12 +3458,18 @@ export interface components {
             adhesive?: null | string;
             /** Format: double */
             benchCelsius?: null | number;
+            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            grams?: string;
         };
         "Entry.StepHandled": {
             step: string;
         };
         "Entry.StepStarted": {
             step: string;
+        };
+        "Entry.StepUndone": {
+            step: string;
+            reason: string;
         };
         "Entry.SubstituteAccepted": {
             part: string;
@@ -3378,11 +3499,8 @@ export interface components {
             measure: "uprightRuler" | "straightRuler" | "angle";
             /** @description The id of one that the shop lists. */
             instrument: string;
-            /**
-             * Format: double
-             * @default 100
-             */
-            travel: number;
+            /** Format: double */
+            travel?: null | number;
         };
         "Entry.ToBuySaid": {
             item: string;
@@ -3410,6 +3528,8 @@ export interface components {
         };
         "Entry.TrimSet": {
             surface: string;
+            /** @default  */
+            value: string;
         };
         "Entry.ValueGiven": {
             for: string;
@@ -3651,7 +3771,10 @@ export interface components {
             by: string;
             /** Format: date-time */
             at: string;
+            byId: string;
             retractable: boolean;
+            look: string;
+            typed: string[];
             retracted: null | components["schemas"]["RetractionView"];
         };
         JournalView: {
@@ -3689,9 +3812,12 @@ export interface components {
             entryId: string;
             said: string;
             by: string;
+            byId: string;
             /** Format: date-time */
             at: string;
             retractable: boolean;
+            look: string;
+            typed: string[];
         };
         LedgerEvidence: {
             entryId: string;
@@ -3746,6 +3872,8 @@ export interface components {
             standsBefore: components["schemas"]["Standing"];
             standsAfter: null | components["schemas"]["Standing"];
             why: string;
+            asks?: boolean;
+            refuses?: boolean;
         };
         MoveView: {
             /** Format: int32 */
@@ -4080,6 +4208,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             reason: string;
+            corrected: string;
         };
         RevisionCard: {
             /** Format: int32 */
@@ -4140,6 +4269,18 @@ export interface components {
             /** Format: int32 */
             assumed: number;
         };
+        SettingView: {
+            id: string;
+            group: string;
+            name: string;
+            value: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
+        SettingsView: {
+            settings: components["schemas"]["SettingView"][];
+        };
         SheetCard: {
             id: string;
             /** Format: int32 */
@@ -4162,6 +4303,7 @@ export interface components {
             configurations: string[];
             packsTogether: string;
             drawing: components["schemas"]["DrawingRef"];
+            confirmedBy: string;
         };
         SheetDifference: {
             section: string;
@@ -4261,6 +4403,7 @@ export interface components {
             /** Format: date-time */
             doneAt: null | string;
             entryId: null | string;
+            isRepair: boolean;
         };
         StepsView: {
             steps: components["schemas"]["StepView"][];
@@ -4333,6 +4476,10 @@ export interface components {
             u: null | number;
             /** Format: double */
             travel: number;
+            number: string;
+            numberShort: string;
+            /** Format: int32 */
+            sets: number;
             advice: null | components["schemas"]["TravelAdviceView"];
         };
         ThrowsView: {
@@ -4427,6 +4574,7 @@ export interface components {
             answer: null | components["schemas"]["WalkAnswer"];
             by: string;
             findingTag: string;
+            mayBeLeftOff: boolean;
         };
         /** @enum {unknown} */
         Way: "up" | "down" | "right" | "left" | "out";

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
 import { Recorded } from './Recorded';
-import { RetractForm } from './RetractForm';
+import { RetractForm, useMayRetract } from './RetractForm';
 import { clock } from './time';
 
 /**
@@ -13,10 +13,11 @@ import { clock } from './time';
 export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder: Recorder }) {
   const [open, setOpen] = useState(false);
   const [all, setAll] = useState(false);
+  const mayRetract = useMayRetract();
   const last = job.last;
   if (!last) return null;
-  const retract = async (reason: string, typingError: boolean) => {
-    const ok = await recorder.record('job/retracted', { entry: last.entryId, reason, typingError });
+  const retract = async (body: Schemas['Entry.Retracted']) => {
+    const ok = await recorder.record('job/retracted', body);
     if (ok) setOpen(false);
     return ok;
   };
@@ -39,7 +40,7 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
           finding
         </Link>
       )}
-      {last.retractable && (
+      {mayRetract(last) && (
         <Popover.Root open={open} onOpenChange={setOpen}>
           <Popover.Trigger className="min-h-[44px] px-1 text-ink underline">retract</Popover.Trigger>
           <Popover.Portal>
@@ -49,7 +50,7 @@ export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder:
               className="z-30 w-[340px] border-2 border-ink bg-paper p-4 text-ink"
             >
               <p className="mb-2 font-bold">Retract “{last.said}”</p>
-              <RetractForm said={last.said} onRetract={retract} />
+              <RetractForm entry={last} onRetract={retract} />
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>

@@ -4,7 +4,7 @@ import { answer, api, type Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
 import { Notice } from './Notice';
 import { Over } from './Over';
-import { RetractForm } from './RetractForm';
+import { RetractForm, useMayRetract } from './RetractForm';
 import { Search } from './Search';
 import { dayAndClock } from './time';
 
@@ -29,8 +29,9 @@ export function Recorded({
     queryFn: async () =>
       answer(await api.GET('/api/jobs/{id}/journal', { params: { path: { id: job.id }, query: { find } } })),
   });
-  const retract = async (entry: string, reason: string, typingError: boolean) => {
-    const ok = await recorder.record('job/retracted', { entry, reason, typingError });
+  const mayRetract = useMayRetract();
+  const retract = async (body: Schemas['Entry.Retracted']) => {
+    const ok = await recorder.record('job/retracted', body);
     if (ok) setOpen(undefined);
     return ok;
   };
@@ -53,7 +54,7 @@ export function Recorded({
               <bdi className={`min-w-0 flex-1 text-[16px] ${l.retracted ? 'text-pencil line-through' : ''}`}>
                 {l.said}
               </bdi>
-              {l.retractable && (
+              {mayRetract(l) && (
                 <button
                   type="button"
                   className="min-h-[44px] px-2 text-[15px] underline"
@@ -67,12 +68,12 @@ export function Recorded({
             </div>
             {l.retracted && (
               <p className="pl-[176px] text-[14px] text-pencil">
-                retracted by {l.retracted.by}: {l.retracted.reason}
+                {l.retracted.corrected
+                  ? `typed wrongly, meant: ${l.retracted.corrected} (${l.retracted.by})`
+                  : `recorded in error, ${l.retracted.by}: ${l.retracted.reason}`}
               </p>
             )}
-            {open === l.entryId && (
-              <RetractForm said={l.said} onRetract={(reason, typing) => retract(l.entryId, reason, typing)} />
-            )}
+            {open === l.entryId && <RetractForm entry={l} onRetract={retract} />}
           </li>
         ))}
         {data?.lines.length === 0 && (

@@ -240,7 +240,12 @@ public static class FormSpec
                     "balance.configurations",
                     "configuration",
                     """{"name":"as flown","range":{"notStated":true}}""",
-                    [T("name", "name"), S("range", "range, aft of the datum", Mm), T("marks", "or by marks")]
+                    [
+                        T("name", "name"),
+                        S("range", "range, aft of the datum", Mm),
+                        T("marks", "or by marks"),
+                        Q("packFront", "its own place of the pack's front", Mm),
+                    ]
                 ),
             ]
         ),
@@ -370,6 +375,7 @@ public static class FormSpec
                         T("title", "title"),
                         new("after", "after", FieldKind.Texts),
                         Q("handsOn", "hands-on", Unit.Minute),
+                        Q("grams", "adds", Unit.Gram),
                         new("parts", "parts", FieldKind.Counts),
                         new("tools", "tools", FieldKind.Texts),
                         T("joint.a", "joins"),

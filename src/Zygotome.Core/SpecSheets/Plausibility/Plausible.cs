@@ -14,6 +14,7 @@ public static class Plausible
                 ThrowFlags.Of(sheet),
                 BalanceFlags.Of(sheet),
                 PowerFlags.Of(sheet),
+                RadioFlags.Of(sheet),
                 PartFlags.Of(sheet),
             }
                 .SelectMany(f => f)

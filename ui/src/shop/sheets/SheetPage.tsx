@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answer, api, refusalOf, type Refusal } from '../../api/client';
+import { leads, useMe } from '../../api/me';
 import { refresh } from '../../api/queries';
 import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
@@ -13,6 +14,7 @@ import { placeOf, SheetPages } from './SheetPages';
 export function SheetPage() {
   const { id = '', revision = '1' } = useParams();
   const navigate = useNavigate();
+  const me = useMe();
   const client = useQueryClient();
   const path = { id, revision: Number(revision) };
   const { data: revisions, error } = useQuery({
@@ -58,6 +60,14 @@ export function SheetPage() {
     }
     await refresh(client, 'sheet', id, revision);
   };
+  const confirm = async () => {
+    try {
+      answer(await api.POST('/api/sheets/{id}/{revision}/confirm', { params: { path } }));
+    } catch (e) {
+      setRefusal(refusalOf(e));
+    }
+    await refresh(client);
+  };
   const older = revisions?.filter((r) => r.revision < path.revision) ?? [];
 
   return (
@@ -71,6 +81,19 @@ export function SheetPage() {
           <p className="text-[16px] text-pencil">
             {card?.maker}, {card?.class}; {revisions?.find((r) => r.revision === path.revision)?.source}
           </p>
+          {card && (
+            <p className="text-[16px]">
+              {card.confirmedBy ? (
+                <>
+                  Confirmed by <strong>{card.confirmedBy}</strong>.
+                </>
+              ) : (
+                <strong className="text-red">
+                  No lead has confirmed this revision: no job built to it can be released.
+                </strong>
+              )}
+            </p>
+          )}
           <p className="flex flex-wrap gap-x-5 text-[16px]">
             <a
               className="inline-flex min-h-[44px] items-center underline"
@@ -101,6 +124,11 @@ export function SheetPage() {
         <Link to="/sheets" className="button flex items-center">
           All sheets
         </Link>
+        {card && !card.confirmedBy && leads(me) && (
+          <button type="button" className="button dark px-5 text-[17px] font-bold" onClick={() => void confirm()}>
+            I looked it through
+          </button>
+        )}
         <button type="button" className="button dark px-5 text-[17px] font-bold" onClick={() => void revise()}>
           Type the next revision
         </button>

@@ -4,6 +4,7 @@ import { useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
+import { SettingsList } from '../../shared/SettingsList';
 import type { StageProps } from '../JobFrame';
 import { BalanceOver } from './BalanceOver';
 import { Advice, MovedElse } from './Corrections';
@@ -102,8 +103,9 @@ export function Balance(props: StageProps) {
             <WeighingForm data={data} weighing={weighing} onChange={setDraft} disabled={job.released} />
           </>
         )}
-        <MovedElse {...props} data={data} />
+        <MovedElse {...props} data={data} configuration={current?.ownPlace ? current.name : ''} />
         <BalanceSteps {...props} />
+        <SettingsList job={job} first="aircraft" />
       </Paper>
     </>
   );

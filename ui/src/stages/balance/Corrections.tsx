@@ -19,7 +19,12 @@ export function Advice({ job, recorder, current }: StageProps & { current: Schem
                 <button
                   type="button"
                   className="button dark"
-                  onClick={() => void recorder.record('balance/pack-moved', { packFront: `${advice.packFront} mm` })}
+                  onClick={() =>
+                    void recorder.record('balance/pack-moved', {
+                      packFront: `${advice.packFront} mm`,
+                      configuration: current.ownPlace ? current.name : '',
+                    })
+                  }
                 >
                   the pack is moved
                 </button>
@@ -44,7 +49,12 @@ export function Advice({ job, recorder, current }: StageProps & { current: Schem
 }
 
 /** Moved on the technician's own account: the pack, or ballast. */
-export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas['BalanceView'] }) {
+export function MovedElse({
+  job,
+  recorder,
+  data,
+  configuration,
+}: StageProps & { data: Schemas['BalanceView']; configuration: string }) {
   const [front, setFront] = useState('');
   return (
     <details className="pt-1 text-[16px]">
@@ -65,7 +75,7 @@ export function MovedElse({ job, recorder, data }: StageProps & { data: Schemas[
           disabled={job.released || !front.trim()}
           onClick={() =>
             void recorder
-              .record('balance/pack-moved', { packFront: withDefault(front, 'mm') })
+              .record('balance/pack-moved', { packFront: withDefault(front, 'mm'), configuration })
               .then((ok) => ok && setFront(''))
           }
         >

@@ -5,7 +5,10 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
+import { SettingsList } from '../../shared/SettingsList';
 import type { StageProps } from '../JobFrame';
+import { Called } from './Called';
+import { SetInRadio } from './SetInRadio';
 
 type Call = Schemas['DirectionView'];
 type Movement = Schemas['Movement'];
@@ -72,7 +75,15 @@ export function Bind({ job, recorder }: StageProps) {
             <Act label="As the picture shows" onAct={asShown} disabled={recorder.busy || job.released} />
           ) : (
             <Act
-              label={ready ? 'Every direction answered' : bound ? 'Answer failsafe above' : 'Bind first'}
+              label={
+                ready
+                  ? data.called.some((c) => c.line.open)
+                    ? 'Call the rest above'
+                    : 'Every direction answered'
+                  : bound
+                    ? 'Answer failsafe above'
+                    : 'Bind first'
+              }
               onAct={() => undefined}
               disabled
               hint=""
@@ -82,7 +93,7 @@ export function Bind({ job, recorder }: StageProps) {
       >
         {!bound || job.released ? null : (
           <p className="pb-1 text-[15px] text-pencil">
-            Bound: {data.bound.reading}. Re-binding makes directions, failsafe and throws stale.
+            Bound: {data.bound.reading}. Binding again asks for failsafe anew; another memory, for all shown by radio.
           </p>
         )}
         {!bound && <BindForm data={data} recorder={recorder} />}
@@ -115,6 +126,13 @@ export function Bind({ job, recorder }: StageProps) {
                 onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesDiffer', note: '' })}
               >
                 surfaces do something else
+              </button>
+              <button
+                type="button"
+                className="button min-h-[52px]"
+                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesHardOver', note: '' })}
+              >
+                a surface goes hard over
               </button>
             </div>
           </section>
@@ -180,6 +198,7 @@ export function Bind({ job, recorder }: StageProps) {
             )}
           </section>
         )}
+        {bound && <Called called={data.called} recorder={recorder} disabled={job.released} />}
         <DirectionList
           data={data}
           current={ready ? current : undefined}
@@ -188,6 +207,8 @@ export function Bind({ job, recorder }: StageProps) {
             setOtherwise(undefined);
           }}
         />
+        {!job.released && <SetInRadio data={data} recorder={recorder} />}
+        <SettingsList job={job} first="radio" />
       </Paper>
     </>
   );

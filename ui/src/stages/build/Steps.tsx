@@ -7,6 +7,7 @@ import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { clock, duration } from '../../shared/time';
 import type { StageProps } from '../JobFrame';
+import { withUnit } from '../throws/method';
 import { ClosedEarlier } from './ClosedEarlier';
 import { Loops } from './Loops';
 import { StepList } from './StepList';
@@ -22,6 +23,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
   const [chosen, setChosen] = useState<string>();
   const [adhesive, setAdhesive] = useState('');
   const [celsius, setCelsius] = useState('');
+  const [grams, setGrams] = useState('');
   const now = useServerNow(job.now, 15_000);
   if (!data || !shop)
     return (
@@ -30,7 +32,10 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
       </Mat>
     );
 
-  const steps = data.steps.filter((s) => s.stage === stage);
+  // What has no list of its own is done here.
+  const elsewhere: readonly string[] =
+    stage === 'build' ? ['receive', 'unpack', 'plan', 'bind', 'throws', 'handOver'] : [];
+  const steps = data.steps.filter((s) => s.stage === stage || elsewhere.includes(s.stage));
   const step =
     steps.find((s) => s.id === chosen) ??
     steps.find((s) => s.standing === 'underWay') ??
@@ -46,9 +51,11 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
   };
   const done = async (s: Step) => {
     const bond = s.isBond && glue ? { adhesive: glue.id, benchCelsius: degrees } : {};
-    if (!(await recorder.record('build/step-done', { step: s.id, ...bond }))) return;
+    const added = s.isRepair && grams.trim() ? { grams: withUnit(grams, 'g') } : {};
+    if (!(await recorder.record('build/step-done', { step: s.id, ...bond, ...added }))) return;
     setChosen(undefined);
     setAdhesive('');
+    setGrams('');
   };
   const act: { label: string; run: () => void; off: boolean; hint?: string | undefined } = !step
     ? { label: 'Nothing to do here', run: () => undefined, off: true }
@@ -129,10 +136,55 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
             </label>
           </div>
         )}
+        {step?.isRepair && step.standing === 'underWay' && (
+          <label className="mt-3 block border-t border-steel pt-3 text-[14px] text-pencil">
+            added, g (0 leaves weight and balance as they were; left empty, both are shown again)
+            <input
+              className="field w-[120px] text-[17px]"
+              inputMode="decimal"
+              value={grams}
+              onChange={(e) => setGrams(e.target.value)}
+            />
+          </label>
+        )}
+        {step && (step.standing === 'done' || step.standing === 'curing') && !job.released && (
+          <NotDone key={step.id} step={step} recorder={recorder} />
+        )}
         <StepList steps={steps} current={step} onChoose={setChosen} now={now} />
         {stage === 'build' && <Loops job={job} recorder={recorder} data={data} />}
       </Paper>
     </>
+  );
+}
+
+/** A step tapped done by a slip is under way again; what it disturbed stays disturbed. */
+function NotDone({ step, recorder }: { step: Step; recorder: StageProps['recorder'] }) {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  if (!open)
+    return (
+      <button type="button" className="min-h-[44px] text-[15px] text-pencil underline" onClick={() => setOpen(true)}>
+        not done after all
+      </button>
+    );
+  return (
+    <div className="flex gap-2 pt-2">
+      <input
+        className="field min-w-0 flex-1"
+        aria-label="What is not done"
+        placeholder="what is not done"
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <button
+        type="button"
+        className="button dark"
+        disabled={!reason.trim()}
+        onClick={() => void recorder.record('build/step-undone', { step: step.id, reason })}
+      >
+        Not done
+      </button>
+    </div>
   );
 }
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Schemas } from '../../api/client';
-import { useMe } from '../../api/me';
+import { leads, useMe } from '../../api/me';
 import type { Recorder } from '../../api/record';
 import { LineRow } from '../balance/LineRow';
 
@@ -22,6 +22,7 @@ export function SheetOfJob({
   const [gap, setGap] = useState<string>();
   const [value, setValue] = useState('');
   const [why, setWhy] = useState('');
+  const [notOn, setNotOn] = useState<Record<string, string>>({});
   const { data: move } = useQuery({
     queryKey: ['job', job.id, 'move', to],
     enabled: to !== undefined,
@@ -68,9 +69,7 @@ export function SheetOfJob({
           </button>
           {gap === g.id && (
             <div className="flex flex-col gap-2 pb-2">
-              {me?.role !== 'lead' && (
-                <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>
-              )}
+              {!leads(me) && <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>}
               <div className="flex gap-2">
                 <input
                   className="field w-[38%]"
@@ -132,9 +131,20 @@ export function SheetOfJob({
                 >
                   {l.after}
                 </span>
+                {l.refuses && <span className="block font-bold text-red">Put this right before the job moves.</span>}
+                {l.asks && (
+                  <input
+                    className="field"
+                    aria-label={`${l.text}: why it is not on this aircraft`}
+                    placeholder="not on this aircraft: why?"
+                    value={notOn[l.id] ?? ''}
+                    onChange={(e) => setNotOn((n) => ({ ...n, [l.id]: e.target.value }))}
+                  />
+                )}
               </li>
             ))}
           </ul>
+          {!leads(me) && <p className="pt-1 text-[15px] text-red">Only a lead moves a job to another revision.</p>}
           {!job.released && (
             <div className="flex gap-2 pt-2">
               <input
@@ -149,7 +159,14 @@ export function SheetOfJob({
                 className="button dark"
                 onClick={() =>
                   void recorder
-                    .record('receive/sheet-moved', { revision: to, sheetHash: move.hash, reason })
+                    .record('receive/sheet-moved', {
+                      revision: to,
+                      sheetHash: move.hash,
+                      reason,
+                      notOn: move.lines
+                        .filter((l) => l.asks && notOn[l.id]?.trim())
+                        .map((l) => ({ line: l.id, reason: notOn[l.id]! })),
+                    })
                     .then((ok) => ok && setTo(undefined))
                 }
               >

@@ -86,7 +86,7 @@ export function Reading({ job, recorder, item, onTap }: Props) {
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Item
-                onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface })}
+                onSelect={() => void recorder.record('throws/trim-set', { surface: item.surface, value: '' })}
                 className="flex min-h-[48px] cursor-pointer items-center px-4 text-[17px] data-highlighted:bg-tape
                   data-highlighted:text-on-tape"
               >
@@ -118,10 +118,10 @@ function Advice({
   const percent = advice.percent;
   return (
     <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
-      <span className="text-[15px] whitespace-nowrap">
-        travel {item.way}
-        <br />
-        from {item.travel} % to
+      <span className="min-w-0 text-[15px] leading-tight">
+        {item.numberShort} {item.way}
+        {item.sets > 0 && <span className="block text-[13px] text-pencil">sets {item.sets} more</span>}
+        <span className="block whitespace-nowrap">from {item.travel} % to</span>
       </span>
       <span className="text-[31px] leading-none font-bold whitespace-nowrap">{percent} %</span>
       <span className="ml-auto text-right text-[15px] whitespace-nowrap">

@@ -4,6 +4,7 @@ import { useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
+import { SettingsList } from '../../shared/SettingsList';
 import type { StageProps } from '../JobFrame';
 import { type Method, METHODS, MethodChoice, withUnit } from './method';
 import { Reading } from './Reading';
@@ -61,7 +62,8 @@ export function Throws({ job, recorder }: StageProps) {
     );
   }
   const draft = drafts[id] ?? '';
-  const travel = onTheRadio ? draft : (travels[id] ?? String(current.travel));
+  // Unsaid leaves the radio as it is.
+  const travel = travels[id] ?? '';
 
   const save = async () => {
     if (!draft.trim()) return entry.current?.focus();
@@ -74,9 +76,10 @@ export function Throws({ job, recorder }: StageProps) {
       readings,
       measure: method.measure,
       instrument: instrument.id,
-      travel: parseFloat(travel.replace(',', '.')) || 0,
+      travel: travel.trim() ? parseFloat(travel.replace(',', '.')) || 0 : null,
     });
     if (!ok) return;
+    setTravels((t) => ({ ...t, [id]: '' }));
     setDrafts((d) => ({ ...d, [id]: '' }));
     setChosen(id);
     moveOnWhenIn.current = id;
@@ -146,19 +149,23 @@ export function Throws({ job, recorder }: StageProps) {
         {!onTheRadio && (
           <div className="flex items-center gap-3 border-t border-steel py-2">
             <MethodChoice method={method} onChoose={setMethod} />
-            <label className="ml-auto flex items-center gap-2 text-[14px] text-pencil">
-              travel, %
-              <input
-                className="field w-[64px] px-2 text-[17px]"
-                inputMode="numeric"
-                value={travel}
-                onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))}
-              />
-            </label>
+            {current.number && (
+              <label className="ml-auto flex items-center gap-2 text-right text-[14px] leading-tight text-pencil">
+                <span title={current.number}>{current.numberShort}, %</span>
+                <input
+                  className="field w-[64px] px-2 text-[17px]"
+                  inputMode="numeric"
+                  placeholder={String(current.travel)}
+                  value={travel}
+                  onChange={(e) => setTravels((t) => ({ ...t, [id]: e.target.value }))}
+                />
+              </label>
+            )}
           </div>
         )}
         <ThrowTable throws={data.throws} sides={data.sides} current={current} onChoose={setChosen} />
         <Surfaces job={job} recorder={recorder} data={data} instrument={rule} />
+        <SettingsList job={job} first="radio" />
       </Paper>
     </>
   );

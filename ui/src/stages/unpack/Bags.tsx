@@ -68,7 +68,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
   };
   const undo = async () => {
     if (data.lastCount)
-      await record('job/retracted', { entry: data.lastCount.entryId, reason: 'Counted wrongly.', typingError: true });
+      await record('job/retracted', { entry: data.lastCount.entryId, reason: 'Counted wrongly.', typingError: false });
     field.current?.focus();
   };
 

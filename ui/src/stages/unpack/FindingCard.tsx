@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useMe } from '../../api/me';
+import { leads, useMe } from '../../api/me';
 import { useShop } from '../../api/queries';
+import { withUnit } from '../throws/method';
 import type { Recorder } from '../../api/record';
 import { Pictures } from '../../shared/Pictures';
 import { duration } from '../../shared/time';
@@ -19,6 +20,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   const [glue, setGlue] = useState('');
   const [anew, setAnew] = useState(false);
   const box = useRef<HTMLElement>(null);
+  const [grams, setGrams] = useState('');
   const { record } = recorder;
   useEffect(() => {
     if (chosen) box.current?.scrollIntoView({ block: 'nearest' });
@@ -36,6 +38,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       how: text,
       adhesive: glue && glue !== 'none' ? glue : null,
       noGlue: glue === 'none',
+      ...(grams.trim() && { grams: withUnit(grams, 'g') }),
     }).then((ok) => ok && setText(''));
   const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
   const grave = f.grade === 'flightCritical' || f.grade === 'structural';
@@ -115,6 +118,10 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
                   </option>
                 ))}
               </select>
+              <label className="text-[14px] text-pencil">
+                added, g (0: weight and balance stay as shown; empty: both are shown again)
+                <input className="field" inputMode="decimal" value={grams} onChange={(e) => setGrams(e.target.value)} />
+              </label>
               <button type="button" className="button dark font-bold" onClick={repaired}>
                 {f.disposition === 'replace' ? 'Replaced' : 'Repaired'}
               </button>
@@ -133,7 +140,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
             <>
               <p className="text-[15px] text-pencil">
                 Repaired by {f.repairedBy}: {f.repairedHow}.
-                {grave && me?.role !== 'lead'
+                {grave && !leads(me)
                   ? ' A lead must look at it.'
                   : f.repairedBy === me?.name && ' Somebody else must look at it.'}
               </p>

@@ -54,9 +54,11 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
           <button type="button" className="button h-[64px] text-[18px]" onClick={() => onFinding(now)}>
             something is wrong
           </button>
-          <button type="button" className="button h-[64px] text-[18px]" onClick={() => onAnswer(now, 'notFitted')}>
-            not fitted here
-          </button>
+          {now.mayBeLeftOff && (
+            <button type="button" className="button h-[64px] text-[18px]" onClick={() => onAnswer(now, 'notFitted')}>
+              not fitted here
+            </button>
+          )}
         </div>
       )}
       <ul ref={list} data-region="list" aria-label="Places of the walk" className="pt-3">

@@ -1,0 +1,44 @@
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Balance;
+
+/// <summary>
+/// What a weighing rests on: everything aboard with its place. Weight rests on what is aboard, and not on where.
+/// </summary>
+public static class BalanceGround
+{
+    /// <summary>Fitted, or its weighed mass placed at its station.</summary>
+    public const string Aboard = "aboard",
+        Off = "off";
+
+    /// <summary>The place of a configuration that states its own, else the one place of all.</summary>
+    public static Setting PackPlace(SpecSheet sheet, string configuration) =>
+        new(
+            SettingKind.PackPlace,
+            sheet.Balance.Configurations.Any(c => c.Name == configuration && c.PackFront is not null)
+                ? configuration
+                : ""
+        );
+
+    public static Rests Weight(JobState state) =>
+        Rests.On(new Aspect(AspectKind.Mass)).And([.. Load(state), .. SheetValues.OfWeight(state.Sheet)]);
+
+    public static Rests Centre(JobState state, string configuration) =>
+        Rests
+            .On(new Aspect(AspectKind.Balance), new Aspect(AspectKind.Mass))
+            .And([.. Load(state), PackPlace(state.Sheet, configuration), .. SheetValues.OfBalance(state.Sheet)]);
+
+    /// <summary>A place as it is compared: canonical mm, however it was typed.</summary>
+    public static string Words(Quantity place) => $"{Numbers.Say((double)place.Nominal)} mm";
+
+    private static IEnumerable<Setting> Load(JobState state) =>
+        [
+            new(SettingKind.Pack),
+            new(SettingKind.Receiver),
+            .. state.Sheet.Geometry.BallastStations.Select(s => new Setting(SettingKind.Ballast, s.Name)),
+            .. state.Receive.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
+            .. state.Sheet.Power.Motors.Select(m => new Setting(SettingKind.Propeller, m.Id)),
+        ];
+}

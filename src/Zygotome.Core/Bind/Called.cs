@@ -1,0 +1,141 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Build;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>
+/// Something of the radio that the sheet does not tie to anything that moves: called, and seen to do what? Never conceded,
+/// as nothing else proves it.
+/// </summary>
+/// <param name="Id">Names it in its requirement, <c>called/…</c>.</param>
+/// <param name="Channels">Channels by name that may move it; none where nobody can tell.</param>
+public sealed record UnknownOutput(string Id, string Text, string Why, ImmutableArray<string> Channels);
+
+/// <summary>What nothing on the sheet answers for.</summary>
+public static class UnknownOutputs
+{
+    /// <summary>In the order of the sheet: radio functions that lead nowhere, several throttles, servos, steering.</summary>
+    public static IEnumerable<UnknownOutput> Of(SpecSheet sheet) => Open(sheet).DistinctBy(o => o.Id);
+
+    private static IEnumerable<UnknownOutput> Open(SpecSheet sheet)
+    {
+        var channels = sheet.Radio.Functions.Distinct().ToArray();
+        var throttles = channels.Where(IsThrottle).ToArray();
+        foreach (var channel in channels)
+        {
+            var nowhere = Channels.Leads(sheet, channel).Nowhere;
+            if (nowhere || (throttles.Length > 1 && IsThrottle(channel)))
+            {
+                yield return new UnknownOutput(
+                    channel,
+                    $"Called: {channel}",
+                    nowhere ? "The sheet names nothing that it moves." : "One of several throttle channels.",
+                    [channel]
+                );
+            }
+        }
+
+        foreach (var servo in sheet.Servos.Where(s => s.Drives.Length == 0))
+        {
+            yield return new UnknownOutput(
+                $"servo/{servo.Id}",
+                $"Servo {servo.Id}: seen to move what?",
+                "The sheet names no surface that it drives.",
+                []
+            );
+        }
+
+        if (!sheet.Surfaces.Any(s => s.Functions.Any(f => f is "aileron" or "rudder")))
+        {
+            yield return new UnknownOutput(
+                Steering,
+                "What steers it?",
+                "The sheet names no surface for aileron or rudder.",
+                []
+            );
+        }
+    }
+
+    /// <summary>Whether a sheet ties what the line asks about to something that moves, so that it is asked for there.</summary>
+    internal static bool IsTied(SpecSheet sheet, string line)
+    {
+        const string Called = "called/";
+        if (!line.StartsWith(Called, StringComparison.Ordinal))
+        {
+            return false;
+        }
+
+        var id = line[Called.Length..];
+        return sheet.Radio.Functions.Contains(id) && !Channels.Leads(sheet, id).Nowhere
+            || sheet.Servos.Any(s => $"servo/{s.Id}" == id && s.Drives.Length > 0)
+            || (id == Steering && Open(sheet).All(o => o.Id != Steering));
+    }
+
+    private const string Steering = "what steers it";
+
+    private static bool IsThrottle(string channel) => channel.Contains("throttle", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>What it was seen to do, and what that rests on: the radio's link, its channel's reversing, its motors.</summary>
+    internal static Rests RestsOn(SpecSheet sheet, UnknownOutput output)
+    {
+        ImmutableArray<MotorSpec> motors = output.Channels.IsEmpty
+            ? sheet.Power.Motors
+            : [.. output.Channels.SelectMany(c => Channels.Leads(sheet, c).Motors)];
+        return Rests
+            .On([
+                .. output.Channels.IsEmpty
+                    ? [new Aspect(AspectKind.Direction, output.Id)]
+                    : output.Channels.Select(c => new Aspect(AspectKind.Direction, c)),
+                .. motors.Select(DisturbanceMatrix.Motor),
+            ])
+            .And([
+                .. RadioSettings.Link,
+                .. output.Channels.IsEmpty
+                    ? RadioSettings.Reverses(sheet)
+                    : output.Channels.Select(c => new Setting(SettingKind.Reverse, c)),
+                new Setting(SettingKind.ThrottleCut),
+            ]);
+    }
+}
+
+/// <summary>It was called, and somebody saw what it does.</summary>
+/// <param name="Output">An <see cref="UnknownOutput"/>.</param>
+/// <param name="Seen">What moved, lit or turned, and which way.</param>
+/// <param name="AsItShould">Whether that is what it should do.</param>
+public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        UnknownOutputs.Of(state.Sheet).All(o => o.Id != Output)
+            ? new Refusal("bind/output", $"The sheet leaves nothing open about \"{Output}\".", "body.output")
+            : Texts.Reason(Seen, "body.seen", "Say what it was seen to do.")
+                ?? (
+                    state.Bind.Bound is null
+                        ? new Refusal("bind/not-bound", "Bind first; it is called afterwards.")
+                        : Isolation.Powered(state, entry)
+                );
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Bind = state.Bind with
+            {
+                Called = state.Bind.Called.SetItem(
+                    Output,
+                    new CalledShown(
+                        Seen.Trim(),
+                        AsItShould,
+                        Evidence.Of(entry, state.Bind.Called.GetValueOrDefault(Output)?.Evidence.Attempt + 1 ?? 1)
+                    )
+                ),
+            },
+        };
+
+    public override IEnumerable<string> Shows() => [$"called/{Output}"];
+
+    public override string Say(JobState state) =>
+        $"Called {Output}: {Seen.Trim()}{(AsItShould ? "" : ", not as it should")}";
+}
+
+public sealed record CalledShown(string Seen, bool AsItShould, Evidence Evidence);

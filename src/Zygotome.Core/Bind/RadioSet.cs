@@ -1,0 +1,90 @@
+using Zygotome.Core.Jobs;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>What is set in radio or stabiliser beside travel, trim and reversing.</summary>
+public enum RadioSetting
+{
+    /// <summary>What is mixed into a function.</summary>
+    Mix,
+
+    /// <summary>How soft a function is around the middle.</summary>
+    Expo,
+
+    ThrottleCut,
+    StabiliserGain,
+    SurfaceCount,
+}
+
+/// <summary>Something in the radio or stabiliser was set.</summary>
+/// <param name="Function">The function that is mixed into or softened; all of them when empty.</param>
+/// <param name="Value">To what; another one than before when it is not said.</param>
+public sealed record RadioSet(RadioSetting Setting, string Function = "", string Value = "") : EntryBody
+{
+    private bool OfFunction => Setting is RadioSetting.Mix or RadioSetting.Expo;
+
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Function.Length > 0 && !(OfFunction && Functions(state).Contains(Function))
+            ? new Refusal(
+                "bind/function",
+                OfFunction
+                    ? $"Nothing on this aircraft is moved by \"{Function}\"; {string.Join(", ", Functions(state))} are."
+                    : $"{Words} is not set for one function.",
+                "body.function"
+            )
+            : Texts.Fits(Value, "body.value", 80);
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        (OfFunction && Function.Length == 0 ? Functions(state) : [Function]).Aggregate(
+            state,
+            (s, function) => s.Set(entry, new Setting(Kind, function), Value.Trim())
+        );
+
+    public override string Say(JobState state) =>
+        $"{Words}{(Function.Length > 0 ? $" of {Function}" : "")}{(Value.Length > 0 ? $" set to {Value.Trim()}" : " changed")}";
+
+    private static IEnumerable<string> Functions(JobState state) =>
+        state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct();
+
+    private SettingKind Kind =>
+        Setting switch
+        {
+            RadioSetting.Mix => SettingKind.Mix,
+            RadioSetting.Expo => SettingKind.Expo,
+            RadioSetting.ThrottleCut => SettingKind.ThrottleCut,
+            RadioSetting.StabiliserGain => SettingKind.Gain,
+            _ => SettingKind.SurfaceCount,
+        };
+
+    private string Words =>
+        Setting switch
+        {
+            RadioSetting.Mix => "Mix",
+            RadioSetting.Expo => "Expo",
+            RadioSetting.ThrottleCut => "Throttle cut",
+            RadioSetting.StabiliserGain => "Stabiliser gain",
+            _ => "Surface count of the stabiliser",
+        };
+}
+
+/// <summary>Two wires of a motor were swapped, or its leads plugged again: which way it turns is to be seen again.</summary>
+public sealed record MotorWiresChanged(string Motor) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Sheet.Power.Motors.Any(m => m.Id == Motor)
+            ? null
+            : new Refusal(
+                "bind/motor",
+                $"There is no motor \"{Motor}\"; there are {string.Join(", ", state.Sheet.Power.Motors.Select(m => m.Id))}.",
+                "body.motor"
+            );
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.Disturb(
+            entry,
+            Say(state),
+            state.Sheet.Power.Motors.Where(m => m.Id == Motor).Select(DisturbanceMatrix.Motor)
+        );
+
+    public override string Say(JobState state) => $"Wires of motor {Motor} plugged again";
+}

@@ -1,0 +1,40 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>What what was shown through the radio rests on.</summary>
+public static class RadioSettings
+{
+    /// <summary>Which transmitter, which of its memories, which receiver: everything shown by radio rests on them.</summary>
+    public static ImmutableArray<Setting> Link { get; } =
+    [new(SettingKind.Transmitter), new(SettingKind.Memory), new(SettingKind.Receiver)];
+
+    /// <summary>Names a channel is known by here: the sheet's radio functions, and what moves surfaces.</summary>
+    public static IEnumerable<string> Channels(SpecSheet sheet) =>
+        sheet.Radio.Functions.Union(sheet.Surfaces.SelectMany(s => s.Functions));
+
+    /// <summary>Reversing of every channel that may be the one to this surface.</summary>
+    public static IEnumerable<Setting> Reverses(SpecSheet sheet, Surface surface) =>
+        Channels(sheet)
+            .Where(c =>
+                Jobs.Channels.Leads(sheet, c) is var reach && (reach.Nowhere || reach.Surfaces.Contains(surface))
+            )
+            .Select(c => new Setting(SettingKind.Reverse, c));
+
+    /// <summary>Reversing of every channel.</summary>
+    public static IEnumerable<Setting> Reverses(SpecSheet sheet) =>
+        Channels(sheet).Select(c => new Setting(SettingKind.Reverse, c));
+
+    /// <summary>What a call of one function rests on, beside the surfaces themselves.</summary>
+    public static IEnumerable<Setting> OfCall(SpecSheet sheet, string function, IEnumerable<Surface> surfaces) =>
+        [
+            .. Link,
+            .. surfaces.SelectMany(s => Reverses(sheet, s)).Distinct(),
+            new Setting(SettingKind.Mix, function),
+            new Setting(SettingKind.Gain),
+            new Setting(SettingKind.SurfaceCount),
+            .. surfaces.SelectMany(s => SheetValues.OfSurface(s.Id)),
+        ];
+}

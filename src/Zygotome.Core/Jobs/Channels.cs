@@ -1,0 +1,115 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Receive;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Jobs;
+
+/// <summary>What a radio channel's name leads to on this aircraft; nothing of anything where nobody can tell.</summary>
+public sealed record Reach(ImmutableArray<Surface> Surfaces, ImmutableArray<MotorSpec> Motors, bool Mode)
+{
+    public bool Nowhere => Surfaces.Length == 0 && Motors.Length == 0 && !Mode;
+}
+
+/// <summary>A channel of the receiver with the surfaces it moves together, in the order of the sheet.</summary>
+public sealed record Channel(ImmutableArray<Surface> Surfaces)
+{
+    /// <summary>Its surfaces: what is plugged into which port is not known yet.</summary>
+    public string Id => string.Join('+', Surfaces.Select(s => s.Id));
+}
+
+/// <summary>Which surfaces move together: by one servo, by one channel, by one command.</summary>
+public static class Channels
+{
+    /// <summary>
+    /// What a name of the sheet's radio functions leads to: <c>elevon left</c> to that elevon, <c>elevator 2</c> to every
+    /// elevator surface, as nobody knows which, <c>throttle</c> to motors, <c>stabiliser mode</c> to a mode where the
+    /// sheet lists modes.
+    /// </summary>
+    public static Reach Leads(SpecSheet sheet, string name)
+    {
+        var words = name.ToLowerInvariant().Split([' ', '-', '/', '_'], StringSplitOptions.RemoveEmptyEntries);
+        var side = words.FirstOrDefault(w => w is "left" or "right") ?? "";
+        bool Named(string what) => what.Length > 0 && what.ToLowerInvariant().Split('-').All(words.Contains);
+        var named = sheet
+            .Surfaces.Where(s => Named(s.Kind) || s.Functions.Any(Named))
+            .Where(s => side.Length == 0 || s.Side == side || s.Id.Split('-').Contains(side))
+            .ToImmutableArray();
+
+        // The narrower, where a word is found in some ids and not in others: "flap inner" of four flaps.
+        foreach (var word in words)
+        {
+            var with = named.Where(s => s.Id.Split('-').Contains(word)).ToImmutableArray();
+            named = with.Length > 0 ? with : named;
+        }
+
+        var motors =
+            words.Contains("throttle") || words.Contains("motor")
+                ? sheet.Power.Motors.Where(m => side.Length == 0 || m.Id.Split('-').Contains(side)).ToImmutableArray()
+                : [];
+        var mode = sheet.Radio.BindModes.Length > 0 && name.Contains("mode", StringComparison.OrdinalIgnoreCase);
+        return new Reach(named, motors, mode);
+    }
+
+    /// <summary>Surfaces that one servo drives together with this one, itself included.</summary>
+    public static ImmutableArray<Surface> ByServo(SpecSheet sheet, string surface)
+    {
+        var found = new HashSet<string>(StringComparer.Ordinal) { surface };
+        bool more;
+        do
+        {
+            more = false;
+            foreach (var servo in sheet.Servos.Where(s => s.Drives.Any(found.Contains)))
+            {
+                foreach (var driven in servo.Drives)
+                {
+                    more |= found.Add(driven);
+                }
+            }
+        } while (more);
+        return [.. sheet.Surfaces.Where(s => found.Contains(s.Id))];
+    }
+
+    /// <summary>Surfaces that some command moves together with this one, itself included: a trim moves them all.</summary>
+    public static IEnumerable<Surface> ByCommand(SpecSheet sheet, string surface) =>
+        sheet.Surface(surface) is { } one ? sheet.Surfaces.Where(s => s.Functions.Intersect(one.Functions).Any()) : [];
+
+    /// <summary>
+    /// The channels that move surfaces. As many names as servos: each its own. One name for several servos: each its own
+    /// where two channels are the shop's way and the receiver has them to spare, else one for all. Where it cannot be told
+    /// which servo a name is for, one for all, so that nothing is taken for independent that is not.
+    /// </summary>
+    public static ImmutableArray<Channel> Of(JobState state)
+    {
+        var sheet = state.Sheet;
+        var names = sheet.Radio.Functions.Select(f => (Name: f, Leads(sheet, f).Surfaces)).ToArray();
+        var spare = Math.Max(0, state.Receive.ReceiverChannels - names.Length);
+        var own =
+            (
+                state.Receive.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option
+                ?? Schools.Find(Schools.PairedSurfaces)!.Default.Id
+            ) == "two-channels";
+        List<Channel> channels = [];
+        var servos = sheet
+            .Surfaces.Select(s => ByServo(sheet, s.Id))
+            .DistinctBy(g => g.Length > 0 ? g[0].Id : "")
+            .Select(g =>
+                (Group: g, Names: names.Where(n => n.Surfaces.Intersect(g).Any()).Select(n => n.Name).ToArray())
+            );
+        foreach (var alike in servos.GroupBy(s => string.Join('|', s.Names), StringComparer.Ordinal))
+        {
+            var groups = alike.Select(s => s.Group).ToArray();
+            var named = alike.First().Names.Length;
+            var apart = named == 0 || named >= groups.Length;
+            if (!apart && named == 1 && own && spare >= groups.Length - 1)
+            {
+                (apart, spare) = (true, spare - groups.Length + 1);
+            }
+
+            channels.AddRange(
+                apart ? groups.Select(g => new Channel(g)) : [new Channel([.. groups.SelectMany(g => g)])]
+            );
+        }
+
+        return [.. channels];
+    }
+}

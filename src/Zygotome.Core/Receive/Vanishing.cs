@@ -1,0 +1,30 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Bind;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>
+/// What nobody may concede does not go away by another sheet: not while it is wrong or stale, and not unseen without a
+/// lead's word that it is not on this aircraft. Mistakes of the sheet itself are what a move mends, and what the new sheet
+/// ties to something that moves is asked for there.
+/// </summary>
+/// <param name="Refuses">Not met or stale: the move waits until they are put right.</param>
+/// <param name="Asks">Never shown: a word for each.</param>
+public sealed record Vanishing(ImmutableArray<LedgerLine> Refuses, ImmutableArray<LedgerLine> Asks)
+{
+    /// <param name="before">The ledger as it stands, <paramref name="after"/> as it would stand on the sheet moved to.</param>
+    public static Vanishing Of(IEnumerable<LedgerLine> before, IEnumerable<LedgerLine> after, SpecSheet to)
+    {
+        var asked = after.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
+        var gone = before
+            .Where(l => l.Concedable == Concedable.Never && !asked.Contains(l.Id))
+            .Where(l => !l.Id.StartsWith("sheet/", StringComparison.Ordinal) && !UnknownOutputs.IsTied(to, l.Id))
+            .ToArray();
+        return new(
+            [.. gone.Where(l => l.Standing is Standing.NotMet or Standing.Stale)],
+            [.. gone.Where(l => l.Standing == Standing.NotShown)]
+        );
+    }
+}

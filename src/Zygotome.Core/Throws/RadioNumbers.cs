@@ -1,0 +1,160 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Bind;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>
+/// Which number in the radio a throw hangs on. Of all commands that move one channel one way, the one with the largest
+/// throw sets its end point, which moves all others; beside any other command the number is that command's share of it,
+/// one for each side of the stick. Both commands of a mixed surface together, and throws in radio percent, set nothing.
+/// </summary>
+public sealed class RadioNumbers
+{
+    /// <summary>The side of the stick that the function's positive input is on.</summary>
+    public const string Positive = "+",
+        Negative = "-";
+
+    private readonly JobState _state;
+    private readonly Dictionary<string, Channel> _channels;
+    private readonly Dictionary<string, ImmutableArray<Setting>> _ofSurface = new(StringComparer.Ordinal);
+    private readonly Dictionary<(string Channel, Way Way), (string Function, string Rate)> _largest = [];
+
+    public RadioNumbers(JobState state, IReadOnlyList<ThrowTarget> targets)
+    {
+        (_state, Targets) = (state, targets);
+        _channels = Channels
+            .Of(state)
+            .SelectMany(c => c.Surfaces.Select(s => (s.Id, Channel: c)))
+            .ToDictionary(p => p.Id, p => p.Channel, StringComparer.Ordinal);
+        foreach (var end in targets.Where(Sets).GroupBy(t => (ChannelOf(t).Id, WayOf(t))))
+        {
+            // Of equal ones the first in the sheet's order: which it is does not matter, as long as it stays.
+            var largest = end.MaxBy(Degrees)!;
+            _largest[end.Key] = (largest.Function, largest.Rate);
+        }
+    }
+
+    public static RadioNumbers Of(JobState state) => new(state, ThrowTargets.Of(state.Sheet, state.Receive.Rules));
+
+    public IReadOnlyList<ThrowTarget> Targets { get; }
+
+    /// <summary>The end point or the share it is set by; null where nothing in the radio is.</summary>
+    public Setting? NumberOf(ThrowTarget target) =>
+        !Sets(target) ? null
+        : IsLargest(target) ? EndOf(target)
+        : ShareOf(target, target.Function);
+
+    /// <summary>Every throw that one number sets: those of its command on that channel, or on every channel it moves.</summary>
+    public IEnumerable<ThrowTarget> SetBy(Setting number) => Targets.Where(t => NumberOf(t) == number);
+
+    /// <summary>The end point of its channel, the way it goes.</summary>
+    public Setting EndOf(ThrowTarget target) =>
+        new(SettingKind.EndPoint, ChannelOf(target).Id, WayOf(target).ToString().ToLowerInvariant());
+
+    /// <summary>What the number in the radio is now, %; 100 where nobody said.</summary>
+    public double Now(ThrowTarget target) => NumberOf(target) is { } number ? Percent(_state.Settings.Of(number)) : 100;
+
+    /// <summary>
+    /// How much of the servo's whole way the radio gave it when evidence was taken: end point × share, as a fraction.
+    /// </summary>
+    public double Given(ThrowTarget target, Evidence evidence) => Gain(target, s => _state.Settings.At(evidence, s));
+
+    /// <summary>The same with what is set now.</summary>
+    public double GivenNow(ThrowTarget target) => Gain(target, _state.Settings.Of);
+
+    /// <summary>
+    /// A throw rests on its surface and what drives it, on the radio's link, on the end point that its channel has that way,
+    /// on its own share, and on trims, reversing and mixes of what moves it.
+    /// </summary>
+    public Rests RestsOn(ThrowTarget target)
+    {
+        var functions = Functions(target);
+        return Rests
+            .On(new Aspect(AspectKind.Throw, target.Surface.Id))
+            .And([
+                EndOf(target),
+                .. functions.Where(f => !Largest(target, f)).Select(f => ShareOf(target, f)),
+                .. functions.Select(f => new Setting(SettingKind.Mix, f)),
+                .. OfSurface(target.Surface),
+            ]);
+    }
+
+    private ImmutableArray<Setting> OfSurface(SpecSheets.Surface surface)
+    {
+        if (!_ofSurface.TryGetValue(surface.Id, out var found))
+        {
+            _ofSurface[surface.Id] = found = [
+                .. RadioSettings.Link,
+                new Setting(SettingKind.Trim, surface.Id),
+                .. RadioSettings.Reverses(_state.Sheet, surface),
+                new Setting(SettingKind.SurfaceCount),
+                .. SheetValues.OfSurface(surface.Id),
+            ];
+        }
+
+        return found;
+    }
+
+    public static double Percent(string? value) =>
+        value is not null
+        && double.TryParse(value.TrimEnd('%', ' '), System.Globalization.CultureInfo.InvariantCulture, out var percent)
+            ? percent
+            : 100;
+
+    public static string Words(double percent) => $"{Numbers.Say(percent)} %";
+
+    private static ImmutableArray<string> Functions(ThrowTarget t) =>
+        t.Function == SpecSheets.SurfaceFunctions.Combined ? t.Surface.Functions : [t.Function];
+
+    private static bool Sets(ThrowTarget t) =>
+        t.Band is not null && !t.Percent && t.Function != SpecSheets.SurfaceFunctions.Combined;
+
+    private bool IsLargest(ThrowTarget t) => Largest(t, t.Function);
+
+    private bool Largest(ThrowTarget t, string function) =>
+        _largest.TryGetValue((ChannelOf(t).Id, WayOf(t)), out var largest) && largest == (function, t.Rate);
+
+    private double Gain(ThrowTarget t, Func<Setting, string?> value) =>
+        Percent(value(EndOf(t))) / 100 * (IsLargest(t) ? 1 : Percent(value(ShareOf(t, t.Function))) / 100);
+
+    private Setting ShareOf(ThrowTarget t, string function) =>
+        new(SettingKind.Share, $"{function}/{t.Rate}", IsPositive(t, function) ? Positive : Negative);
+
+    // What a surface does for the positive input of a function is its natural way.
+    private bool IsPositive(ThrowTarget t, string function) =>
+        Directions.Natural(_state.Sheet, t.Surface, function) == Directions.Of(t.Way);
+
+    private Channel ChannelOf(ThrowTarget t) => _channels.GetValueOrDefault(t.Surface.Id) ?? new Channel([t.Surface]);
+
+    // The way of a channel is that of its first surface: on a Y-lead the right aileron goes up as the left one goes down.
+    private Way WayOf(ThrowTarget t)
+    {
+        var first = ChannelOf(t).Surfaces[0];
+        if (first.Id == t.Surface.Id)
+        {
+            return t.Way;
+        }
+
+        var natural = Directions.Natural(_state.Sheet, first, Functions(t)[0]);
+        return IsPositive(t, Functions(t)[0]) ? Way(natural) : Opposite(Way(natural));
+    }
+
+    private static Way Way(Movement movement) => Enum.Parse<Way>(movement.ToString());
+
+    private static Way Opposite(Way way) =>
+        way switch
+        {
+            Quantities.Way.Up => Quantities.Way.Down,
+            Quantities.Way.Down => Quantities.Way.Up,
+            Quantities.Way.Left => Quantities.Way.Right,
+            Quantities.Way.Right => Quantities.Way.Left,
+            _ => way,
+        };
+
+    private static double Degrees(ThrowTarget t) =>
+        ThrowMeasures.ToAngle(t.Band!.Middle, 0, t.Measure, t.Surface.Chord).Try(out var angle, out _)
+            ? angle.Degrees
+            : ThrowMeasures.MostDegrees;
+}
