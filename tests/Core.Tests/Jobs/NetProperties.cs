@@ -7,6 +7,7 @@ using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
@@ -50,6 +51,84 @@ public sealed class NetProperties
         }
 
         Assert.True(changed > 10, $"only {changed} entries changed anything");
+    }
+
+    /// <summary>The same on sheets with anything wrong in them, of jobs with anything recorded.</summary>
+    [Fact]
+    public void On_any_sheet_what_an_entry_changes_makes_stale_what_rests_on_it_and_nothing_else()
+    {
+        string[] sheets =
+        [
+            .. Directory
+                .GetFiles(ProjectFolder.File("demo", "sheets"))
+                .Order(StringComparer.Ordinal)
+                .Select(File.ReadAllText),
+        ];
+        var random = new Random(11);
+        var changed = 0;
+        for (var n = 0; n < 40; n++)
+        {
+            if (MutatedSheet.Of(sheets[random.Next(sheets.Length)], random).Sheet is not { } sheet)
+            {
+                continue;
+            }
+
+            var bench = new Bench(sheet);
+            var any = new AnyBody(random);
+            for (var i = 0; i < 60; i++)
+            {
+                if (i % 20 == 0)
+                {
+                    ShownAsFarAsItGoes(bench);
+                }
+
+                var body = any.Of(Stages.Kinds.All[random.Next(Stages.Kinds.All.Count)], bench);
+                if (body is Retracted or Released or JobOpened || bench.Refused(body, Bench.Thorne) is not null)
+                {
+                    continue;
+                }
+
+                var before = Stages.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
+                var stale = Ledger
+                    .Of(bench.State, bench.Now)
+                    .Where(l => l.Standing == Standing.Stale)
+                    .Select(l => l.Id)
+                    .ToHashSet(StringComparer.Ordinal);
+                var was = bench.State;
+                bench.Do(body, Bench.Thorne);
+                changed += Judged(was, bench, before.Where(b => !stale.Contains(b.Key)).ToDictionary(), body);
+            }
+        }
+
+        Assert.True(changed > 20, $"only {changed} entries changed anything");
+    }
+
+    // Whatever this sheet lets somebody show, in the middle of its band.
+    private static void ShownAsFarAsItGoes(Bench bench)
+    {
+        bench.Power();
+        var sheet = bench.State.Sheet;
+        EntryBody[] bodies =
+        [
+            new Bound("MEMORY", 2, sheet.Radio.BindMethods.FirstOrDefault("button")),
+            new FailsafeSeen(FailsafeBehaviour.AsDeclared),
+            .. Directions
+                .Calls(sheet)
+                .Select(c => new DirectionSeen(
+                    c.Function,
+                    [.. c.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]
+                )),
+            .. UnknownOutputs.Of(sheet).Select(o => new CalledSeen(o.Id, "as the manual says", true)),
+            .. ThrowTargets
+                .Of(sheet, bench.State.Receive.Rules)
+                .Where(t => t.Band is not null)
+                .Select(t => bench.Reading(t.Id, FormattableString.Invariant($"{t.Band!.Middle:0.#} mm"))),
+            .. sheet.Surfaces.Select(s => new FreedomSeen(s.Id, true)),
+        ];
+        foreach (var body in bodies.Where(b => bench.Refused(b) is null))
+        {
+            bench.Do(body);
+        }
     }
 
     private static int Judged(JobState was, Bench bench, Dictionary<string, Claim> before, EntryBody body)

@@ -118,7 +118,7 @@ function Advice({
   const percent = advice.percent;
   return (
     <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
-      <span className="min-w-0 text-[15px] leading-tight">
+      <span className="shrink-0 text-[15px] leading-tight whitespace-nowrap">
         {item.numberShort} {item.way}
         {item.sets > 0 && <span className="block text-[13px] text-pencil">sets {item.sets} more</span>}
         <span className="block whitespace-nowrap">from {item.travel} % to</span>
