@@ -55,6 +55,7 @@ public static class BindRequirements
                     .And([
                         .. RadioSettings.Link,
                         .. RadioSettings.Reverses(state.Sheet),
+                        .. RadioSettings.Answers(Receive.Schools.Wiring),
                         new Setting(SettingKind.ThrottleCut),
                         SheetValues.OfFailsafe,
                     ])

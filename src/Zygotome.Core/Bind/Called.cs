@@ -95,6 +95,7 @@ public static class UnknownOutputs
                 .. output.Channels.IsEmpty
                     ? RadioSettings.Reverses(sheet)
                     : output.Channels.Select(c => new Setting(SettingKind.Reverse, c)),
+                .. RadioSettings.Answers(Receive.Schools.Wiring),
                 new Setting(SettingKind.ThrottleCut),
             ]);
     }

@@ -27,6 +27,10 @@ public static class RadioSettings
     public static IEnumerable<Setting> Reverses(SpecSheet sheet) =>
         Channels(sheet).Select(c => new Setting(SettingKind.Reverse, c));
 
+    /// <summary>How the job answers these questions.</summary>
+    public static IEnumerable<Setting> Answers(IEnumerable<string> schools) =>
+        schools.Select(s => new Setting(SettingKind.School, s));
+
     /// <summary>What a call of one function rests on, beside the surfaces themselves.</summary>
     public static IEnumerable<Setting> OfCall(SpecSheet sheet, string function, IEnumerable<Surface> surfaces) =>
         [
@@ -35,6 +39,7 @@ public static class RadioSettings
             new Setting(SettingKind.Mix, function),
             new Setting(SettingKind.Gain),
             new Setting(SettingKind.SurfaceCount),
+            .. Answers(Receive.Schools.Driving),
             .. surfaces.SelectMany(s => SheetValues.OfSurface(s.Id)),
         ];
 }

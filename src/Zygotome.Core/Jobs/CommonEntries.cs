@@ -54,15 +54,26 @@ public sealed record Retracted(
             ?? Texts.Reason(Reason, "body.reason", "A retraction needs a reason.");
     }
 
-    // What somebody has decided or mended on the strength of it stays found.
-    private static Refusal? ActedOn(JobState state, Entry target) =>
-        target.Body is FindingRaised && state.Unpack.Find(target.EntryId) is { Disposition: not null } f
-            ? new Refusal(
+    // What somebody has decided or mended on the strength of it stays found, and decided.
+    private static Refusal? ActedOn(JobState state, Entry target)
+    {
+        var finding = target.Body switch
+        {
+            FindingRaised => state.Unpack.Find(target.EntryId) is { Disposition: not null } decided ? decided : null,
+            Disposed d => state.Unpack.Find(d.Finding) is { } f
+            && (f.Repair is not null || state.Build.Progress(RepairSteps.IdOf(f)) is not null)
+                ? f
+                : null,
+            _ => null,
+        };
+        return finding is null
+            ? null
+            : new Refusal(
                 "retract/acted-on",
-                $"{f.Tag} was acted on: say what is so now, and have it re-inspected.",
+                $"{finding.Tag} was acted on: say what is so now, and have it re-inspected.",
                 "body.entry"
-            )
-            : null;
+            );
+    }
 
     private static Refusal? Theirs(JobState state, Entry target, Entry entry) =>
         IsOwnSlip(state, target, entry.By, entry.Look) || Rights.Leads(entry.By)

@@ -53,6 +53,9 @@ public enum SettingKind
     /// <summary>Aboard or off, of one motor; its mass placed counts as aboard.</summary>
     Propeller,
 
+    /// <summary>How something is done on this job where practitioners differ; of those that change wiring or weight.</summary>
+    School,
+
     /// <summary>A value of the sheet that evidence used.</summary>
     SheetValue,
 }
@@ -76,6 +79,7 @@ public readonly record struct Setting(SettingKind Kind, string Of = "", string A
             SettingKind.Memory => "not bound",
             SettingKind.Payload => "not aboard",
             SettingKind.Linkage => "as built",
+            SettingKind.School => Receive.Schools.Find(Of)?.Default.Text,
             _ => null,
         };
 

@@ -40,6 +40,7 @@ public static class SettingWords
             SettingKind.SurfaceCount => "Surfaces the stabiliser was told of",
             SettingKind.ThrottleCut => "Throttle cut",
             SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Surfaces(state, setting.Of)}",
+            SettingKind.School => Receive.Schools.Find(setting.Of)?.Question ?? setting.Of,
             SettingKind.Propeller => state.Sheet.Power.Motors.Length > 1 ? $"Propeller {setting.Of}" : "The propeller",
             _ => $"Sheet: {setting.Of}{(setting.At.Length > 0 ? $" of {setting.At.Replace('-', ' ')}" : "")}",
         };

@@ -52,13 +52,11 @@ public static class SheetValues
                 On(Surface, s.Id),
                 $"{Numbers.Say(s.Chord)} mm chord on {s.On}, moved by {string.Join(" and ", s.Functions)}"
             );
-            yield return (
-                On(Servo, s.Id),
-                string.Join(" and ", sheet.Servos.Where(v => v.Drives.Contains(s.Id)).Select(Words))
-                    is { Length: > 0 } by
-                    ? by
-                    : "none named"
-            );
+            var driven = sheet
+                .Servos.Where(v => v.Drives.Contains(s.Id))
+                .Select(Words)
+                .Concat(sheet.Radio.Functions.Where(f => Channels.Leads(sheet, f).Surfaces.Contains(s)));
+            yield return (On(Servo, s.Id), string.Join(" and ", driven) is { Length: > 0 } by ? by : "none named");
         }
 
         yield return (

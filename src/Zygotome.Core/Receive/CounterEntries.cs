@@ -247,7 +247,9 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
                     BalanceSchool = Option == "middle" ? BalanceSchool.Middle : BalanceSchool.ForwardThird,
                 }
                 : receive;
-        return (state with { Receive = receive }).Resheet(entry);
+        return (state with { Receive = receive })
+            .Set(entry, new Setting(SettingKind.School, School), Schools.Find(School)?.Option(Option)?.Text ?? Option)
+            .Resheet(entry);
     }
 
     public override string Say(JobState state) =>

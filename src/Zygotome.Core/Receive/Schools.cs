@@ -28,6 +28,16 @@ public static class Schools
         FoamGlue = "foam-glue",
         KitGlue = "kit-glue";
 
+    /// <summary>Questions whose answer decides which lead goes where: what was shown by radio rests on it.</summary>
+    public static ImmutableArray<string> Wiring { get; } =
+    [PairedSurfaces, "spare-lead", "receiver-power", "stabiliser"];
+
+    /// <summary>What drives a surface, and how its arm stands.</summary>
+    public static ImmutableArray<string> Driving { get; } = [.. Wiring, "supplied-servos", "differential"];
+
+    /// <summary>What is aboard, beside what steps fit.</summary>
+    public static ImmutableArray<string> Aboard { get; } = ["scale-parts", "supplied-servos", "receiver-power"];
+
     public static ImmutableArray<School> All { get; } =
     [
         S(

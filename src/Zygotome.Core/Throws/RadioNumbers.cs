@@ -90,6 +90,7 @@ public sealed class RadioNumbers
                 new Setting(SettingKind.Trim, surface.Id),
                 .. RadioSettings.Reverses(_state.Sheet, surface),
                 new Setting(SettingKind.SurfaceCount),
+                .. RadioSettings.Answers(Receive.Schools.Driving),
                 .. SheetValues.OfSurface(surface.Id),
             ];
         }

@@ -98,6 +98,7 @@ public static class ThrowsRequirements
                 .. RadioSettings.Reverses(sheet, surface),
                 .. surface.Functions.Select(f => new Setting(SettingKind.Mix, f)),
                 new Setting(SettingKind.SurfaceCount),
+                .. RadioSettings.Answers(Receive.Schools.Driving),
                 .. SheetValues.OfSurface(surface.Id),
             ]);
 

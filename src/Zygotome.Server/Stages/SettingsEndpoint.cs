@@ -34,7 +34,8 @@ internal static class SettingsEndpoint
             or SettingKind.Ballast
             or SettingKind.Payload
             or SettingKind.Propeller
-            or SettingKind.Linkage => "aircraft",
+            or SettingKind.Linkage
+            or SettingKind.School => "aircraft",
             SettingKind.SheetValue => "sheet",
             _ => "radio",
         };

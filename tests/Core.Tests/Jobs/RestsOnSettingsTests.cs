@@ -214,6 +214,27 @@ public sealed class RestsOnSettingsTests
         string line
     ) => Assert.Contains(line, StaleAfter(new RadioSet(setting, function, "12 %")));
 
+    [Theory]
+    [InlineData(Schools.PairedSurfaces, "y-lead", "throw/elevon-left/aileron/high/up")]
+    [InlineData("stabiliser", "in-line", "direction/aileron")]
+    [InlineData("receiver-power", "separate", "bind/failsafe")]
+    [InlineData("supplied-servos", "replace", "neutral/elevon-right")]
+    [InlineData("scale-parts", "left-off", "weight/as flown")]
+    public void A_school_that_changes_wiring_or_weight_makes_stale_what_was_shown_the_other_way(
+        string school,
+        string option,
+        string line
+    )
+    {
+        Assert.Contains(line, StaleAfter(new SchoolChosen(school, option, "the owner wants it so")));
+        Assert.Empty(
+            StaleAfter(
+                new SchoolChosen(school, option, "the owner wants it so"),
+                new SchoolChosen(school, Schools.Find(school)!.Default.Id, "after all not")
+            )
+        );
+    }
+
     [Fact]
     public void Softer_expo_makes_no_throw_stale() =>
         Assert.Empty(StaleAfter(new RadioSet(RadioSetting.Expo, "", "30 %")));

@@ -81,8 +81,14 @@ public sealed class RetractionTests
         );
         Assert.Equal("retract/lead", Refused(bench, found, Bench.Vane));
         Assert.Null(Refused(bench, found, Bench.Thorne));
-        bench.Do(new Disposed(found.EntryId, Disposition.Repair, ""));
+        var decided = bench.Do(new Disposed(found.EntryId, Disposition.Repair, ""));
         Assert.Equal("retract/acted-on", Refused(bench, found, Bench.Thorne));
+        Assert.Null(Refused(bench, decided, Bench.Vane));
+
+        // Once hands were on it, what was decided stays decided: another decision is another entry.
+        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Do(new StepStarted("repair-f1"));
+        Assert.Equal("retract/acted-on", Refused(bench, decided, Bench.Vane));
     }
 
     [Fact]
