@@ -81,16 +81,18 @@ export function SheetPage() {
           <p className="text-[16px] text-pencil">
             {card?.maker}, {card?.class}; {revisions?.find((r) => r.revision === path.revision)?.source}
           </p>
-          {card && (
+          {card?.confirmedBy && (
             <p className="text-[16px]">
-              {card.confirmedBy ? (
-                <>
-                  Confirmed by <strong>{card.confirmedBy}</strong>.
-                </>
-              ) : (
-                <strong className="text-red">
-                  No lead has confirmed this revision: no job built to it can be released.
-                </strong>
+              Confirmed by <strong>{card.confirmedBy}</strong>.
+            </p>
+          )}
+          {card && !card.confirmedBy && (
+            <p className="flex flex-wrap items-center gap-x-4 gap-y-1 text-[16px]">
+              <strong className="text-red">No lead has confirmed it: no job built to it is released.</strong>
+              {leads(me) && (
+                <button type="button" className="button dark px-4 font-bold" onClick={() => void confirm()}>
+                  I looked it through
+                </button>
               )}
             </p>
           )}
@@ -124,11 +126,6 @@ export function SheetPage() {
         <Link to="/sheets" className="button flex items-center">
           All sheets
         </Link>
-        {card && !card.confirmedBy && leads(me) && (
-          <button type="button" className="button dark px-5 text-[17px] font-bold" onClick={() => void confirm()}>
-            I looked it through
-          </button>
-        )}
         <button type="button" className="button dark px-5 text-[17px] font-bold" onClick={() => void revise()}>
           Type the next revision
         </button>
