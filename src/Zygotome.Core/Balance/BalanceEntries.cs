@@ -108,7 +108,6 @@ public sealed record Weighed(
                         AddOns = state.Receive.AddOns,
                     }
                 ),
-                PackFront = (double)PackFront.Nominal,
             },
         };
     }
@@ -220,11 +219,7 @@ public sealed record PackMoved(Quantity PackFront, string Configuration = "") : 
         : PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Balance = state.Balance with { PackFront = (double)PackFront.Nominal } }).Set(
-            entry,
-            BalanceGround.PackPlace(state.Sheet, Configuration),
-            BalanceGround.Words(PackFront)
-        );
+        state.Set(entry, BalanceGround.PackPlace(state.Sheet, Configuration), BalanceGround.Words(PackFront));
 
     public override string Say(JobState state) => $"Pack moved: front at {PackFront.Text}";
 }

@@ -15,14 +15,11 @@ public sealed record WeighingShown(Weighed Weighed, Evidence Evidence)
     public ImmutableList<Receive.AddOn> AddOns { get; init; } = [];
 }
 
-/// <summary>The latest weighing of each configuration, where the pack is and what ballast is in.</summary>
+/// <summary>The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.</summary>
 public sealed record BalanceState
 {
     public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } =
         ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
-
-    /// <summary>Front of the pack where it was said last, mm from the datum; null until said.</summary>
-    public double? PackFront { get; init; }
 
     /// <summary>Pieces by station.</summary>
     public ImmutableSortedDictionary<string, int> Ballast { get; init; } =

@@ -35,8 +35,10 @@ public static class Channels
             .Where(s => side.Length == 0 || s.Side == side || s.Id.Split('-').Contains(side))
             .ToImmutableArray();
 
-        // The narrower, where a word is found in some ids and not in others: "flap inner" of four flaps.
-        foreach (var word in words)
+        // The narrower, where a word that is no command or kind is found in some ids and not in others: "flap inner" of four
+        // flaps, but not "aileron" of ailerons and of flaps that move as ailerons.
+        var common = named.SelectMany(s => s.Functions).ToHashSet(StringComparer.Ordinal);
+        foreach (var word in words.Where(w => !common.Contains(w)))
         {
             var with = named.Where(s => s.Id.Split('-').Contains(word)).ToImmutableArray();
             named = with.Length > 0 ? with : named;

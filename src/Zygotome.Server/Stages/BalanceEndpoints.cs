@@ -8,7 +8,6 @@ public sealed record BallastView(string Name, double At, double Piece, double Li
 public sealed record PackView(
     double Length,
     string Mass,
-    double? Front,
     double? FirstFront,
     double? LastFront,
     double BayFrom,
@@ -29,7 +28,8 @@ public sealed record BalanceAdviceView(
 public sealed record SupportPlace(string X, string Y);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
-/// <param name="OwnPlace">The pack has a place of its own in it.</param>
+/// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as last
+/// said, else where the sheet says; null where neither does.</param>
 public sealed record ConfigurationView(
     string Name,
     double? Low,
@@ -46,7 +46,8 @@ public sealed record ConfigurationView(
     double? Grams,
     BalanceAdviceView? Advice,
     IReadOnlyList<SupportPlace> Supports,
-    bool OwnPlace
+    bool OwnPlace,
+    double? PackFront
 );
 
 public sealed record BalanceView(
@@ -75,7 +76,6 @@ internal static class BalanceEndpoints
             new PackView(
                 (double)state.Receive.Battery!.Length.Nominal,
                 state.Receive.Battery.Mass.Text,
-                state.Balance.PackFront,
                 fronts?.First,
                 fronts?.Last,
                 bay?.From ?? 0,
@@ -142,7 +142,8 @@ internal static class BalanceEndpoints
                         r => new BalanceAdviceView(r.Text, null, "", 0, null, false)
                     ),
             [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []],
-            configuration.PackFront is not null
+            configuration.PackFront is not null,
+            PackPlaces.FrontOf(state, configuration.Name) ?? configuration.PackFront
         );
     }
 

@@ -73,6 +73,24 @@ public sealed class SettingsTests
             string.Join(' ', Channels.Leads(Bench.Sheet(sheet), channel).Surfaces.Select(s => s.Id))
         );
 
+    [Theory]
+    [InlineData("aileron", "aileron-left aileron-right flap-left flap-right")]
+    [InlineData("flap left", "flap-left")]
+    [InlineData("water rudder", "water-rudder")]
+    [InlineData("rudder", "rudder water-rudder")]
+    public void A_command_that_moves_more_than_its_own_kind_leads_to_all_of_it(string channel, string surfaces)
+    {
+        static Surface Mixed(Surface s) => s.Kind == "flap" ? s with { Functions = ["flap", "aileron"] } : s;
+        var mail = Bench.Sheet("carrow-mail-1900");
+        var sheet = channel.Contains("rudder", StringComparison.Ordinal)
+            ? Bench.Sheet("saltern-1500")
+            : mail with
+            {
+                Surfaces = [.. mail.Surfaces.Select(Mixed)],
+            };
+        Assert.Equal(surfaces, string.Join(' ', Channels.Leads(sheet, channel).Surfaces.Select(s => s.Id)));
+    }
+
     [Fact]
     public void A_throttle_leads_to_its_motors_and_a_mode_to_a_mode_where_the_sheet_lists_modes()
     {

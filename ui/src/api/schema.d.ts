@@ -2838,6 +2838,8 @@ export interface components {
             advice: null | components["schemas"]["BalanceAdviceView"];
             supports: components["schemas"]["SupportPlace"][];
             ownPlace: boolean;
+            /** Format: double */
+            packFront: null | number;
         };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
@@ -3961,8 +3963,6 @@ export interface components {
             /** Format: double */
             length: number;
             mass: string;
-            /** Format: double */
-            front: null | number;
             /** Format: double */
             firstFront: null | number;
             /** Format: double */

@@ -55,10 +55,10 @@ export function BalanceOver({ view, current, drawing, px, supports }: Props) {
           strokeDasharray={`${4 * px} ${4 * px}`}
         />
       )}
-      {pack.front !== null && (
+      {current.packFront !== null && (
         <rect
           x={-pack.bayWidth / 2 + 4}
-          y={pack.front}
+          y={current.packFront}
           width={pack.bayWidth - 8}
           height={pack.length}
           fill="var(--line)"

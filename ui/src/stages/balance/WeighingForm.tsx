@@ -36,7 +36,7 @@ export function startOf(
       { x: mm(b?.atDown ?? 0), y: mm(b?.atAcross ?? 100), reading: '' },
       { x: mm(far), y: mm(body?.atAcross ?? 0), reading: '' },
     ],
-    packFront: mm(data.pack.front ?? data.pack.firstFront ?? 0),
+    packFront: mm(current?.packFront ?? data.pack.firstFront ?? 0),
     propellerPlaced: false,
     level: true,
     pitch: '',
