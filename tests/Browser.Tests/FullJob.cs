@@ -18,6 +18,7 @@ public sealed class FullJob
         Bind(technician);
         Throws(technician);
         Balance(technician);
+        Airflow(technician);
         Check(technician);
 
         technician.Stage("Hand over").See("Everything is shown").Act("Release").See("Released").See("Sealed as");
@@ -145,11 +146,10 @@ public sealed class FullJob
         t.Stage("Wire").Press("Plug the receiver", "Steps").Act("Start").Act("Done").See("1 of 1 steps done");
     }
 
-    internal static void Power(Technician t, string isolated = "motor wires off")
+    /// <summary>Isolated, transmitter on, pack connected: one look. By default a fan's wires off.</summary>
+    internal static void Power(Technician t, string lamp = "Wires of the fan", string isolated = "off")
     {
-        t.Lamp("propeller", isolated).See(isolated.Replace("motor ", "", StringComparison.Ordinal));
-        t.Lamp("transmitter", "on, throttle low, cut set").See("on, cut set");
-        t.Lamp("pack", "connected");
+        t.Look((lamp, isolated), ("Transmitter", "on, cut set"), ("Flight pack", "connected"));
         t.Until(
             () =>
                 t.Find(OpenQA.Selenium.By.CssSelector("[data-lamp=pack]"))
@@ -158,20 +158,30 @@ public sealed class FullJob
         );
     }
 
+    private static void Failsafe(Technician t) =>
+        t.Press("Begin the failsafe look")
+            .See("The pack stays connected. Switch the transmitter off")
+            .Press("Transmitter is off")
+            .Press("As declared")
+            .See("Transmitter on, throttle low, cut set; or the pack off.")
+            .Press("Transmitter on, cut set")
+            .DoNotSee("or the pack off.");
+
     private static void Bind(Technician t)
     {
         t.Stage("Bind").Fill("model memory", "WETHER 1");
 
-        // Connecting before the motor is isolated is refused, and the refusal names the remedy.
-        t.Lamp("pack", "connected").See("Transmitter not known: look, and say how it is.");
-        t.Press("Close");
-        Power(t);
-        t.Press("It is bound").See("Switch the transmitter off").Press("As declared");
+        // What was typed waits for the look. Connecting before the motor is isolated is refused there, and says what to do.
+        t.Press("It is bound").See("Look, and say how it is: fan's wires, transmitter, flight pack.");
+        t.Look(("Wires of the fan", "on"), ("Transmitter", "on, cut set"), ("Flight pack", "connected"))
+            .See("The fan can turn: take its wires off first.");
+        t.Look(("Wires of the fan", "off")).See("Begin the failsafe look");
+        Failsafe(t);
         t.See("Aileron stick right")
             .Act("As the picture shows")
             .See("Elevator stick back")
             .Act("As the picture shows")
-            .See("Every direction answered");
+            .See("Motor direction above");
 
         // A lead moved for binding is an open loop until it is changed back; what it touched is answered again.
         t.Stage("Build")
@@ -180,7 +190,29 @@ public sealed class FullJob
             .See("Throttle lead moved for binding");
         t.Stage("Hand over").See("Throttle lead moved for binding");
         t.Stage("Build").Press("changed back").See("Nothing is changed for now.");
-        t.Stage("Bind").See("Switch the transmitter off").Press("As declared").See("Every direction answered");
+        t.Stage("Bind").See("Begin the failsafe look");
+        Failsafe(t);
+        t.See("Motor direction above");
+    }
+
+    // A fan shows its direction by the air it moves, once its wires are joined, and somebody holds it.
+    private static void Airflow(Technician t)
+    {
+        t.Stage("Bind")
+            .Press("Begin: feel the airflow")
+            .Press("The aircraft is tied down or held")
+            .Press("Disc and plane are clear")
+            .Fill("second person", "I. Thorne")
+            .Press("Begin: motor direction")
+            .Press("Pack is connected")
+            .Press("Throttle is live")
+            .Press("as it should")
+            .See("Throttle low, cut set, before anything else.")
+            .Press("Transmitter on, cut set")
+            .See("Now the pack off")
+            .Press("The pack is off")
+            .DoNotSee("Now the pack off")
+            .See("Every direction answered");
     }
 
     private static void Throws(Technician t)
@@ -248,7 +280,7 @@ public sealed class FullJob
 
     private static void Balance(Technician t)
     {
-        t.Lamp("pack", "in bay, not connected").See("in bay");
+        t.Look(("Flight pack", "in bay")).See("in bay");
         t.Stage("Balance").Press("start", "Before weighing").Press("done", "Before weighing").DoNotSee("waits for");
 
         // 985 g at 151: too far forward. The advice moves the pack; done and weighed again it lands in the band.

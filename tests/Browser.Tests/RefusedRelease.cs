@@ -26,7 +26,7 @@ public sealed class RefusedRelease
             t =>
             {
                 t.Go("/jobs/J-0147/throws").See("Rudder, left").See("2.4 mm too much");
-                FullJob.Power(t, "off");
+                FullJob.Power(t, "Propeller");
                 FullJob.Type(t, "29");
                 t.See("2.0 mm too much");
             },
@@ -70,7 +70,7 @@ public sealed class RefusedRelease
             t =>
             {
                 t.Go("/jobs/J-0147/bind").See("Direction of rudder");
-                FullJob.Power(t, "off");
+                FullJob.Power(t, "Propeller");
                 t.Press("Direction of rudder").See("Rudder stick right").Press("something else moved");
                 t.Find(By.XPath("//*[@role='radiogroup' and @aria-label='Rudder']//button[normalize-space(.)='left']"))
                     .Click();

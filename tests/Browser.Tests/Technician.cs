@@ -273,12 +273,41 @@ internal sealed class Technician : IDisposable
         return this;
     }
 
-    /// <summary>Says how a lamp is.</summary>
-    public Technician Lamp(string lamp, string words)
+    /// <summary>
+    /// One look, said in one act: the one a refusal opened, else opened by a lamp. What is not named is as it was said last.
+    /// </summary>
+    public Technician Look(params ReadOnlySpan<(string Lamp, string Words)> said)
     {
-        Retry(() => Find(By.CssSelector($"[data-lamp={lamp}]")).SendKeys(Keys.Enter));
-        Retry(() => Find(By.XPath($"//*[@role='menuitem'][starts-with(normalize-space(.), {Quote(words)})]")).Click());
-        return this;
+        if (Browser.FindElements(By.CssSelector("dialog[open]")).Count == 0)
+        {
+            Hit(By.CssSelector("[data-lamp=transmitter]"));
+        }
+
+        Until(() => Browser.FindElements(By.CssSelector("[data-say]")).Count == 1, "the look is open");
+        if (Browser.FindElements(By.XPath("//dialog//button[normalize-space(.)='otherwise']")).Count > 0)
+        {
+            Press("otherwise");
+        }
+
+        foreach (var (lamp, words) in said)
+        {
+            Hit(
+                By.XPath(
+                    $"//dialog//*[@role='radiogroup'][@aria-label={Quote(lamp)}]"
+                        + $"//*[@role='radio'][normalize-space(.)={Quote(words)}]"
+                )
+            );
+        }
+
+        return Say();
+    }
+
+    /// <summary>Says that it is so, once the look listens.</summary>
+    public Technician Say()
+    {
+        Until(() => Browser.FindElements(By.CssSelector("[data-say][aria-busy=false]")).Count == 1, "the look listens");
+        Hit(By.CssSelector("[data-say]"));
+        return Idle();
     }
 
     public Technician See(string words)

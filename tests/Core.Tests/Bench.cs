@@ -4,6 +4,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
@@ -121,17 +122,116 @@ internal sealed class Bench
 
     public IReadOnlyList<LedgerLine> Open() => [.. Ledger.Of(State, Now).Where(l => l.Open)];
 
+    /// <summary>Says all lamps of a kind at once, those that take the word.</summary>
+    public Entry Say(LampKind kind, LampIs seen, Person? by = null) => Do(Lamp(State.Sheet, kind, seen), by);
+
+    public static LampsSaid Lamp(SpecSheet sheet, LampKind kind, LampIs seen) =>
+        LampsSaid.Of(LampBoard.Of(sheet).Where(l => l.Id.Kind == kind).Select(l => (l.Id, seen)));
+
+    public Entry Pack(LampIs seen, Person? by = null) => Say(LampKind.Pack, seen, by);
+
+    /// <summary>Propellers and wires of every motor; nothing where there is none.</summary>
+    public void Motors(LampIs seen)
+    {
+        if (LampBoard.HasMotor(State.Sheet))
+        {
+            Do(
+                LampsSaid.Of(
+                    LampBoard
+                        .Of(State.Sheet)
+                        .Where(l => l.Id.Kind is LampKind.Propeller or LampKind.Wires)
+                        .Select(l => (l.Id, seen))
+                )
+            );
+        }
+    }
+
+    /// <summary>One look, everything as powered work needs it: propellers off, the wires of fans too.</summary>
+    public static LampsSaid Isolated(SpecSheet sheet, LampIs pack) =>
+        LampsSaid.Of(
+            LampBoard
+                .Of(sheet)
+                .Select(l =>
+                    (
+                        l.Id,
+                        l.Id.Kind switch
+                        {
+                            LampKind.Propeller => LampIs.Off,
+                            LampKind.Wires => sheet.Power.Motors.First(m => m.Id == l.Id.Of).IsFan
+                                ? LampIs.Off
+                                : LampIs.On,
+                            LampKind.Transmitter => LampIs.CutSet,
+                            LampKind.Pack => pack,
+                            _ => LampIs.Off,
+                        }
+                    )
+                )
+        );
+
     public Bench Power()
     {
-        if (Isolation.HasMotor(State.Sheet))
-        {
-            Do(new PropellerSaid(PropellerSeen.WiresOff));
-        }
-
-        Do(new TransmitterSaid(TransmitterSeen.OnCutSet));
-        Do(new PackSaid(PackSeen.Connected));
+        Do(Isolated(State.Sheet, LampIs.Connected));
         return this;
     }
+
+    /// <summary>The stabiliser said awake, where there is one.</summary>
+    public void Awake()
+    {
+        if (LampBoard.Find(State.Sheet, new(LampKind.Stabiliser)) is not null)
+        {
+            Say(LampKind.Stabiliser, LampIs.Awake);
+        }
+    }
+
+    /// <summary>Failsafe as it is seen: opened, transmitter off, answered, transmitter on again.</summary>
+    public Bench Failsafe(FailsafeBehaviour seen = FailsafeBehaviour.AsDeclared)
+    {
+        Do(new ActOpened(PoweredAct.Failsafe));
+        Say(LampKind.Transmitter, LampIs.Off);
+        Do(new FailsafeSeen(seen));
+        Say(LampKind.Transmitter, LampIs.CutSet);
+        return this;
+    }
+
+    /// <summary>Every motor seen to turn: by tape on the bare shaft, a fan held, by its airflow. Ends unpowered, as flown.</summary>
+    public Bench MotorsTurned(MotorTurn seen = MotorTurn.AsItShould)
+    {
+        if (!LampBoard.HasMotor(State.Sheet))
+        {
+            return this;
+        }
+
+        Pack(LampIs.InBay);
+        Motors(LampIs.On);
+        if (State.Sheet.Power.Motors.Any(m => !m.IsFan))
+        {
+            Say(LampKind.Propeller, LampIs.Off);
+        }
+
+        Say(LampKind.Transmitter, LampIs.CutSet);
+        Do(new ActOpened(PoweredAct.MotorDirection, State.Sheet.Power.Motors.Any(m => m.IsFan) ? Holding : null));
+        Pack(LampIs.Connected);
+        Say(LampKind.Transmitter, LampIs.Live);
+        foreach (var motor in State.Sheet.Power.Motors)
+        {
+            Do(new MotorTurned(motor.Id, seen));
+        }
+
+        Say(LampKind.Transmitter, LampIs.CutSet);
+        Pack(LampIs.InBay);
+        Motors(LampIs.On);
+        return this;
+    }
+
+    /// <summary>As whoever releases sees it: everything as it flies, nothing connected.</summary>
+    public Bench LastLook()
+    {
+        Pack(LampIs.InBay);
+        Motors(LampIs.On);
+        return this;
+    }
+
+    public static readonly Holding Holding = new(true, true, "I. Thorne");
 
     public Bench Unpacked()
     {
@@ -162,9 +262,14 @@ internal sealed class Bench
                 is { } next
         )
         {
-            if (next.Step.Needs.Unpowered)
+            if (StepPowers.Of(next.Step).IsPowered)
             {
-                Do(new PackSaid(PackSeen.InBay));
+                Power();
+                Awake();
+            }
+            else
+            {
+                Pack(LampIs.InBay);
             }
 
             Do(new StepStarted(next.Step.Id));
@@ -180,7 +285,7 @@ internal sealed class Bench
     {
         Power();
         Do(new Bound("MEMORY", 2, State.Sheet.Radio.BindMethods[0]));
-        Do(new FailsafeSeen(FailsafeBehaviour.AsDeclared));
+        Failsafe();
         foreach (var call in Directions.Calls(State.Sheet))
         {
             Do(new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]));
@@ -237,11 +342,11 @@ internal sealed class Bench
 
     public Bench Balanced()
     {
-        Do(new PackSaid(PackSeen.InBay));
+        Pack(LampIs.InBay);
         Steps(Stage.Balance);
         Pass(TimeSpan.FromMinutes(1));
-        Do(new PackSaid(PackSeen.InBay));
-        Do(new PropellerSaid(PropellerSeen.Fitted));
+        Pack(LampIs.InBay);
+        MotorsTurned();
         Do(Weighing(166));
         return this;
     }

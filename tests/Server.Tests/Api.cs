@@ -113,12 +113,39 @@ internal sealed class Api : IDisposable
         return Send(HttpMethod.Post, $"/api/jobs/{job}/{door}", asked.ToJsonString());
     }
 
-    public async Task Power(string job, string propeller = "off")
+    /// <summary>One look: isolated, transmitter on, pack connected.</summary>
+    public async Task Power(string job, string motor = "nose")
     {
-        await Record(job, "build/propeller", new { state = propeller });
-        await Record(job, "build/transmitter", new { state = "onCutSet" });
         var seq = (await Get($"/api/jobs/{job}")).GetProperty("seq").GetInt64();
-        await Record(job, "build/pack", new { state = "connected" }, seq);
+        await Record(
+            job,
+            "build/lamps",
+            new
+            {
+                said = new[]
+                {
+                    new
+                    {
+                        lamp = "wires",
+                        of = motor,
+                        @is = "off",
+                    },
+                    new
+                    {
+                        lamp = "transmitter",
+                        of = "",
+                        @is = "cutSet",
+                    },
+                    new
+                    {
+                        lamp = "pack",
+                        of = "",
+                        @is = "connected",
+                    },
+                },
+            },
+            seq
+        );
     }
 
     /// <summary>Brings the demo's nearly ready job to where only its release is left.</summary>

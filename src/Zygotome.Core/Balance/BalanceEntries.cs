@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Balance;
@@ -47,7 +47,7 @@ public sealed record Weighed(
     Instrument Instrument,
     Quantity? Pitch = null,
     Quantity? Height = null
-) : EntryBody
+) : EntryBody, IPowered
 {
     // Marks are set with a steel rule: half a millimetre, standard.
     private const double UPlace = 0.5;
@@ -63,9 +63,10 @@ public sealed record Weighed(
             : WrongValues(state)
                 ?? Instrument.Admit(50)
                 ?? Instrument.Reading("g")
-                ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront")
-                ?? Propeller(state, entry)
-                ?? Isolation.Weighing(state, entry);
+                ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront");
+
+    public PowerState Needs(JobState state) =>
+        PropellerPlaced ? PowerState.Weighing with { Motor = MotorNeed.NotAsked } : PowerState.Weighing;
 
     /// <summary>The result of this weighing.</summary>
     public Outcome<CentreOfGravity> Calculate() =>
@@ -179,27 +180,14 @@ public sealed record Weighed(
             )
             : null;
     }
-
-    private Refusal? Propeller(JobState state, Entry entry)
-    {
-        var lamps = state.Build.Lamps;
-        return !Isolation.HasMotor(state.Sheet) || PropellerPlaced || state.Sheet.Power.Motors[0].Kind == "fan" ? null
-            : !lamps.Known(lamps.Propeller, entry.Look, entry.RecordedAt)
-                ? new Refusal("lamps/not-known", "Propeller not known: look, and say how it is.", "lamps.propeller")
-            : lamps.Propeller!.Value == PropellerSeen.Off
-                ? new Refusal(
-                    "balance/propeller",
-                    "Weigh with propeller and spinner on, or place their mass at their station and say so.",
-                    "body.propellerPlaced"
-                )
-            : null;
-    }
 }
 
 /// <summary>The pack was moved in its bay: where its front lies now, mm from the datum.</summary>
 /// <param name="Configuration">One that states its own place; empty for the place of all others.</param>
-public sealed record PackMoved(Quantity PackFront, string Configuration = "") : EntryBody
+public sealed record PackMoved(Quantity PackFront, string Configuration = "") : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Unpowered;
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         Configuration.Length > 0
         && state.Sheet.Balance.Configurations.All(c => c.Name != Configuration || c.PackFront is null)
@@ -216,7 +204,7 @@ public sealed record PackMoved(Quantity PackFront, string Configuration = "") : 
                 $"Each configuration has a place of its own: say for which, {string.Join(", ", all.Select(c => c.Name))}.",
                 "body.configuration"
             )
-        : PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront") ?? Isolation.Unpowered(state, entry);
+        : PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.Set(entry, BalanceGround.PackPlace(state.Sheet, Configuration), BalanceGround.Words(PackFront));
@@ -225,8 +213,10 @@ public sealed record PackMoved(Quantity PackFront, string Configuration = "") : 
 }
 
 /// <summary>Ballast pieces fitted at a station, or taken out (negative).</summary>
-public sealed record BallastFitted(string Station, int Pieces) : EntryBody
+public sealed record BallastFitted(string Station, int Pieces) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Unpowered;
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (state.Sheet.Geometry.BallastStations.FirstOrDefault(s => s.Name == Station) is not { } station)
@@ -248,7 +238,7 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody
                     $"At most {Numbers.Say(station.Limit)} g may go to {Station}.",
                     "body.pieces"
                 )
-            : Isolation.Unpowered(state, entry);
+            : null;
     }
 
     public override JobState Apply(JobState state, Entry entry)

@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Bind;
 
@@ -33,14 +33,28 @@ public static class BindEntries
         {
             Retractable = false,
         },
+        EntryKind.Of<MotorTurned>("bind/motor-turned", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<ActOpened>("bind/act-opened", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<ActEnded>("bind/act-ended", Posters.Bench) with
+        {
+            Retractable = false,
+        },
     ];
 }
 
 /// <summary>Transmitter and receiver are bound: which model memory, which mode.</summary>
 /// <param name="Mode">Stick mode 1 to 4 of the owner's transmitter.</param>
 /// <param name="Method">How, as the sheet lists it: button, plug.</param>
-public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryBody
+public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Powered;
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.")
         ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
@@ -55,8 +69,7 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
                     "body.method"
                 )
                 : null
-        )
-        ?? Isolation.Powered(state, entry);
+        );
 
     // The receiver stores its failsafe anew at each binding; what else was shown rests on the memory it was shown with.
     public override JobState Apply(JobState state, Entry entry) =>
@@ -94,19 +107,24 @@ public enum FailsafeBehaviour
     SurfacesHardOver,
 }
 
-public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "") : EntryBody
+/// <summary>Seen within the failsafe look: the transmitter switched off, the pack still connected.</summary>
+public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "") : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Of(PoweredAct.Failsafe);
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         Texts.Fits(Note, "body.note")
         ?? (
             state.Bind.Bound is null
                 ? new Refusal("bind/not-bound", "Bind first; failsafe is proven afterwards.")
-                : Isolation.Powered(state, entry)
+                : null
         );
 
+    // The look is over with it: transmitter on and cut set come next.
     public override JobState Apply(JobState state, Entry entry) =>
         state with
         {
+            Safety = state.Safety.Act?.Act == PoweredAct.Failsafe ? state.Safety.End(state.Sheet) : state.Safety,
             Bind = state.Bind with
             {
                 Failsafe = Behaviour,
@@ -123,8 +141,10 @@ public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "")
 public sealed record Seen(string Surface, Movement Moved);
 
 /// <summary>One function called out, every surface of it answered.</summary>
-public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody
+public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Measured;
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         var call = Directions.Calls(state.Sheet).FirstOrDefault(c => c.Function == Function);
@@ -151,7 +171,7 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
 
         return state.Bind.Bound is null
             ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.")
-            : Isolation.Powered(state, entry);
+            : null;
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -213,6 +233,10 @@ public sealed record BindState
 
     public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } =
         ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
+
+    /// <summary>Which way each motor was seen to turn, by its id.</summary>
+    public ImmutableSortedDictionary<string, MotorShown> Motors { get; init; } =
+        ImmutableSortedDictionary.Create<string, MotorShown>(StringComparer.Ordinal);
 
     /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
     public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } =

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -75,10 +76,44 @@ public static class BindRequirements
             yield return Of(state, call);
         }
 
+        foreach (var motor in state.Sheet.Power.Motors)
+        {
+            yield return Of(state, motor);
+        }
+
         foreach (var output in UnknownOutputs.Of(state.Sheet))
         {
             yield return Of(state, output);
         }
+    }
+
+    private static Claim Of(JobState state, MotorSpec motor)
+    {
+        var requirement = new Requirement(
+            $"motor-direction/{motor.Id}",
+            Stage.Bind,
+            state.Sheet.Power.Motors.Length == 1 ? "Direction of the motor" : $"Direction of motor {motor.Id}",
+            MotorTurned.Expected(motor),
+            Concedable.Never
+        );
+        return state.Bind.Motors.TryGetValue(motor.Id, out var shown)
+            ? new Claim(
+                requirement,
+                shown.Turned == MotorTurn.AsItShould ? Standing.Met : Standing.NotMet,
+                MotorTurned.Words(shown.Turned),
+                shown.Turned switch
+                {
+                    MotorTurn.AsItShould => motor.IsFan ? "Seen by its airflow." : "Seen by tape on the bare shaft.",
+                    MotorTurn.TheOtherWay => "Swap two of its wires, or reverse it in the controller; then look again.",
+                    _ => "Look at its wires, the controller and the arming; then look again.",
+                },
+                shown.Evidence,
+                Rests.On(DisturbanceMatrix.Motor(motor)).And(SheetValues.OfTurning(motor.Id))
+            )
+            : Claim.NotShown(
+                requirement,
+                motor.IsFan ? "Not seen yet: by its airflow." : "Not seen yet: by tape on the bare shaft."
+            );
     }
 
     private static Claim Of(JobState state, UnknownOutput output)

@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Bind;
@@ -105,8 +105,10 @@ public static class UnknownOutputs
 /// <param name="Output">An <see cref="UnknownOutput"/>.</param>
 /// <param name="Seen">What moved, lit or turned, and which way.</param>
 /// <param name="AsItShould">Whether that is what it should do.</param>
-public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : EntryBody
+public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Powered;
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         UnknownOutputs.Of(state.Sheet).All(o => o.Id != Output)
             ? new Refusal("bind/output", $"The sheet leaves nothing open about \"{Output}\".", "body.output")
@@ -114,7 +116,7 @@ public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : E
                 ?? (
                     state.Bind.Bound is null
                         ? new Refusal("bind/not-bound", "Bind first; it is called afterwards.")
-                        : Isolation.Powered(state, entry)
+                        : null
                 );
 
     public override JobState Apply(JobState state, Entry entry) =>

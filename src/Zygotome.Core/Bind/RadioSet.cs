@@ -1,4 +1,5 @@
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Bind;
 
@@ -68,8 +69,10 @@ public sealed record RadioSet(RadioSetting Setting, string Function = "", string
 }
 
 /// <summary>Two wires of a motor were swapped, or its leads plugged again: which way it turns is to be seen again.</summary>
-public sealed record MotorWiresChanged(string Motor) : EntryBody
+public sealed record MotorWiresChanged(string Motor) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Unpowered;
+
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Sheet.Power.Motors.Any(m => m.Id == Motor)
             ? null

@@ -1,4 +1,6 @@
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
+using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Build;
 
@@ -13,6 +15,10 @@ public static class BuildEntries
         },
         EntryKind.Of<StepHandled>("build/step-handled", Posters.Bench),
         EntryKind.Of<CureBegan>("build/cure-began", Posters.Lead),
+        EntryKind.Of<LampsSaid>("build/lamps", Posters.Bench) with
+        {
+            Retractable = false,
+        },
         EntryKind.Of<PropellerSaid>("build/propeller", Posters.Bench) with
         {
             Retractable = false,
@@ -38,9 +44,13 @@ public static class BuildEntries
     ];
 }
 
-/// <summary>Work on a step begins. Only what may be done now can be started.</summary>
-public sealed record StepStarted(string Step) : EntryBody
+/// <summary>Work on a step begins. Only what may be done now can be started, in the state of power it declares.</summary>
+/// <param name="Held">Needed where a motor may turn during it.</param>
+public sealed record StepStarted(string Step, Holding? Held = null) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) =>
+        state.Sheet.Step(Step) is { } step ? StepPowers.ToStart(step) : PowerState.Unstated;
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (state.Sheet.Step(Step) is not { } step)
@@ -51,7 +61,7 @@ public sealed record StepStarted(string Step) : EntryBody
         var now = StepGraph.Of(state, step, entry.RecordedAt);
         return now.Standing switch
         {
-            StepStanding.CanStart => BuildRules.Power(state, step, entry),
+            StepStanding.CanStart => Held?.Admit(entry),
             StepStanding.WaitsFor => new Refusal(
                 "build/waits",
                 $"\"{step.Title}\" waits for: {string.Join("; ", now.WaitsFor)}.",
@@ -65,22 +75,34 @@ public sealed record StepStarted(string Step) : EntryBody
         };
     }
 
-    // Hands are on it from here: what it disturbs is disturbed though it is never finished. What a repair adds is known
-    // when it is made.
-    public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
+    // Hands are on it from here: what it disturbs is disturbed though it is never finished, and the motors it readies are
+    // ready. What a repair adds is known when it is made.
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var begun = state with
+        {
+            Build = state.Build with
             {
-                Build = state.Build with
-                {
-                    Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
-                },
+                Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
+            },
+        };
+        return state.Sheet.Step(Step) is not { } step
+            ? begun.Disturb(entry, $"\"{Step}\" was begun", [])
+            : Open(StepPowers.Ready(begun, entry, step), entry, step)
+                .Disturb(entry, $"\"{step.Title}\" was begun", DisturbanceMatrix.Step(step));
+    }
+
+    private JobState Open(JobState state, Entry entry, StepSpec step) =>
+        StepPowers.Of(step) is var during && StepPowers.IsOpen(during)
+            ? state with
+            {
+                Safety = state.Safety.Begin(
+                    entry,
+                    state.Sheet,
+                    new OpenAct(null, Step, during, Held, Evidence.Of(entry))
+                ),
             }
-        ).Disturb(
-            entry,
-            $"\"{state.Sheet.Step(Step)?.Title ?? Step}\" was begun",
-            state.Sheet.Step(Step) is { } step ? DisturbanceMatrix.Step(step) : []
-        );
+            : state;
 
     public override string Say(JobState state) => $"Started: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
@@ -142,6 +164,11 @@ public sealed record StepDone(
         if (state.Build.Progress(Step) is not { } progress)
         {
             return state.NotSupported(entry);
+        }
+
+        if (state.Safety.Act?.Step == Step)
+        {
+            state = state with { Safety = state.Safety.End(state.Sheet) };
         }
 
         // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early.

@@ -1,5 +1,4 @@
 using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Build;
 
@@ -16,11 +15,6 @@ internal static class BuildRules
                 "body.surface"
             )
             : null;
-
-    public static Refusal? Power(JobState state, StepSpec step, Entry entry) =>
-        step.Needs.Power ? Isolation.Powered(state, entry)
-        : step.Needs.Unpowered ? Isolation.Unpowered(state, entry)
-        : null;
 
     public static string Words(LinkagePart part) =>
         part switch

@@ -35,8 +35,6 @@ public sealed record OpenLoop(
 
 public sealed record BuildState
 {
-    public Lamps Lamps { get; init; } = new();
-
     public ImmutableDictionary<string, StepProgress> Steps { get; init; } = [];
 
     public ImmutableList<OpenLoop> Loops { get; init; } = [];
@@ -45,8 +43,6 @@ public sealed record BuildState
     public ImmutableList<string> Moved { get; init; } = [];
 
     public StepProgress? Progress(string step) => Steps.GetValueOrDefault(step);
-
-    internal BuildState Seen(Entry entry) => this with { Lamps = Lamps.Seen(entry) };
 
     /// <summary>What steps under way disturb.</summary>
     internal IEnumerable<(Aspect Aspect, string Title)> Disturbing(SpecSheet sheet) =>

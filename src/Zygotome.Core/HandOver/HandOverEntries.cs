@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.HandOver;
 
@@ -155,8 +156,11 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
 /// bytes.
 /// </summary>
 public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash)
-    : EntryBody
+    : EntryBody,
+        IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.HandOver;
+
     public override bool IsDecision() => true;
 
     /// <summary>

@@ -73,6 +73,11 @@ public static class Admission
             Common(state, entry)
                 ?? Rights.Refused(Stages.Kinds.Of(entry.Body), entry.By)
                 ?? entry.Body.Admit(state, entry)
+                ?? (
+                    entry.Body is Safety.IPowered powered
+                        ? Safety.Power.Refused(state, entry, powered.Needs(state), powered.Held)
+                        : null
+                )
         );
     }
 

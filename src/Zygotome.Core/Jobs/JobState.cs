@@ -4,6 +4,7 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
@@ -39,6 +40,8 @@ public sealed record JobState(SpecSheet Sheet)
     public DateTimeOffset LastRecordedAt { get; init; }
 
     public ReceiveState Receive { get; init; } = new();
+
+    public SafetyState Safety { get; init; } = new();
 
     public UnpackState Unpack { get; init; } = new();
 

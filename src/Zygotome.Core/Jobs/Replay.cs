@@ -71,7 +71,7 @@ public static class Replay
             JobId = entry.JobId,
             Seq = entry.Seq,
             LastRecordedAt = entry.RecordedAt,
-            Build = state.Build.Seen(entry),
+            Safety = state.Safety.Seen(entry, state.Sheet, hands: Stages.Kinds.Of(entry.Body) is { By: Posters.Bench }),
         };
 
     // In its own place, with what was meant.

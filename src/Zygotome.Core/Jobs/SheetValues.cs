@@ -15,6 +15,7 @@ public static class SheetValues
         Bay = "bay",
         Station = "station",
         Motor = "motor",
+        Turns = "turning",
         Failsafe = "failsafe";
 
     /// <summary>Said at the opening and at every move to another revision.</summary>
@@ -37,6 +38,9 @@ public static class SheetValues
 
     /// <summary>Masses that are placed or aboard by the sheet's word.</summary>
     public static IEnumerable<Setting> OfWeight(SpecSheet sheet) => sheet.Power.Motors.Select(m => On(Motor, m.Id));
+
+    /// <summary>Which way a motor turns.</summary>
+    public static Setting OfTurning(string motor) => On(Turns, motor);
 
     /// <summary>What the maker says happens when the signal is lost.</summary>
     public static Setting OfFailsafe { get; } = On(Failsafe);
@@ -76,6 +80,11 @@ public static class SheetValues
                 $"{m.Propeller} {(m.Mass is { } grams ? $"{Numbers.Say(grams)} g" : "of no stated mass")} at "
                     + $"{Numbers.Say(m.At)}, {Numbers.Say(m.Y)} mm".TrimStart()
             );
+        }
+
+        foreach (var m in sheet.Power.Motors)
+        {
+            yield return (OfTurning(m.Id), m.Turns.Length > 0 ? m.Turns : "not stated");
         }
 
         yield return (OfFailsafe, sheet.Radio.Failsafe);

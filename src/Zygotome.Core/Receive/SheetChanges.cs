@@ -31,7 +31,8 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
     }
 
     private static bool Same(StepSpec a, StepSpec b) =>
-        (a.Title, a.Text, a.Bond, a.Needs, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Stage)
+        (a.Title, a.Text, a.Bond, a.Needs, a.Power, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Power, b.Stage)
+        && a.Readies.SequenceEqual(b.Readies)
         && a.Parts.SequenceEqual(b.Parts)
         && a.Fits.SequenceEqual(b.Fits)
         && a.Tools.SequenceEqual(b.Tools)

@@ -246,6 +246,14 @@ internal static class SheetChecks
                 }
             }
 
+            foreach (var (motor, k) in step.Readies.Select((m, k) => (m, k)))
+            {
+                if (sheet.Power.Motors.All(m => m.Id != motor))
+                {
+                    At(At(list, i)["readies"], k).Wrong($"There is no motor \"{motor}\".");
+                }
+            }
+
             foreach (var (aspect, k) in step.Disturbs.Select((a, k) => (a, k)))
             {
                 if (

@@ -29,12 +29,15 @@ internal static class SheetPower
                 {
                     Connector = p["connector"].Text(),
                     Count = p["count"].Whole(1, 1, 8),
+                    Joined = p["joined"].OneOf("", "", "series", "parallel"),
+                    Order = p["order"].Texts(),
                     Mass = Optional(p["mass"], Dimension.Mass, 1, 10_000),
                     Length = Optional(p["length"], Dimension.Length, 5, 500),
                 }),
             n["duty"].Number(0.6, 0.05, 1)
         )
         {
+            Order = n["order"].Texts(),
             Controllers = n["controllers"]
                 .Each(c => new ControllerSpec(
                     c["id"].Text(required: true),

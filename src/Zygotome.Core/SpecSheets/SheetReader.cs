@@ -108,6 +108,7 @@ public static class SheetReader
         SheetChecks.Check(root, sheet);
         sheet = sheet with
         {
+            Steps = SheetSteps.Readied(sheet.Steps, sheet.Power.Motors),
             Assumed = [.. marks.Assumed],
             Undecided = [.. marks.Undecided],
             NotStated = [.. marks.NotStated],
@@ -255,7 +256,13 @@ public static class SheetReader
             : "";
 
     private static RadioSpec Radio(SheetNode n) =>
-        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text(RadioSpec.Unstated), n["modes"].Texts());
+        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text(RadioSpec.Unstated), n["modes"].Texts())
+        {
+            Stabiliser =
+                !n["stabiliser"]["fitted"].Exists ? StabiliserFitted.NotStated
+                : n["stabiliser"]["fitted"].Flag() ? StabiliserFitted.Yes
+                : StabiliserFitted.No,
+        };
 
     private static PartSpec Part(SheetNode n) =>
         new(

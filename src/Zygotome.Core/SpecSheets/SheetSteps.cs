@@ -45,8 +45,45 @@ internal static class SheetSteps
             School = n["school"]
                 .Fields()
                 .ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
+            Readies = n["readies"].Texts(),
+            Power = n["power"].Exists ? Power(n["power"]) : null,
             Grams = n["grams"].Exists ? n["grams"].Measure(Dimension.Mass, -5000, 5000) : null,
         };
+
+    private static StepPower Power(SheetNode n)
+    {
+        _ = n.IsObject();
+        return new(
+            n["transmitter"].OneOf("", "", "on", "off"),
+            n["throttle"].OneOf("", "", "cut", "live", "full"),
+            n["pack"].OneOf("", "", "connected", "in bay", "not connected"),
+            n["motor"].OneOf("", "", "isolated", StepPower.CannotBeIsolated),
+            n["stabiliser"].OneOf("", "", "off", "awake")
+        );
+    }
+
+    /// <summary>
+    /// An older sheet says nowhere which step readies a motor: then it is a step that fits one, else the last that is done
+    /// with the pack off.
+    /// </summary>
+    public static ImmutableArray<StepSpec> Readied(ImmutableArray<StepSpec> steps, ImmutableArray<MotorSpec> motors)
+    {
+        if (motors.IsEmpty || steps.Any(s => s.Readies.Length > 0))
+        {
+            return steps;
+        }
+
+        ImmutableArray<string> Fitted(StepSpec s) =>
+            [.. motors.Where(m => s.Fits.Any(f => Airframe.Drawing.IsNamed(f, $"motor-{m.Id}"))).Select(m => m.Id)];
+        if (steps.Any(s => Fitted(s).Length > 0))
+        {
+            return [.. steps.Select(s => s with { Readies = Fitted(s) })];
+        }
+
+        return steps.LastOrDefault(s => s.Needs.Unpowered) is { } last
+            ? [.. steps.Select(s => s.Id == last.Id ? s with { Readies = [.. motors.Select(m => m.Id)] } : s)]
+            : steps;
+    }
 
     private static Stage StageOf(SheetNode n)
     {

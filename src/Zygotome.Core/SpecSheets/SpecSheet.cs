@@ -233,6 +233,15 @@ public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
 
 public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty)
 {
+    /// <summary>In what order this kit is brought under power, as printed; empty where it is the usual one.</summary>
+    public ImmutableArray<string> Order { get; init; } = [];
+
+    /// <summary>What packs flown together are called, one name each; one without a name where there is one.</summary>
+    public ImmutableArray<string> PackNames =>
+        Packs.Select(p => p.Count).DefaultIfEmpty(1).Max() is var count && count == 1 ? [""]
+        : Packs.FirstOrDefault(p => p.Order.Length == count) is { } named ? named.Order
+        : [.. Enumerable.Range(1, count).Select(i => $"{i}")];
+
     public ImmutableArray<ControllerSpec> Controllers { get; init; } = [];
 
     public RegulatorSpec? Regulator { get; init; }
@@ -270,6 +279,9 @@ public sealed record MotorSpec(
     Quantity? Draw
 )
 {
+    /// <summary>It does not come off: only its wires do.</summary>
+    public bool IsFan => Kind == "fan";
+
     public string Turns { get; init; } = "";
 
     public string Controller { get; init; } = "";
@@ -281,6 +293,12 @@ public sealed record PackSpec(int Cells, Quantity? Capacity)
 
     /// <summary>Packs flown together.</summary>
     public int Count { get; init; } = 1;
+
+    /// <summary>series or parallel, where there are several; empty when not stated.</summary>
+    public string Joined { get; init; } = "";
+
+    /// <summary>Several by name, in the order they are connected; empty where it is all the same.</summary>
+    public ImmutableArray<string> Order { get; init; } = [];
 
     public double? Mass { get; init; }
 
@@ -294,10 +312,20 @@ public sealed record RadioSpec(
     ImmutableArray<string> BindModes
 )
 {
+    public StabiliserFitted Stabiliser { get; init; }
+
     /// <summary>What the failsafe is called where the sheet does not say what happens.</summary>
     public const string Unstated = "not stated";
 
     public bool StatesFailsafe => Failsafe != Unstated;
+}
+
+/// <summary>Whether the kit has a stabiliser, as far as the sheet says.</summary>
+public enum StabiliserFitted
+{
+    NotStated,
+    Yes,
+    No,
 }
 
 public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener)
@@ -348,6 +376,12 @@ public sealed record StepSpec(
     public ImmutableSortedDictionary<string, string> School { get; init; } =
         ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
 
+    /// <summary>Motors whose propellers go on, or wires are joined, by this step.</summary>
+    public ImmutableArray<string> Readies { get; init; } = [];
+
+    /// <summary>The state of power it is done in; null where the sheet does not state one.</summary>
+    public StepPower? Power { get; init; }
+
     /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
     public string Repairs { get; init; } = "";
 
@@ -365,6 +399,16 @@ public sealed record BondSpec(string A, string B, string Kind);
 /// <param name="Power">Powered: the lamps must be known and the motor isolated.</param>
 /// <param name="Unpowered">The pack must not be connected, as when a propeller goes on.</param>
 public sealed record StepNeeds(bool Power, bool Unpowered, int People);
+
+/// <summary>The state of power a step states, each in the sheet's word; empty where it is not stated.</summary>
+/// <param name="Transmitter">on or off. <paramref name="Throttle"/>: cut, live or full.</param>
+/// <param name="Pack">connected, in bay or not connected.</param>
+/// <param name="Motor">isolated or cannot be isolated.</param>
+/// <param name="Stabiliser">off or awake.</param>
+public sealed record StepPower(string Transmitter, string Throttle, string Pack, string Motor, string Stabiliser)
+{
+    public const string CannotBeIsolated = "cannot be isolated";
+}
 
 /// <summary>
 /// A field as the manual states it: one statement, or several that contradict each other with the decision taken.

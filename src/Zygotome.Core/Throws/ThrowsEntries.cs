@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Throws;
@@ -77,8 +78,10 @@ public sealed record ThrowRead(
     ThrowMeasure Measure,
     Instrument Instrument,
     double? Travel = null
-) : EntryBody
+) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Measured;
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target) is not { } target)
@@ -101,8 +104,7 @@ public sealed record ThrowRead(
                         "body.travel"
                     )
                     : null
-            )
-            ?? Isolation.Powered(state, entry);
+            );
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -213,8 +215,10 @@ public sealed record FreedomSeen(string Surface, bool Free, string Note = "") : 
 }
 
 /// <summary>Where the surface stands with the stick at rest: mm at the trailing edge, up +.</summary>
-public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Instrument) : EntryBody
+public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Instrument) : EntryBody, IPowered
 {
+    public PowerState Needs(JobState state) => PowerState.Measured;
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (BuildRules.KnownSurface(state, Surface) is { } unknown)
@@ -222,7 +226,7 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
             return unknown;
         }
 
-        return WrongValues(state) ?? Instrument.Admit(5) ?? Instrument.Reading("mm") ?? Isolation.Powered(state, entry);
+        return WrongValues(state) ?? Instrument.Admit(5) ?? Instrument.Reading("mm");
     }
 
     public override ImmutableArray<Quantity> TypedValues() => [Offset];

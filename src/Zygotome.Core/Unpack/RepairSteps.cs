@@ -34,7 +34,7 @@ public static class RepairSteps
             [],
             [],
             [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)],
-            new StepNeeds(false, true, 1),
+            new StepNeeds(false, false, 1),
             plan.Cautions,
             $"{plan.Words} {inspector}",
             ""

@@ -27,8 +27,12 @@ public sealed record BindView(
     IReadOnlyList<CalledView> Called,
     IReadOnlyList<string> Channels,
     IReadOnlyList<string> Functions,
-    IReadOnlyList<string> Motors
+    IReadOnlyList<MotorView> Motors
 );
+
+/// <summary>A motor, which way it should turn, and whether that was seen.</summary>
+/// <param name="Part">On the drawing.</param>
+public sealed record MotorView(string Id, bool Fan, string Expected, string Part, LedgerLine Line);
 
 /// <summary>Something the sheet ties to nothing that moves: called, and seen to do what?</summary>
 public sealed record CalledView(string Output, string Text, string Why, string Seen, LedgerLine Line);
@@ -83,7 +87,15 @@ internal static class BindEndpoints
             ],
             [.. RadioSettings.Channels(state.Sheet)],
             [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
-            [.. state.Sheet.Power.Motors.Select(m => m.Id)]
+            [
+                .. state.Sheet.Power.Motors.Select(m => new MotorView(
+                    m.Id,
+                    m.IsFan,
+                    MotorTurned.Expected(m),
+                    $"motor-{m.Id}",
+                    Line($"motor-direction/{m.Id}")
+                )),
+            ]
         );
     }
 }

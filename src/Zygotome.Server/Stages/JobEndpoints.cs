@@ -42,11 +42,6 @@ public sealed record MarkView(string Id, string Text, Standing Standing);
 
 public sealed record RulerStage(Stage Stage, string Key, string Title, IReadOnlyList<MarkView> Marks);
 
-/// <summary>A lamp as last said. It counts only for the look it was said in.</summary>
-public sealed record LampView(string Value, string Words, DateTimeOffset At, string By, string Look);
-
-public sealed record LampsView(LampView? Propeller, LampView? Pack, LampView? Transmitter);
-
 /// <param name="Retractable">Whether its kind is on the list of what may be withdrawn at all.</param>
 /// <param name="Look">In which it was recorded: within it, it is its author's to withdraw.</param>
 /// <param name="Typed">Values in it that may have been typed wrongly, as they were typed.</param>
@@ -90,7 +85,6 @@ public sealed record FindingMark(
 public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt);
 
 /// <summary>What every screen of a job needs.</summary>
-/// <param name="MotorKind">propeller, fan, folding; empty without a motor.</param>
 public sealed record JobView(
     string Id,
     string Number,
@@ -102,7 +96,6 @@ public sealed record JobView(
     DateTimeOffset Now,
     bool Released,
     int? Record,
-    string MotorKind,
     IReadOnlyList<RulerStage> Ruler,
     LampsView Lamps,
     DrawingView Drawing,
@@ -159,7 +152,6 @@ internal static class JobEndpoints
     {
         var state = job.State;
         var ledger = desk.Ledger(state);
-        var lamps = state.Build.Lamps;
         var last = job.Journal[^1];
         return new JobView(
             state.JobId,
@@ -172,7 +164,6 @@ internal static class JobEndpoints
             desk.Now,
             state.Released,
             state.HandOver.Release?.Number,
-            state.Sheet.Power.Motors.FirstOrDefault()?.Kind ?? "",
             [
                 .. StageNames.All.Select(s => new RulerStage(
                     s,
@@ -181,11 +172,7 @@ internal static class JobEndpoints
                     [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]
                 )),
             ],
-            new LampsView(
-                Lamp(lamps.Propeller, LampRules.Words),
-                Lamp(lamps.Pack, LampRules.Words),
-                Lamp(lamps.Transmitter, LampRules.Words)
-            ),
+            LampsView.Of(state),
             DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
             [.. state.Unpack.Findings.Select(Mark)],
             [
@@ -213,18 +200,6 @@ internal static class JobEndpoints
             f.Cleared
         );
     }
-
-    private static LampView? Lamp<T>(Lamp<T>? lamp, Func<T, string> words)
-        where T : struct, Enum =>
-        lamp is null
-            ? null
-            : new LampView(
-                System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(lamp.Value.ToString()),
-                words(lamp.Value),
-                lamp.At,
-                lamp.By.Name,
-                lamp.Look
-            );
 }
 
 public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);

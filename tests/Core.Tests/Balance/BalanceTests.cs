@@ -1,8 +1,8 @@
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
-using Zygotome.Core.Build;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Tests.Balance;
 
@@ -112,7 +112,7 @@ public sealed class BalanceTests
                 (x, front) =>
                 {
                     var bench = new Bench().Unpacked();
-                    bench.Do(new PackSaid(PackSeen.InBay));
+                    bench.Pack(LampIs.InBay);
                     bench.Do(bench.Weighing(x, $"{front} mm"));
                     var target = BalanceTarget.Of(
                         bench.State.Sheet,

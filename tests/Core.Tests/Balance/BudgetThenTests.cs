@@ -1,7 +1,7 @@
 using Xunit;
 using Zygotome.Core.Balance;
-using Zygotome.Core.Build;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Tests.Balance;
 
@@ -11,7 +11,7 @@ public sealed class BudgetThenTests
     private static Bench Weighed()
     {
         var bench = Bench.Ready();
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         return bench;
     }
 
@@ -43,7 +43,7 @@ public sealed class BudgetThenTests
         );
 
         // Weighed again with it in, it is taken off where it lies.
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Motors(LampIs.On);
         bench.Do(bench.Weighing(160, "-40 mm"));
         Assert.Equal(985 - 262 - (2 * station.Piece), Empty(bench).Grams, 2);
     }

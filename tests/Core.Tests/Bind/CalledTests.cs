@@ -1,6 +1,7 @@
 using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Tests.Bind;
@@ -64,7 +65,7 @@ public sealed class CalledTests
         Assert.Equal(Standing.Met, bench.Line("called/gear").Standing);
         bench.Do(new Reversed("gear"));
         Assert.Equal(Standing.Stale, bench.Line("called/gear").Standing);
-        bench.Do(new Core.Build.PackSaid(Core.Build.PackSeen.Out));
+        bench.Pack(LampIs.Out);
         Assert.Equal("lamps/pack-not-connected", bench.Refused(new CalledSeen("gear", "legs out", true))!.Code);
     }
 
@@ -77,6 +78,7 @@ public sealed class CalledTests
         };
         var bench = new Bench(twin).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
         bench.Do(new CalledSeen("throttle", "turns clockwise from behind", true));
+        bench.Pack(LampIs.InBay);
         bench.Do(new MotorWiresChanged("nose"));
         Assert.Equal(Standing.Stale, bench.Line("called/throttle").Standing);
     }
@@ -112,7 +114,7 @@ public sealed class CalledTests
     public void Surfaces_that_go_hard_over_in_failsafe_are_never_conceded()
     {
         var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
-        bench.Do(new FailsafeSeen(FailsafeBehaviour.SurfacesHardOver));
+        bench.Failsafe(FailsafeBehaviour.SurfacesHardOver);
         Assert.Equal(
             (Standing.NotMet, Concedable.Never),
             (bench.Line("bind/failsafe").Standing, bench.Line("bind/failsafe").Concedable)

@@ -1,6 +1,7 @@
 using Xunit;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Build;
@@ -55,7 +56,7 @@ public sealed class CureClockTests
             .EntryId;
         bench.Do(new Disposed(finding, Disposition.Repair, ""));
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         var began = bench.Do(new StepStarted(step)).ObservedAt;
         bench.Pass(TimeSpan.FromMinutes(50));
         bench.Do(new StepDone(step, Slow, 20));

@@ -3,6 +3,7 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
@@ -13,15 +14,19 @@ public sealed class AdmissionTests
     public void The_pack_is_not_connected_while_the_motor_can_turn_or_a_lamp_is_not_known()
     {
         var bench = new Bench(Bench.Parasol);
-        Assert.Equal("lamps/not-known", bench.Refused(new PackSaid(PackSeen.Connected))!.Code);
-        bench.Do(new TransmitterSaid(TransmitterSeen.On));
-        Assert.Equal("lamps/transmitter", bench.Refused(new PackSaid(PackSeen.Connected))!.Code);
-        bench.Do(new TransmitterSaid(TransmitterSeen.OnCutSet));
-        Assert.Equal("lamps.propeller", bench.Refused(new PackSaid(PackSeen.Connected))!.Where);
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
-        Assert.Equal("lamps/not-isolated", bench.Refused(new PackSaid(PackSeen.Connected))!.Code);
-        bench.Do(new PropellerSaid(PropellerSeen.Off));
-        Assert.Null(bench.Refused(new PackSaid(PackSeen.Connected)));
+        var connected = Bench.Lamp(bench.State.Sheet, LampKind.Pack, LampIs.Connected);
+        Assert.Equal("lamps/not-known", bench.Refused(connected)!.Code);
+        bench.Motors(LampIs.On);
+        Assert.Equal(
+            ("lamps/not-known", "lamps.transmitter"),
+            bench.Refused(connected) is { } refused ? (refused.Code, refused.Where) : default
+        );
+        bench.Say(LampKind.Transmitter, LampIs.Live);
+        Assert.Equal("lamps/not-isolated", bench.Refused(connected)!.Code);
+        bench.Say(LampKind.Propeller, LampIs.Off);
+        Assert.Equal("lamps/transmitter", bench.Refused(connected)!.Code);
+        bench.Say(LampKind.Transmitter, LampIs.CutSet);
+        Assert.Null(bench.Refused(connected));
     }
 
     [Fact]
@@ -38,14 +43,20 @@ public sealed class AdmissionTests
         bench.Look = "thorne";
         bench.Do(new PapersFound("manual"), Bench.Thorne);
         bench.Look = "look-1";
+        Assert.Null(bench.Refused(new Bound("M", 2, "plug")));
+        bench.Look = "thorne";
+        bench.Do(new Core.Throws.FreedomSeen("elevon-left", true), Bench.Thorne);
+        bench.Look = "look-1";
         Assert.Equal("lamps/not-known", bench.Refused(new Bound("M", 2, "plug"))!.Code);
+        bench.Power();
+        Assert.Equal("lamps/not-known", bench.Refused(new Bound("M", 2, "plug"), Bench.Thorne)!.Code);
     }
 
     [Fact]
     public void Lamps_are_physical_facts_and_cannot_be_retracted()
     {
         var bench = new Bench();
-        var said = bench.Do(new PackSaid(PackSeen.Out));
+        var said = bench.Pack(LampIs.Out);
         Assert.Equal("retract/not-retractable", bench.Refused(new Retracted(said.EntryId, "mistake"))!.Code);
     }
 
@@ -54,9 +65,9 @@ public sealed class AdmissionTests
     {
         var bench = new Bench().Unpacked().Power();
         Assert.Equal("lamps/pack-connected", bench.Refused(bench.Weighing(166))!.Code);
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         Assert.Equal("lamps/pack-not-in-bay", bench.Refused(bench.Weighing(166))!.Code);
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         Assert.Null(bench.Refused(bench.Weighing(166)));
         Assert.Equal("balance/level", bench.Refused(bench.Weighing(166) with { Level = false })!.Code);
         Assert.Equal("balance/pack-place", bench.Refused(bench.Weighing(166, "40 mm"))!.Code);
@@ -149,7 +160,7 @@ public sealed class AdmissionTests
             .EntryId;
         bench.Do(new Disposed(finding, Disposition.Repair, ""));
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         bench.Do(new StepStarted(step));
         bench.Do(new StepDone(step, new Adhesive("slow", "slow epoxy", 60, 720, true), 20), Bench.Thorne);
         bench.Pass(TimeSpan.FromHours(14));
@@ -268,7 +279,7 @@ public sealed class AdmissionTests
         bench.Do(
             new DirectionSeen("elevator", [new("elevon-left", Movement.Down), new("elevon-right", Movement.Down)])
         );
-        bench.Do(new FailsafeSeen(FailsafeBehaviour.MotorRuns));
+        bench.Failsafe(FailsafeBehaviour.MotorRuns);
         Assert.Equal("handover/never", bench.Refused(new Conceded("direction/elevator", "no"), Bench.Thorne)!.Code);
         Assert.Equal("handover/never", bench.Refused(new Conceded("bind/failsafe", "no"), Bench.Thorne)!.Code);
     }

@@ -1,9 +1,9 @@
 using Xunit;
-using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
@@ -16,7 +16,7 @@ public sealed class ConcessionTests
     private static Bench Weighed(double x)
     {
         var bench = Bench.Ready();
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         bench.Do(bench.Weighing(x));
         return bench;
     }
@@ -137,9 +137,9 @@ public sealed class ConcessionTests
     public void Who_measured_it_does_not_concede_it_and_who_found_it_does_not_grade_it_down_but_alone_in_a_shop()
     {
         var bench = Weighed(170);
-        bench.Do(new PackSaid(PackSeen.InBay), Bench.Thorne);
+        bench.Pack(LampIs.InBay, Bench.Thorne);
         bench.Look = "look-2";
-        bench.Do(new PackSaid(PackSeen.InBay), Bench.Thorne);
+        bench.Pack(LampIs.InBay, Bench.Thorne);
         bench.Do(bench.Weighing(161) with { PropellerPlaced = true }, Bench.Thorne);
         Assert.Equal("handover/own-reading", bench.Refused(new Conceded(Balance, "Fine."), Bench.Thorne)!.Code);
         var found = bench.Do(
@@ -152,7 +152,7 @@ public sealed class ConcessionTests
         );
 
         var alone = Bench.Ready(alone: true);
-        alone.Do(new PackSaid(PackSeen.InBay));
+        alone.Pack(LampIs.InBay);
         alone.Do(alone.Weighing(161));
         Assert.Null(alone.Refused(new Conceded(Balance, "He flies it nose-heavy.")));
     }

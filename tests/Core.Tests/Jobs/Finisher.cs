@@ -4,6 +4,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
@@ -24,6 +25,7 @@ internal sealed class Finisher(Bench bench)
     public Bench Finish()
     {
         Ready();
+        bench.LastLook();
         bench.Do(bench.Release());
         return bench;
     }
@@ -32,7 +34,7 @@ internal sealed class Finisher(Bench bench)
     public Bench Ready()
     {
         bench.Look = $"finisher-{bench.State.Seq}";
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         for (var round = 0; round < 60; round++)
         {
             bench.Pass(TimeSpan.FromHours(14));
@@ -44,14 +46,15 @@ internal sealed class Finisher(Bench bench)
             Radio();
             Surfaces();
             Weigh();
+            Turn();
             foreach (var loop in bench.State.Build.Loops.Where(l => l.Closed is null).ToArray())
             {
                 bench.Do(new LoopClosed(loop.Id));
             }
 
-            if (bench.State.Build.Lamps.Pack?.Value == PackSeen.Connected)
+            if (bench.State.Safety.Connected(bench.State.Sheet))
             {
-                bench.Do(new PackSaid(PackSeen.InBay));
+                bench.Pack(LampIs.InBay);
             }
 
             if (bench.Open().Count == 0)
@@ -221,16 +224,35 @@ internal sealed class Finisher(Bench bench)
         {
             if (step.Standing == StepStanding.CanStart)
             {
-                bench.Do(new PackSaid(PackSeen.InBay));
-                if (step.Step.Needs.Power)
+                bench.Pack(LampIs.InBay);
+                if (StepPowers.Of(step.Step).IsPowered)
                 {
                     bench.Power();
+                    bench.Awake();
                 }
 
                 bench.Do(new StepStarted(step.Step.Id));
             }
 
             bench.Do(step.Step.Bond is null ? new StepDone(step.Step.Id) : new StepDone(step.Step.Id, Glue, 20));
+        }
+    }
+
+    // Last of all that is done under power: a fan's wires come off for everything else.
+    private void Turn()
+    {
+        if (
+            !bench.Open().Any(l => l.Stage == Stage.Throws)
+            && bench.Open().Any(l => l.Id.StartsWith("motor-direction/", StringComparison.Ordinal))
+        )
+        {
+            bench.MotorsTurned();
+        }
+
+        if (Asked("handover/motors"))
+        {
+            bench.Pack(LampIs.InBay);
+            bench.Motors(LampIs.On);
         }
     }
 
@@ -257,7 +279,7 @@ internal sealed class Finisher(Bench bench)
 
         if (Asked("bind/failsafe"))
         {
-            bench.Do(new FailsafeSeen(FailsafeBehaviour.AsDeclared));
+            bench.Failsafe();
         }
 
         foreach (var call in Directions.Calls(bench.State.Sheet).Where(c => Asked($"direction/{c.Function}")))
@@ -338,10 +360,10 @@ internal sealed class Finisher(Bench bench)
                 continue;
             }
 
-            bench.Do(new PackSaid(PackSeen.InBay));
-            if (Isolation.HasMotor(bench.State.Sheet))
+            bench.Pack(LampIs.InBay);
+            if (LampBoard.HasMotor(bench.State.Sheet))
             {
-                bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+                bench.Motors(LampIs.On);
             }
 
             var (x, g) = (

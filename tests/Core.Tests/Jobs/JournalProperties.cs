@@ -5,6 +5,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
@@ -18,11 +19,12 @@ public sealed class JournalProperties
 
     // Things people do, right and wrong, from any state; the finding or loop meant is picked by number.
     private static readonly Gen<Func<Bench, (EntryBody Body, bool Lead)>> Acts = Gen.OneOf(
-        Gen.Enum<PropellerSeen>()
-            .Select<PropellerSeen, Func<Bench, (EntryBody, bool)>>(p => _ => (new PropellerSaid(p), false)),
-        Gen.Enum<PackSeen>().Select<PackSeen, Func<Bench, (EntryBody, bool)>>(p => _ => (new PackSaid(p), false)),
-        Gen.Enum<TransmitterSeen>()
-            .Select<TransmitterSeen, Func<Bench, (EntryBody, bool)>>(p => _ => (new TransmitterSaid(p), false)),
+        Gen.Select(Gen.Enum<LampKind>(), Gen.Enum<LampIs>())
+            .Select<(LampKind, LampIs), Func<Bench, (EntryBody, bool)>>(p =>
+                b => (Bench.Lamp(b.State.Sheet, p.Item1, p.Item2), false)
+            ),
+        Gen.Enum<PoweredAct>()
+            .Select<PoweredAct, Func<Bench, (EntryBody, bool)>>(a => _ => (new ActOpened(a, Bench.Holding), false)),
         Gen.Select(Gen.OneOfConst(Targets), Gen.Int[1, 30])
             .Select<(string, int), Func<Bench, (EntryBody, bool)>>(p =>
                 b => (b.Reading(p.Item1, $"{p.Item2} mm"), false)
@@ -82,7 +84,7 @@ public sealed class JournalProperties
                         false
                     )
             ),
-        Gen.Const<Func<Bench, (EntryBody, bool)>>(_ => (new PackSaid(PackSeen.InBay), false)),
+        Gen.Const<Func<Bench, (EntryBody, bool)>>(_ => (Bench.Lamp(Bench.Delta, LampKind.Pack, LampIs.InBay), false)),
         Gen.Const<Func<Bench, (EntryBody, bool)>>(b =>
             (
                 Released
@@ -178,7 +180,7 @@ public sealed class JournalProperties
             yield return "an open loop";
         }
 
-        if (s.Build.Lamps.Pack?.Value == PackSeen.Connected)
+        if (s.Safety.Connected(s.Sheet))
         {
             yield return "the pack is connected";
         }

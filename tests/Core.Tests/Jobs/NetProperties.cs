@@ -7,6 +7,7 @@ using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
@@ -342,8 +343,8 @@ public sealed class NetProperties
                 (first, second, words, otherPack) =>
                 {
                     var bench = new Bench();
-                    bench.Do(new PackSaid(PackSeen.InBay));
-                    bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+                    bench.Pack(LampIs.InBay);
+                    bench.Motors(LampIs.On);
                     bench.Do(bench.Weighing(first));
                     var concede = new Conceded("balance/as flown", "He flies it so.", words ? "I fly it so." : "");
                     if (bench.Refused(concede, Bench.Thorne) is not null)

@@ -6,6 +6,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
@@ -238,14 +239,25 @@ public sealed class RefusedTests
     public void Lamps_are_said_by_somebody_looking_and_only_of_what_is_there()
     {
         var glider = new Bench(Bench.Sheet("lowen-2600"));
-        Refuses(glider, new PropellerSaid(PropellerSeen.Off), "lamps/no-motor", "body.state");
+        Refuses(
+            glider,
+            LampsSaid.Of((new(LampKind.Propeller, "nose"), LampIs.Off)),
+            "lamps/unknown",
+            "body.said[0].of"
+        );
         var bench = new Bench();
-        Refuses(bench, new PropellerSaid(PropellerSeen.Off), "lamps/fan", "body.state");
-        Refuses(bench, new Bound("M", 2, "plug"), "lamps/not-known", "lamps.pack");
-        bench.Do(new PackSaid(PackSeen.Out));
+        LampId fan = new(LampKind.Wires, "fan");
+        Refuses(bench, LampsSaid.Of((new(LampKind.Propeller, "fan"), LampIs.Off)), "lamps/unknown", "body.said[0].of");
+        Refuses(bench, LampsSaid.Of((fan, LampIs.BladesOff)), "lamps/word", "body.said[0].is");
+        Refuses(bench, LampsSaid.Of((fan, LampIs.Off), (fan, LampIs.On)), "lamps/twice", "body.said[1].of");
+        Refuses(bench, LampsSaid.Of(), "lamps/nothing", "body.said");
+        Refuses(bench, new PackSaid(PackSeen.Out), "lamps/old", "type");
+        Refuses(bench, new Bound("M", 2, "plug"), "lamps/not-known", "lamps.wires.fan");
+        bench.Do(Bench.Isolated(bench.State.Sheet, LampIs.Out));
         Refuses(bench, new Bound("M", 2, "plug"), "lamps/pack-not-connected", "lamps.pack");
         bench.Look = "";
-        Refuses(bench, new TransmitterSaid(TransmitterSeen.Off), "lamps/look", "look");
+        Refuses(bench, LampsSaid.Of((fan, LampIs.Off)), "lamps/look", "look");
+        Refuses(bench, new ActOpened(PoweredAct.Calibration), "lamps/look", "look");
     }
 
     [Fact]
@@ -333,7 +345,7 @@ public sealed class RefusedTests
     public void A_weighing_names_the_support_that_cannot_be()
     {
         var bench = new Bench();
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         var good = bench.Weighing(166);
         Weighed With(int at, Func<WeighedSupport, WeighedSupport> change) =>
             good with

@@ -4,6 +4,7 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
@@ -66,7 +67,7 @@ public sealed class RestsOnSettingsTests
 
     [Fact]
     public void A_reading_without_a_number_beside_it_leaves_the_radio_as_it_is() =>
-        Assert.Empty(StaleAfter(new PackSaid(PackSeen.InBay)));
+        Assert.Empty(StaleAfter(Bench.Lamp(Bench.Delta, LampKind.Pack, LampIs.InBay)));
 
     [Fact]
     public void The_same_value_said_again_makes_nothing_stale() =>
@@ -94,7 +95,8 @@ public sealed class RestsOnSettingsTests
         var bench = Bench.Ready();
         bench.Power();
         bench.Do(new Bound("MEMORY", 2, bench.State.Sheet.Radio.BindMethods[0]));
-        Assert.Equal(["bind/failsafe"], Stale(bench));
+        // A fan is isolated by its wires: how they went back is to be seen.
+        Assert.Equal(["bind/failsafe", "motor-direction/fan"], Stale(bench));
     }
 
     [Fact]
@@ -243,8 +245,8 @@ public sealed class RestsOnSettingsTests
     public void A_second_configuration_with_the_pack_elsewhere_makes_the_first_stale()
     {
         var bench = Parasol();
-        bench.Do(new PackSaid(PackSeen.InBay));
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Pack(LampIs.InBay);
+        bench.Motors(LampIs.On);
         Weigh(bench, "wheels", "-150 mm");
         Weigh(bench, "skis", "-160 mm");
         Assert.Contains("balance/wheels", Stale(bench));
@@ -272,8 +274,8 @@ public sealed class RestsOnSettingsTests
             },
         };
         var bench = Parasol(own);
-        bench.Do(new PackSaid(PackSeen.InBay));
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Pack(LampIs.InBay);
+        bench.Motors(LampIs.On);
         Weigh(bench, "wheels", "-150 mm");
         Weigh(bench, "skis", "-160 mm");
         Assert.Empty(Stale(bench));
@@ -292,7 +294,7 @@ public sealed class RestsOnSettingsTests
             },
         };
         var bench = new Bench(own);
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         Assert.Equal("balance/which-configuration", bench.Refused(new PackMoved(Bench.Q("-150 mm")))!.Code);
         Assert.Equal("balance/configuration", bench.Refused(new PackMoved(Bench.Q("-150 mm"), "floats"))!.Code);
         Assert.Null(bench.Refused(new PackMoved(Bench.Q("-150 mm"), "skis")));
@@ -302,7 +304,7 @@ public sealed class RestsOnSettingsTests
     public void A_pack_moved_moves_the_centre_and_no_weight() =>
         Assert.Equal(
             ["balance/as flown", "lateral/as flown"],
-            StaleAfter(new PackSaid(PackSeen.InBay), new PackMoved(Bench.Q("-40 mm")))
+            StaleAfter(Bench.Lamp(Bench.Delta, LampKind.Pack, LampIs.InBay), new PackMoved(Bench.Q("-40 mm")))
         );
 
     [Fact]
@@ -320,12 +322,12 @@ public sealed class RestsOnSettingsTests
     public void A_propeller_taken_off_after_the_weighing_is_put_on_again_before_it_counts()
     {
         var bench = new Bench(Bench.Parasol);
-        bench.Do(new PackSaid(PackSeen.InBay));
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Pack(LampIs.InBay);
+        bench.Motors(LampIs.On);
         Weigh(bench, "wheels", "-150 mm");
-        bench.Do(new PropellerSaid(PropellerSeen.Off));
+        bench.Say(LampKind.Propeller, LampIs.Off);
         Assert.Contains("weight/wheels", Stale(bench));
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Motors(LampIs.On);
         Assert.Empty(Stale(bench));
     }
 
@@ -372,7 +374,7 @@ public sealed class RestsOnSettingsTests
         var bench = Bench.Ready();
         var finding = Find(bench, "wing-right", PlaceKind.Skin, FindingKind.Crack);
         bench.Do(new Disposed(finding, Disposition.Repair, ""), Bench.Thorne);
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
         bench.Do(new Disposed(finding, Disposition.UseAsIs, "Shallow after all."), Bench.Thorne);
         Assert.Null(bench.State.Sheet.Step("repair-f1"));

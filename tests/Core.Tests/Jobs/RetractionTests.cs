@@ -4,6 +4,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
@@ -29,6 +30,7 @@ public sealed class RetractionTests
                 "bind/called",
                 "bind/direction",
                 "bind/failsafe",
+                "bind/motor-turned",
                 "handover/conceded",
                 "receive/box-photo",
                 "receive/promised",
@@ -86,7 +88,7 @@ public sealed class RetractionTests
         Assert.Null(Refused(bench, decided, Bench.Vane));
 
         // Once hands were on it, what was decided stays decided: another decision is another entry.
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
         Assert.Equal("retract/acted-on", Refused(bench, decided, Bench.Vane));
     }
@@ -117,7 +119,7 @@ public sealed class RetractionTests
             bench.Do(new AddOnBrought("lights", Bench.Q("12 g"))),
             bench.Do(new TravelSet(Target, 90)),
             bench.Do(new LoopOpened(LoopKind.TrialWeight, "")),
-            bench.Do(new PackSaid(PackSeen.InBay)),
+            bench.Pack(LampIs.InBay),
             bench.Journal.First(e => e.Body is Bound),
             bench.Journal.First(e => e.Body is StepDone),
         ];
@@ -177,7 +179,7 @@ public sealed class RetractionTests
     public void A_step_tapped_done_by_a_slip_is_under_way_again_and_what_it_disturbed_stays_disturbed()
     {
         var bench = new Bench().Unpacked();
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         bench.Do(new StepStarted("check-intake"));
         bench.Do(new StepDone("check-intake"));
         bench.Do(new StepStarted("fit-spar"));
@@ -199,7 +201,7 @@ public sealed class RetractionTests
             new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Bench.Q("30 mm"), 200, -60, "")
         );
         bench.Do(new Disposed(found.EntryId, Disposition.Repair, ""));
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
         bench.Do(new StepDone("repair-f1", new Adhesive("c", "contact", 15, 240, false), 20));
         bench.Do(new StepUndone("repair-f1", "Only the first coat."));

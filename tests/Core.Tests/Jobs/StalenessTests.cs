@@ -4,6 +4,7 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Jobs;
@@ -118,7 +119,7 @@ public sealed class StalenessTests
     public void A_step_disturbs_from_its_start_until_it_is_done()
     {
         var bench = new Bench().Unpacked();
-        bench.Do(new PackSaid(PackSeen.InBay));
+        bench.Pack(LampIs.InBay);
         bench.Do(new StepStarted("check-intake"));
         bench.Do(new StepDone("check-intake"));
         bench.Do(new StepStarted("fit-spar"));

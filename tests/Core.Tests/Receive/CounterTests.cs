@@ -1,9 +1,9 @@
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
-using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Tests.Receive;
@@ -279,8 +279,8 @@ public sealed class CounterTests
         var bench = Bench.Ready();
         bench.Do(new AddOnBrought("camera", Bench.Q("38 g"), Bench.Q("-60 mm")));
         Assert.Equal(Standing.Stale, bench.Line("weight/as flown").Standing);
-        bench.Do(new PackSaid(PackSeen.InBay));
-        bench.Do(new PropellerSaid(PropellerSeen.Fitted));
+        bench.Pack(LampIs.InBay);
+        bench.Motors(LampIs.On);
         bench.Do(bench.Weighing(166));
         bench.Do(new AddOnBrought("camera", Bench.Q("38 g"), Bench.Q("-60 mm"), AddOnState.Tested));
         Assert.NotEqual(Standing.Stale, bench.Line("weight/as flown").Standing);

@@ -211,7 +211,11 @@ public sealed class PlausibilityTests
             .Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json")))!
             .AsObject();
         static Flag[] Doubts(JsonObject f) =>
-            [.. Plausible.Of(SheetReader.Read(Encoding.UTF8.GetBytes(f.ToJsonString())).Rough!)];
+            [
+                .. Plausible
+                    .Of(SheetReader.Read(Encoding.UTF8.GetBytes(f.ToJsonString())).Rough!)
+                    .Where(d => !d.Reason.StartsWith("No step", StringComparison.Ordinal)),
+            ];
         var before = Assert.Single(Doubts(file));
         file["parts"]!.AsArray().RemoveAt(0);
         file["steps"]!.AsArray().Clear();

@@ -3,6 +3,7 @@ using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.Unpack;
 
@@ -270,7 +271,7 @@ public sealed class BoxTests
         Assert.NotNull(step.Bond);
         Assert.Contains(step.Disturbs, a => a.Kind == AspectKind.Trueness);
         Assert.True(bench.Line("step/repair-f1").Open);
-        bench.Do(new PackSaid(PackSeen.Out));
+        bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
         bench.Do(new StepDone("repair-f1", new Adhesive("c", "foam-safe contact", 15, 240, false), 20));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(f.Id, true), Bench.Thorne)!.Code);

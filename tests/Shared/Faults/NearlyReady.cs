@@ -12,11 +12,44 @@ internal static class NearlyReady
     public static async Task Finish(string loop, Func<string, object, bool, Task> record)
     {
         await record("build/loop-closed", new { loop }, false);
-        await record("build/propeller", new { state = "wiresOff" }, false);
-        await record("build/transmitter", new { state = "onCutSet" }, false);
-        await record("build/pack", new { state = "connected" }, true);
+        // A fan is held, for its failsafe and for its airflow.
+        var held = new
+        {
+            restrained = true,
+            discClear = true,
+            second = "I. Thorne",
+        };
+        Task Say(string lamp, string seen, string of = "") =>
+            record(
+                "build/lamps",
+                new
+                {
+                    said = new[]
+                    {
+                        new
+                        {
+                            lamp,
+                            of,
+                            @is = seen,
+                        },
+                    },
+                },
+                seen == "connected"
+            );
+        await Say("wires", "on", "fan");
+        await Say("transmitter", "cutSet");
+        await record("bind/act-opened", new { act = "failsafe", held }, false);
+        await Say("pack", "connected");
+        await Say("transmitter", "off");
         await record("bind/failsafe", new { behaviour = "asDeclared", note = "" }, false);
-        await record("build/pack", new { state = "inBay" }, true);
+        await Say("transmitter", "cutSet");
+        await Say("pack", "inBay");
+        await record("bind/act-opened", new { act = "motorDirection", held }, false);
+        await Say("pack", "connected");
+        await Say("transmitter", "live");
+        await record("bind/motor-turned", new { motor = "fan", turned = "asItShould" }, false);
+        await Say("transmitter", "cutSet");
+        await Say("pack", "inBay");
         static object Support(string x, string y, string reading) =>
             new
             {

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useMe } from './me';
 import { Refusal, type Schemas } from './client';
 import { currentLook } from './look';
@@ -48,9 +48,7 @@ export type Bodies = {
   'build/step-undone': Schemas['Entry.StepUndone'];
   'build/step-handled': Schemas['Entry.StepHandled'];
   'build/cure-began': Schemas['Entry.CureBegan'];
-  'build/propeller': Schemas['Entry.PropellerSaid'];
-  'build/pack': Schemas['Entry.PackSaid'];
-  'build/transmitter': Schemas['Entry.TransmitterSaid'];
+  'build/lamps': Schemas['Entry.LampsSaid'];
   'build/loop-opened': Schemas['Entry.LoopOpened'];
   'build/loop-closed': Schemas['Entry.LoopClosed'];
   'build/linkage-moved': Schemas['Entry.LinkageMoved'];
@@ -61,6 +59,9 @@ export type Bodies = {
   'bind/called': Schemas['Entry.CalledSeen'];
   'bind/set': Schemas['Entry.RadioSet'];
   'bind/motor-wires': Schemas['Entry.MotorWiresChanged'];
+  'bind/motor-turned': Schemas['Entry.MotorTurned'];
+  'bind/act-opened': Schemas['Entry.ActOpened'];
+  'bind/act-ended': Schemas['Entry.ActEnded'];
   'throws/read': Schemas['Entry.ThrowRead'];
   'throws/travel-set': Schemas['Entry.TravelSet'];
   'throws/freedom': Schemas['Entry.FreedomSeen'];
@@ -95,29 +96,38 @@ const DECISIONS = new Set<keyof Bodies>([
   'job/retracted',
 ]);
 const isDecision = (type: keyof Bodies, body: unknown) =>
-  DECISIONS.has(type) || (type === 'build/pack' && (body as Bodies['build/pack']).state === 'connected');
+  DECISIONS.has(type) ||
+  (type === 'build/lamps' && (body as Bodies['build/lamps']).said.some((s) => s.is === 'connected'));
 
 /** An entry to be recorded with another, all or none. */
 export type Said = { type: keyof Bodies; body: Bodies[keyof Bodies] };
 
 export type Recorder = ReturnType<typeof useRecord>;
 
-/** Records entries of one job. Holds the last refusal so that the screen can show it where it belongs. */
-export function useRecord(jobId: string, seq: number) {
+/** A look that something waits for: the refusal that led to it, and how to go on. */
+export type Asked = { refusal: Refusal; lamp: string; answer: (said: boolean) => void };
+
+/** The lamp that a refusal leads to, whichever of several entries it was for; empty where it leads elsewhere. */
+export const lampOf = (refusal: Refusal | null) => /lamps\..*$/.exec(refusal?.where ?? '')?.[0] ?? '';
+
+/**
+ * Records entries of one job. What is refused for a lamp waits until somebody has looked, and is then recorded by itself.
+ * Holds the last other refusal so that the screen can show it where it belongs.
+ */
+export function useRecord(jobId: string) {
   const client = useQueryClient();
   const me = useMe();
   const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const last = useRef<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
 
-  const record = useCallback(
-    async <T extends keyof Bodies>(type: T, body: Bodies[T], follow?: (id: string) => Said): Promise<boolean> => {
-      setBusy(true);
-      setRefusal(null);
-      const id = crypto.randomUUID();
-      const said: Said[] = follow ? [{ type, body }, follow(id)] : [{ type, body }];
+  const attempt = useCallback(
+    async (said: Said[], ids: string[]): Promise<Refusal | 'signed-out' | null> => {
       const decision = said.some((s) => isDecision(s.type, s.body));
+      const seq = client.getQueryData<Schemas['JobView']>(['job', jobId])?.seq ?? 0;
       const entries = said.map((s, i) => ({
-        entryId: i === 0 ? id : crypto.randomUUID(),
+        entryId: ids[i]!,
         type: s.type,
         body: s.body,
         observedAt: new Date().toISOString(),
@@ -125,25 +135,47 @@ export function useRecord(jobId: string, seq: number) {
       }));
       try {
         const answer = await post(
-          { id, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries },
+          { id: ids[0]!, at: Date.now(), jobId, person: me?.id ?? '', look: currentLook(), entries },
           decision,
         );
         if (answer !== 'waiting') await refresh(client);
-        return true;
+        return null;
       } catch (e) {
         // A sign-in that ran out is asked for over the screen; what was decided is decided again then.
-        if (e instanceof Refusal && e.status === 401) return false;
-        setRefusal(
-          e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', ''),
-        );
+        if (e instanceof Refusal && e.status === 401) return 'signed-out';
         if (e instanceof Refusal && e.status === 409) await refresh(client);
-        return false;
-      } finally {
-        setBusy(false);
+        return e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached; this needs it.', '');
       }
     },
-    [client, jobId, me?.id, seq],
+    [client, jobId, me?.id],
   );
 
-  return { record, refusal, clear: () => setRefusal(null), busy };
+  const record = useCallback(
+    async <T extends keyof Bodies>(type: T, body: Bodies[T], follow?: (id: string) => Said): Promise<boolean> => {
+      setRefusal(null);
+      last.current = null;
+      for (;;) {
+        const ids = [crypto.randomUUID(), crypto.randomUUID()];
+        setBusy(true);
+        const refused = await attempt(follow ? [{ type, body }, follow(ids[0]!)] : [{ type, body }], ids);
+        setBusy(false);
+        if (refused === null) return true;
+        if (refused === 'signed-out') return false;
+        const lamp = lampOf(refused);
+        if (type === 'build/lamps' || !lamp) {
+          setRefusal(refused);
+          last.current = refused;
+          return false;
+        }
+        const looked = await new Promise<boolean>((answer) => setAsked({ refusal: refused, lamp, answer }));
+        setAsked(null);
+        if (!looked) return false;
+      }
+    },
+    [attempt],
+  );
+
+  /** The refusal of what was just recorded, before the screen has it. */
+  const why = () => last.current;
+  return { record, refusal, why, asked, clear: () => setRefusal(null), busy };
 }

@@ -2564,6 +2564,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActView: {
+            act: components["schemas"]["PoweredAct"];
+            title: string;
+            do: string;
+            afterwards: string;
+            held: components["schemas"]["Held"];
+        };
         AddOnBrought: {
             name: string;
             mass: components["schemas"]["Quantity"];
@@ -2710,7 +2717,7 @@ export interface components {
             called: components["schemas"]["CalledView"][];
             channels: string[];
             functions: string[];
-            motors: string[];
+            motors: components["schemas"]["MotorView"][];
         };
         BudgetPartView: {
             name: string;
@@ -2872,6 +2879,13 @@ export interface components {
             contact: string;
             notes: string;
         };
+        DangerView: {
+            code: string;
+            now: string;
+            where: string;
+            follows: boolean;
+            remedies: components["schemas"]["Remedy"][];
+        };
         DifferenceView: {
             name: string;
             /** Format: int32 */
@@ -2973,6 +2987,21 @@ export interface components {
             look: string;
             /** Format: date-time */
             sentAt?: null | string;
+        };
+        "Entry.ActEnded": {
+            /** @enum {unknown} */
+            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi";
+            /** @default  */
+            seen: string;
+        };
+        "Entry.ActOpened": {
+            /** @enum {unknown} */
+            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi";
+            held?: {
+                restrained: boolean;
+                discClear: boolean;
+                second: string;
+            };
         };
         "Entry.AddOnBrought": {
             name: string;
@@ -3245,6 +3274,16 @@ export interface components {
             /** @default pack 1 */
             packName: string;
         };
+        "Entry.LampsSaid": {
+            said: {
+                /** @enum {unknown} */
+                lamp: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser";
+                /** @enum {unknown} */
+                is: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling";
+                /** @default  */
+                of: string;
+            }[];
+        };
         "Entry.LinkageMoved": {
             surface: string;
             /** @enum {unknown} */
@@ -3261,6 +3300,11 @@ export interface components {
             detail: string;
             /** @default  */
             function: string;
+        };
+        "Entry.MotorTurned": {
+            motor: string;
+            /** @enum {unknown} */
+            turned: "asItShould" | "theOtherWay" | "notAtAll";
         };
         "Entry.MotorWiresChanged": {
             motor: string;
@@ -3468,6 +3512,11 @@ export interface components {
         };
         "Entry.StepStarted": {
             step: string;
+            held?: {
+                restrained: boolean;
+                discClear: boolean;
+                second: string;
+            };
         };
         "Entry.StepUndone": {
             step: string;
@@ -3711,6 +3760,8 @@ export interface components {
             retracted: components["schemas"]["RetractionView"][];
         };
         /** @enum {unknown} */
+        Held: "never" | "fans" | "any";
+        /** @enum {unknown} */
         Ink: "notFitted" | "inHand" | "fitted";
         JobCard: {
             id: string;
@@ -3748,7 +3799,6 @@ export interface components {
             released: boolean;
             /** Format: int32 */
             record: null | number;
-            motorKind: string;
             ruler: components["schemas"]["RulerStage"][];
             lamps: components["schemas"]["LampsView"];
             drawing: components["schemas"]["DrawingView"];
@@ -3797,18 +3847,56 @@ export interface components {
             listed: components["schemas"]["OutlineView"];
             inHand: components["schemas"]["OutlineView"];
         };
+        KindWords: {
+            lamp: components["schemas"]["LampKind"];
+            words: string;
+        };
+        /** @enum {unknown} */
+        LampIs: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling";
+        /** @enum {unknown} */
+        LampKind: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser";
+        LampSaid: {
+            lamp: components["schemas"]["LampKind"];
+            is: components["schemas"]["LampIs"];
+            /** @default  */
+            of: string;
+        };
         LampView: {
-            value: string;
+            lamp: components["schemas"]["LampKind"];
+            of: string;
+            key: string;
+            title: string;
+            part: string;
+            /** Format: double */
+            across: null | number;
+            /** Format: double */
+            down: null | number;
+            choices: components["schemas"]["LampWord"][];
+            is: null | components["schemas"]["LampIs"];
             words: string;
             /** Format: date-time */
-            at: string;
+            at: null | string;
             by: string;
+            byId: string;
             look: string;
         };
+        LampWord: {
+            is: components["schemas"]["LampIs"];
+            words: string;
+        };
+        LampsSaid: {
+            said: components["schemas"]["LampSaid"][];
+        };
         LampsView: {
-            propeller: null | components["schemas"]["LampView"];
-            pack: null | components["schemas"]["LampView"];
-            transmitter: null | components["schemas"]["LampView"];
+            lamps: components["schemas"]["LampView"][];
+            /** Format: date-time */
+            knownUntil: string;
+            asLast: components["schemas"]["KindWords"][];
+            dangers: components["schemas"]["DangerView"][];
+            open: null | components["schemas"]["OpenActView"];
+            acts: components["schemas"]["ActView"][];
+            order: string[];
+            orderStated: boolean;
         };
         LastEntryView: {
             entryId: string;
@@ -3866,6 +3954,13 @@ export interface components {
             mailWaiting: string[];
             backups: components["schemas"]["BackupsView"];
         };
+        MotorView: {
+            id: string;
+            fan: boolean;
+            expected: string;
+            part: string;
+            line: components["schemas"]["LedgerLine"];
+        };
         MovePreview: {
             id: string;
             text: string;
@@ -3895,6 +3990,19 @@ export interface components {
             /** Format: date */
             promised: string;
             late: boolean;
+        };
+        OpenActView: {
+            act: null | components["schemas"]["PoweredAct"];
+            title: string;
+            do: string;
+            afterwards: string;
+            reached: boolean;
+            transmitter: components["schemas"]["LampIs"][];
+            heldBy: string;
+            by: string;
+            byId: string;
+            /** Format: date-time */
+            at: string;
         };
         OrderLine: {
             job: string;
@@ -4092,6 +4200,8 @@ export interface components {
             name: string;
             battery: components["schemas"]["Battery"];
         };
+        /** @enum {unknown} */
+        PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | null;
         /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
         Quantity: string;
         ReceivePost: {
@@ -4201,6 +4311,10 @@ export interface components {
             /** Format: date-time */
             at: string;
             pdfHash: string;
+        };
+        Remedy: {
+            words: string;
+            said: components["schemas"]["LampsSaid"];
         };
         RetractionView: {
             said: string;
@@ -4391,8 +4505,9 @@ export interface components {
             page: string;
             isBond: boolean;
             bondWords: string;
-            needsPower: boolean;
-            needsUnpowered: boolean;
+            power: string;
+            mayTurn: boolean;
+            readies: string[];
             fits: string[];
             adhesive: string;
             /** Format: date-time */

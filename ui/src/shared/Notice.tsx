@@ -8,9 +8,7 @@ export function Notice({ refusal, onClose }: { refusal: Refusal | null; onClose:
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!refusal) return;
-    const lamp = /lamps\.(\w+)/.exec(refusal.where)?.[1];
-    const remedy = lamp ? document.querySelector<HTMLElement>(`[data-lamp=${lamp}]`) : box.current;
-    remedy?.focus();
+    box.current?.focus();
   }, [refusal]);
   if (!refusal) return null;
   const between = (refusal.detail.between as Between[] | undefined) ?? [];

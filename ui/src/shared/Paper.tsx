@@ -1,34 +1,69 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
 import { LastSaid } from './LastSaid';
-import { Lamps } from './Lamps';
+import { ActNow } from './look/ActNow';
+import { DangerNow } from './look/DangerNow';
+import { Lamps } from './look/Lamps';
+import { Look } from './look/Look';
 import { Notice } from './Notice';
 
-/** The paper at the right: lamps on top, the work, what was just recorded, and the main act at the bottom. */
+/**
+ * The paper at the right: lamps on top, what is dangerous now, what is open under power, the work, what was just recorded,
+ * and the main act at the bottom.
+ */
 export function Paper({
   job,
   recorder,
   act,
+  onBind = false,
   children,
 }: {
   job: Schemas['JobView'];
   recorder: Recorder;
   act: ReactNode;
+  /** Results of acts are answered on this very screen. */
+  onBind?: boolean;
   children: ReactNode;
 }) {
+  const [lookedAt, setLookedAt] = useState<string[]>();
+  const { asked } = recorder;
   return (
     <section
       aria-label="Paper"
       className="flex min-h-0 min-w-0 flex-col border-l-2 border-ink bg-paper [grid-area:paper] max-lg:border-t-2 max-lg:border-l-0"
     >
-      <Lamps job={job} recorder={recorder} />
+      <Lamps job={job} onLookAt={setLookedAt} />
+      <DangerNow job={job} recorder={recorder} />
+      <ActNow job={job} recorder={recorder} onBind={onBind} />
       <div data-region="now" className="min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
         {children}
       </div>
       <Notice refusal={recorder.refusal} onClose={recorder.clear} />
       <LastSaid job={job} recorder={recorder} />
       {act}
+      {asked ? (
+        <Look
+          key={asked.refusal.message}
+          job={job}
+          recorder={recorder}
+          opened={asked.refusal.code === 'lamps/not-known' ? [] : [asked.lamp]}
+          because={asked.refusal.message}
+          onDone={asked.answer}
+        />
+      ) : (
+        lookedAt && (
+          <Look
+            job={job}
+            recorder={recorder}
+            opened={lookedAt}
+            onDone={() => {
+              setLookedAt(undefined);
+              recorder.clear();
+            }}
+          />
+        )
+      )}
     </section>
   );
 }

@@ -36,7 +36,7 @@ const SCREENS: Record<StageKey, (props: StageProps) => React.ReactNode> = {
 export function JobFrame({ room, turn }: { room: string; turn: () => void }) {
   const { id = '', stage = '' } = useParams();
   const { data: job, error } = useJob(id);
-  const recorder = useRecord(id, job?.seq ?? 0);
+  const recorder = useRecord(id);
   const [find, setFind] = useState(false);
   useKeys(id, stage, () => setFind(true));
   if (!STAGE_KEYS.includes(stage as StageKey)) return <Navigate to={`/jobs/${id}/receive`} replace />;

@@ -9,6 +9,15 @@ namespace Zygotome.Core.SpecSheets.Archetypes;
 /// </summary>
 public static class ArchetypeSheet
 {
+    internal static string[] MotorIds(Archetype type) =>
+        type.Motors switch
+        {
+            0 => [],
+            1 => ["main"],
+            2 => ["left", "right"],
+            _ => ["nose", "left", "right"],
+        };
+
     /// <summary>
     /// A sheet file, ready to edit; refuses numbers no aircraft of the class has. Lengths in mm, masses in g.
     /// </summary>
@@ -47,6 +56,7 @@ public static class ArchetypeSheet
             {
                 ["functions"] = Assumed(new JsonArray([.. surfaces.Functions.Select(f => JsonValue.Create(f))])),
                 ["failsafe"] = Assumed(type.Motors > 0 ? "throttle low" : "surfaces hold"),
+                ["stabiliser"] = new JsonObject { ["fitted"] = request.Fitted.Contains("stabiliser") },
             },
             ["parts"] = new JsonArray(),
             ["steps"] = new JsonArray([.. ArchetypeSteps.Of(type, request)]),
@@ -125,6 +135,7 @@ public static class ArchetypeSheet
         );
         var rating = Math.Ceiling(amperes * 1.3 / 5) * 5;
         var capacity = Math.Max(300, Math.Round(amperes * 1000 / 16 / 50) * 50);
+        var ids = MotorIds(type);
         var motors = Enumerable
             .Range(0, type.Motors)
             .Select(i =>
@@ -132,15 +143,7 @@ public static class ArchetypeSheet
                     new JsonObject
                     {
                         ["assumed"] = true,
-                        ["id"] =
-                            type.Motors == 1 ? "main"
-                            : type.Motors == 2 ? (i == 0 ? "left" : "right")
-                            : i switch
-                            {
-                                0 => "nose",
-                                1 => "left",
-                                _ => "right",
-                            },
+                        ["id"] = ids[i],
                         ["kind"] = type.MotorKind,
                         ["at"] = Mm(shape.MotorAt(type, i)),
                         ["y"] = Mm(shape.MotorY(type, i)),

@@ -136,24 +136,30 @@ internal static class ArchetypeSteps
                 [],
                 "Only with the motor isolated.",
                 null,
-                power: true
+                power: true,
+                awake: true
             );
         }
 
-        if (type.Motors > 0 && type.MotorKind != "fan")
+        if (type.Motors > 0)
         {
-            yield return Step(
-                "fit-propeller",
+            var fan = type.MotorKind == "fan";
+            var step = Step(
+                fan ? "fan-wires" : "fit-propeller",
                 "balance",
-                "Fit propeller and spinner",
+                fan ? "Join the fan's wires" : "Fit propeller and spinner",
                 ["plug-receiver"],
                 "6 min",
                 ["motor"],
-                ["mass", "balance"],
-                "Propeller: last before weighing; from now on it is fitted.",
+                fan ? [] : ["mass", "balance"],
+                fan
+                    ? "From now on the fan can turn: intake clear."
+                    : "Propeller: last before weighing; from now on it is fitted.",
                 null,
                 unpowered: true
             );
+            step["readies"] = Texts([.. ArchetypeSheet.MotorIds(type)]);
+            yield return step;
         }
 
         yield return Step(
@@ -181,7 +187,8 @@ internal static class ArchetypeSteps
         string caution = "",
         (string A, string B)? joint = null,
         bool power = false,
-        bool unpowered = false
+        bool unpowered = false,
+        bool awake = false
     )
     {
         var step = new JsonObject
@@ -205,9 +212,24 @@ internal static class ArchetypeSteps
             };
         }
 
-        if (power || unpowered)
+        if (unpowered)
         {
-            step["needs"] = new JsonObject { [power ? "power" : "unpowered"] = true };
+            step["power"] = new JsonObject { ["pack"] = "not connected" };
+        }
+
+        if (power)
+        {
+            step["power"] = new JsonObject
+            {
+                ["transmitter"] = "on",
+                ["throttle"] = "cut",
+                ["motor"] = "isolated",
+            };
+        }
+
+        if (awake)
+        {
+            step["power"]!["stabiliser"] = "awake";
         }
 
         if (caution.Length > 0)

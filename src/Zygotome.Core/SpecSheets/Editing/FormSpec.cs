@@ -253,6 +253,7 @@ public static class FormSpec
             "power",
             "Power",
             [
+                new("power.order", "brought under power in this order", FieldKind.Texts),
                 new("power.duty", "share of full draw in flight", FieldKind.Number),
                 T("power.regulator.kind", "regulator"),
                 Q("power.regulator.volts", "its voltage", Unit.Volt),
@@ -291,6 +292,8 @@ public static class FormSpec
                         Q("capacity", "capacity", Unit.MilliampereHour),
                         T("connector", "connector"),
                         new("count", "packs together", FieldKind.Whole),
+                        C("joined", "joined", "", "series", "parallel"),
+                        new("order", "connected in this order", FieldKind.Texts),
                         Q("length", "length", Mm),
                         Q("mass", "mass", Unit.Gram),
                     ]
@@ -304,6 +307,7 @@ public static class FormSpec
                 new("radio.functions", "functions that need a channel", FieldKind.Texts),
                 new("radio.bind", "binds by", FieldKind.Texts),
                 T("radio.failsafe", "failsafe"),
+                new("radio.stabiliser.fitted", "has a stabiliser", FieldKind.Flag),
                 Q("radio.rangeCheck", "range check", Unit.Metre),
             ],
             [
@@ -384,6 +388,12 @@ public static class FormSpec
                         new("fits", "fits", FieldKind.Texts),
                         new("hides", "hides", FieldKind.Texts),
                         new("disturbs", "disturbs", FieldKind.Texts),
+                        new("readies", "readies motors", FieldKind.Texts),
+                        C("power.transmitter", "transmitter", "", "on", "off"),
+                        C("power.throttle", "throttle", "", "cut", "live", "full"),
+                        C("power.pack", "pack", "", "connected", "in bay", "not connected"),
+                        C("power.motor", "motors", "", "isolated", StepPower.CannotBeIsolated),
+                        C("power.stabiliser", "stabiliser", "", "off", "awake"),
                         new("needs.power", "powered", FieldKind.Flag),
                         new("needs.unpowered", "pack not connected", FieldKind.Flag),
                         new("needs.people", "people", FieldKind.Whole),

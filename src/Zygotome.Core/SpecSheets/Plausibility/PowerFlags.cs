@@ -75,6 +75,17 @@ internal static class PowerFlags
 
         foreach (var (motor, i) in power.Motors.Select((m, i) => (m, i)))
         {
+            if (!sheet.Steps.Any(s => s.Readies.Contains(motor.Id)))
+            {
+                yield return Flag.Of(
+                    "readies",
+                    $"$.power.motors[{i}].id",
+                    motor.Id,
+                    $"No step says that it readies motor {motor.Id}: nothing tells when its "
+                        + $"{(motor.IsFan ? "wires are joined" : "propeller goes on")}."
+                );
+            }
+
             if (motor.Propeller.Length == 0)
             {
                 continue;

@@ -7,7 +7,10 @@ import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
 import { SettingsList } from '../../shared/SettingsList';
 import type { StageProps } from '../JobFrame';
+import { Acts } from '../../shared/look/Acts';
 import { Called } from './Called';
+import { Failsafe } from './Failsafe';
+import { Motors } from './Motors';
 import { SetInRadio } from './SetInRadio';
 
 type Call = Schemas['DirectionView'];
@@ -70,6 +73,7 @@ export function Bind({ job, recorder }: StageProps) {
       <Paper
         job={job}
         recorder={recorder}
+        onBind
         act={
           ready && current ? (
             <Act label="As the picture shows" onAct={asShown} disabled={recorder.busy || job.released} />
@@ -77,9 +81,11 @@ export function Bind({ job, recorder }: StageProps) {
             <Act
               label={
                 ready
-                  ? data.called.some((c) => c.line.open)
-                    ? 'Call the rest above'
-                    : 'Every direction answered'
+                  ? data.motors.some((m) => m.line.open)
+                    ? 'Motor direction above'
+                    : data.called.some((c) => c.line.open)
+                      ? 'Call the rest above'
+                      : 'Every direction answered'
                   : bound
                     ? 'Answer failsafe above'
                     : 'Bind first'
@@ -96,47 +102,8 @@ export function Bind({ job, recorder }: StageProps) {
             Bound: {data.bound.reading}. Binding again asks for failsafe anew; another memory, for all shown by radio.
           </p>
         )}
-        {!bound && <BindForm data={data} recorder={recorder} />}
-        {bound && data.failsafe.open && (
-          <section aria-label="Failsafe">
-            <h2 className="text-[25px] font-bold">Failsafe</h2>
-            <p className="pt-1 text-[18px]">Switch the transmitter off. Declared: {data.failsafeDeclared}.</p>
-            <p className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-              <strong>Caution.</strong> Motor isolated, aircraft held, nobody in the plane of the propeller.
-            </p>
-            {data.failsafe.standing !== 'notShown' && <p className="pt-2 text-[17px] text-red">{data.failsafe.why}</p>}
-            <div className="flex flex-col gap-2 pt-3">
-              <button
-                type="button"
-                className="button dark min-h-[60px] text-[19px] font-bold"
-                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'asDeclared', note: '' })}
-              >
-                As declared
-              </button>
-              <button
-                type="button"
-                className="button min-h-[52px]"
-                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'motorRuns', note: '' })}
-              >
-                the motor runs
-              </button>
-              <button
-                type="button"
-                className="button min-h-[52px]"
-                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesDiffer', note: '' })}
-              >
-                surfaces do something else
-              </button>
-              <button
-                type="button"
-                className="button min-h-[52px]"
-                onClick={() => void recorder.record('bind/failsafe', { behaviour: 'surfacesHardOver', note: '' })}
-              >
-                a surface goes hard over
-              </button>
-            </div>
-          </section>
-        )}
+        {!bound && <BindForm job={job} data={data} recorder={recorder} />}
+        {bound && data.failsafe.open && <Failsafe job={job} data={data} recorder={recorder} />}
         {ready && current && (
           <section aria-label="Direction">
             <h2 className="text-[28px] leading-tight font-bold">{current.call}</h2>
@@ -198,6 +165,7 @@ export function Bind({ job, recorder }: StageProps) {
             )}
           </section>
         )}
+        {ready && !current && <Motors job={job} data={data} recorder={recorder} />}
         {bound && <Called called={data.called} recorder={recorder} disabled={job.released} />}
         <DirectionList
           data={data}
@@ -207,6 +175,8 @@ export function Bind({ job, recorder }: StageProps) {
             setOtherwise(undefined);
           }}
         />
+        {ready && current && <Motors job={job} data={data} recorder={recorder} />}
+        {bound && <Acts job={job} recorder={recorder} of={['calibration', 'stickMenu', 'arming', 'waking']} />}
         {!job.released && <SetInRadio data={data} recorder={recorder} />}
         <SettingsList job={job} first="radio" />
       </Paper>
@@ -214,7 +184,29 @@ export function Bind({ job, recorder }: StageProps) {
   );
 }
 
-function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: StageProps['recorder'] }) {
+/** In what order this kit comes under power. */
+function PowerOrder({ job }: { job: StageProps['job'] }) {
+  const { order, orderStated } = job.lamps;
+  return (
+    <ol aria-label="Power order" className="list-decimal pl-6 text-[17px]">
+      {job.lamps.lamps.some((l) => l.part) && <li>every motor isolated: propeller off, or its wires</li>}
+      {order.map((o) => (
+        <li key={o}>{o}</li>
+      ))}
+      {orderStated && <li className="list-none text-[14px] text-pencil">as its sheet says; off the other way round</li>}
+    </ol>
+  );
+}
+
+function BindForm({
+  job,
+  data,
+  recorder,
+}: {
+  job: StageProps['job'];
+  data: Schemas['BindView'];
+  recorder: StageProps['recorder'];
+}) {
   const [memory, setMemory] = useState(data.modelMemory);
   const [mode, setMode] = useState(data.mode);
   const [method, setMethod] = useState(data.methods[0] ?? '');
@@ -222,9 +214,7 @@ function BindForm({ data, recorder }: { data: Schemas['BindView']; recorder: Sta
     <section aria-label="Bind" className="flex flex-col gap-3">
       <h2 className="text-[25px] font-bold">Bind</h2>
       {data.bound.standing === 'stale' && <p className="text-[17px] text-red">{data.bound.why}</p>}
-      <p className="text-[17px]">
-        Transmitter first, throttle low, cut set, motor isolated; then the pack. Say so on the lamps.
-      </p>
+      <PowerOrder job={job} />
       <label className="text-[14px] text-pencil">
         model memory
         <input className="field text-[20px]" value={memory} onChange={(e) => setMemory(e.target.value)} />

@@ -23,7 +23,7 @@ export function SetInRadio({ data, recorder }: { data: Schemas['BindView']; reco
     kind === 'reversed'
       ? data.channels
       : kind === 'motorWires'
-        ? data.motors
+        ? data.motors.map((m) => m.id)
         : kind === 'mix' || kind === 'expo'
           ? data.functions
           : [];

@@ -4,6 +4,8 @@ import { useMe } from '../../api/me';
 import { useServerNow, useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
+import { Acts } from '../../shared/look/Acts';
+import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Mat, Paper } from '../../shared/Paper';
 import { clock, duration } from '../../shared/time';
 import type { StageProps } from '../JobFrame';
@@ -46,8 +48,8 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
   const degrees = celsius.trim() ? Number(celsius.replace(',', '.')) : null;
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
-  const start = async (s: Step) => {
-    if (await recorder.record('build/step-started', { step: s.id })) setChosen(s.id);
+  const start = async (s: Step, held?: Holding) => {
+    if (await recorder.record('build/step-started', { step: s.id, ...(held ? { held } : {}) })) setChosen(s.id);
   };
   const done = async (s: Step) => {
     const bond = s.isBond && glue ? { adhesive: glue.id, benchCelsius: degrees } : {};
@@ -67,7 +69,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
           hint: glue ? 'the bench temperature is a number, or left empty' : 'say which glue was used',
         }
       : step.standing === 'canStart'
-        ? { label: 'Start', run: () => void start(step), off: false }
+        ? { label: 'Start', run: () => void start(step), off: step.mayTurn, hint: 'say above who holds it' }
         : {
             label: step.standing === 'waitsFor' ? 'Waits' : step.standing === 'curing' ? 'Done, curing' : 'Done',
             run: () => undefined,
@@ -106,6 +108,9 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
         }
       >
         {step && <StepNow step={step} now={now} />}
+        {step?.mayTurn && step.standing === 'canStart' && !job.released && (
+          <HoldingForm key={step.id} label="Start, held" onHeld={(held) => void start(step, held)} />
+        )}
         {step?.standing === 'curing' && me?.role === 'lead' && !job.released && (
           <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
         )}
@@ -151,6 +156,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
           <NotDone key={step.id} step={step} recorder={recorder} />
         )}
         <StepList steps={steps} current={step} onChoose={setChosen} now={now} />
+        {stage === 'check' && <Acts job={job} recorder={recorder} of={['fullPowerRun', 'rangeWithMotor', 'taxi']} />}
         {stage === 'build' && <Loops job={job} recorder={recorder} data={data} />}
       </Paper>
     </>
@@ -201,6 +207,13 @@ function StepNow({ step, now }: { step: Step; now: number }) {
           <strong>Caution.</strong> {c}
         </p>
       ))}
+      {step.power && <p className="pt-2 text-[16px]">Power: {step.power}.</p>}
+      {step.readies.length > 0 && (
+        <p className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
+          <strong>Ready to turn.</strong> From its start{' '}
+          {step.readies.length > 1 ? 'these motors count' : 'this motor counts'} as ready: {step.readies.join(', ')}.
+        </p>
+      )}
       {step.text && <p className="pt-2 text-[18px]">{step.text}</p>}
       {step.parts.length > 0 && (
         <ul className="pt-2 text-[17px]">

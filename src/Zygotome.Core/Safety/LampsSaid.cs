@@ -1,0 +1,142 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Balance;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Safety;
+
+/// <param name="Of">The motor's id, or which of several packs; else empty.</param>
+public sealed record LampSaid(LampKind Lamp, LampIs Is, string Of = "");
+
+/// <summary>
+/// One look at what can hurt, any number of lamps in one act. Facts, taken whatever they say and never retracted; but a
+/// pack that was not connected is connected only as <see cref="PowerState.Powered"/> or the open act allows.
+/// </summary>
+public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
+{
+    /// <summary>Said of these lamps.</summary>
+    public static LampsSaid Of(params IEnumerable<(LampId Id, LampIs Is)> said) =>
+        new([.. said.Select(s => new LampSaid(s.Id.Kind, s.Is, s.Id.Of))]);
+
+    public override bool IsDecision() => Said.Any(s => s.Is == LampIs.Connected);
+
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        if (string.IsNullOrEmpty(entry.Look))
+        {
+            return new Refusal("lamps/look", "A lamp is said by somebody looking: the look is missing.", "look");
+        }
+
+        if (Said.Length == 0)
+        {
+            return new Refusal("lamps/nothing", "Say how at least one of them is.", "body.said");
+        }
+
+        for (var i = 0; i < Said.Length; i++)
+        {
+            var said = Said[i];
+            var id = Id(said);
+            if (LampBoard.Find(state.Sheet, id) is not { } lamp)
+            {
+                return new Refusal(
+                    "lamps/unknown",
+                    $"This aircraft has no such lamp; it has "
+                        + $"{LampWords.Names(state.Sheet, LampBoard.Of(state.Sheet).Select(l => l.Id))}.",
+                    $"body.said[{i}].of"
+                );
+            }
+
+            if (!lamp.Words.Contains(said.Is))
+            {
+                return new Refusal(
+                    "lamps/word",
+                    $"{lamp.Title} is {string.Join(" or ", lamp.Words.Select(w => LampWords.Of(state.Sheet, id, w)))}, "
+                        + $"not {LampWords.Of(said.Is)}.",
+                    $"body.said[{i}].is"
+                );
+            }
+
+            if (Said.Take(i).Any(s => Id(s) == id))
+            {
+                return new Refusal("lamps/twice", $"{lamp.Title} is said twice.", $"body.said[{i}].of");
+            }
+        }
+
+        return Connecting(state, entry);
+    }
+
+    // A pack that is connected already is seen to be so, whatever else is: that is a fact. One that comes to be connected
+    // is asked for with all that is said in the same breath.
+    private Refusal? Connecting(JobState state, Entry entry)
+    {
+        var packs = Said.Where(s => s.Is == LampIs.Connected).Select(Id).ToArray();
+        if (packs.All(p => state.Safety.Last(p) == LampIs.Connected))
+        {
+            return null;
+        }
+
+        var after = state with { Safety = state.Safety.Say(entry, state.Sheet, Lamps) };
+        var left = Dangers.Of(after).Select(d => d.Code).ToHashSet();
+        return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal
+            ?? PackBefore(after, packs)
+            ?? Power.Wanting(after, entry, ToConnect(state));
+    }
+
+    private static PowerState ToConnect(JobState state) =>
+        PowerState.Powered with
+        {
+            Pack = PackNeed.NotAsked,
+            Transmitter =
+            [
+                LampIs.CutSet,
+                .. state.Safety.Act?.Act is { } act && PoweredActs.Of(act).ConnectsAtFullStick
+                    ? [LampIs.FullStick]
+                    : (ImmutableArray<LampIs>)[],
+                .. PowerOrder.Of(state.Sheet).PackFirst ? [LampIs.Off] : (ImmutableArray<LampIs>)[],
+            ],
+            Held = state.Safety.Act is { Held: not null } open ? open.During.Held : Held.Never,
+        };
+
+    private static Refusal? PackBefore(JobState after, LampId[] connecting) =>
+        PowerOrder.Of(after.Sheet).Packs
+        && LampBoard.Packs(after.Sheet).FirstOrDefault(p => after.Safety.Last(p) != LampIs.Connected)
+            is { Of: not null } first
+        && connecting.FirstOrDefault(p => After(after.Sheet, first, p)) is { Of: not null } early
+            ? new Refusal("lamps/pack-order", $"Pack {first.Of} first, then pack {early.Of}.", first.Where)
+            : null;
+
+    private static bool After(SpecSheet sheet, LampId first, LampId then) =>
+        LampBoard.Packs(sheet).IndexOf(then) > LampBoard.Packs(sheet).IndexOf(first);
+
+    private IEnumerable<(LampId Id, LampIs Is)> Lamps => Said.Select(s => (Id(s), s.Is));
+
+    private static LampId Id(LampSaid said) => new(said.Lamp, said.Of ?? "");
+
+    // A lamp and its setting are one fact said once: the lamp falls, the setting does not.
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var before = state.Safety;
+        state = state with { Safety = before.Say(entry, state.Sheet, Lamps) };
+        return Lamps.Aggregate(state, (s, lamp) => Stays(s, entry, lamp.Id, before.Last(lamp.Id), lamp.Is));
+    }
+
+    /// <summary>What stays in the aircraft of what was said of a lamp, though the lamp falls.</summary>
+    internal static JobState Stays(JobState state, Entry entry, LampId id, LampIs? before, LampIs now) =>
+        id.Kind switch
+        {
+            LampKind.Propeller => state.Say(
+                entry,
+                new Setting(SettingKind.Propeller, id.Of),
+                now == LampIs.On ? BalanceGround.Aboard : BalanceGround.Off
+            ),
+            // Wires that come off come on again somehow: which way the motor turns is to be seen again.
+            LampKind.Wires when now == LampIs.Off && before != LampIs.Off => state.Disturb(
+                entry,
+                "Motor wires taken off",
+                state.Sheet.Power.Motors.Where(m => m.Id == id.Of).Select(DisturbanceMatrix.Motor)
+            ),
+            _ => state,
+        };
+
+    public override string Say(JobState state) => Texts.Capital(LampWords.Together(state.Sheet, Lamps));
+}

@@ -1,0 +1,200 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.SpecSheets;
+
+namespace Zygotome.Core.Safety;
+
+/// <summary>What needs another state of power than the usual one for a while.</summary>
+public enum PoweredAct
+{
+    Failsafe,
+    MotorDirection,
+    Calibration,
+    StickMenu,
+    Arming,
+    Waking,
+    FullPowerRun,
+    RangeWithMotor,
+    Taxi,
+}
+
+/// <summary>One act: what it is opened in, what it then asks for, and what follows.</summary>
+/// <param name="Opens">The state in which it may be opened.</param>
+/// <param name="During">What is not dangerous while it is open, and must have been so before its result is recorded.</param>
+/// <param name="Do">What to do once it is open.</param>
+/// <param name="Afterwards">What comes before anything else.</param>
+public sealed record ActSpec(
+    PoweredAct Act,
+    string Title,
+    PowerState Opens,
+    PowerState During,
+    string Do,
+    string Afterwards
+)
+{
+    /// <summary>With full stick, as the controller wants it, a pack may come to be connected.</summary>
+    public bool ConnectsAtFullStick { get; init; }
+}
+
+/// <summary>
+/// The acts with their states, as job.md has them: failsafe with the transmitter off, calibration and stick menus at full
+/// stick, waking and arming by the stick, motor direction on the bare shaft; and with the motor running a fan's own acts,
+/// the full-power run, range with the motor and taxi, where the aircraft is held.
+/// </summary>
+public static class PoweredActs
+{
+    private const string CutAgain = "Throttle low, cut set, before anything else.";
+
+    private static readonly ImmutableArray<LampIs> Stick = [LampIs.Live, LampIs.FullStick];
+
+    private static PowerState Opening(MotorNeed motor, Held held) =>
+        new()
+        {
+            Transmitter = [LampIs.CutSet],
+            Motor = motor,
+            Held = held,
+        };
+
+    private static PowerState Within(ImmutableArray<LampIs> transmitter, MotorNeed motor, Held held) =>
+        new()
+        {
+            Transmitter = transmitter,
+            Pack = PackNeed.Connected,
+            Motor = motor,
+            Held = held,
+        };
+
+    public static ImmutableArray<ActSpec> All { get; } =
+    [
+        new(
+            PoweredAct.Failsafe,
+            "Failsafe",
+            Opening(MotorNeed.Isolated, Held.Fans),
+            Within([LampIs.Off], MotorNeed.Isolated, Held.Fans),
+            "The pack stays connected. Switch the transmitter off, and look what motor and surfaces do.",
+            "Transmitter on, throttle low, cut set; or the pack off."
+        ),
+        new(
+            PoweredAct.MotorDirection,
+            "Motor direction",
+            Opening(MotorNeed.Bare, Held.Fans),
+            Within(Stick, MotorNeed.Bare, Held.Fans),
+            "A flag of tape on the bare shaft; a fan by its airflow, intake clear. Cut off, a touch of throttle.",
+            CutAgain
+        ),
+        new(
+            PoweredAct.Calibration,
+            "Controller calibration",
+            Opening(MotorNeed.Isolated, Held.Fans),
+            Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
+            "Full stick, then the pack; after the tones stick low.",
+            CutAgain
+        )
+        {
+            ConnectsAtFullStick = true,
+        },
+        new(
+            PoweredAct.StickMenu,
+            "Controller's stick menu",
+            Opening(MotorNeed.Isolated, Held.Fans),
+            Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
+            "Full stick, then the pack; count the tones, answer by the stick.",
+            CutAgain
+        )
+        {
+            ConnectsAtFullStick = true,
+        },
+        new(
+            PoweredAct.Arming,
+            "Arming by the stick",
+            Opening(MotorNeed.Isolated, Held.Fans),
+            Within(Stick, MotorNeed.Isolated, Held.Fans),
+            "The kit's own movement of the stick, cut off.",
+            CutAgain
+        ),
+        new(
+            PoweredAct.Waking,
+            "Waking the stabiliser",
+            Opening(MotorNeed.Isolated, Held.Fans) with
+            {
+                Pack = PackNeed.Connected,
+            },
+            Within(Stick, MotorNeed.Isolated, Held.Fans),
+            "Throttle to half and back, as the sheet says; look for its sign.",
+            CutAgain
+        ),
+        new(
+            PoweredAct.FullPowerRun,
+            "Full-power run",
+            Opening(MotorNeed.Ready, Held.Any),
+            Within([LampIs.FullStick], MotorNeed.Ready, Held.Any),
+            "Connect, step behind, full stick; read amperes and volts.",
+            CutAgain
+        ),
+        new(
+            PoweredAct.RangeWithMotor,
+            "Range with the motor running",
+            Opening(MotorNeed.Ready, Held.Any),
+            Within(Stick, MotorNeed.Ready, Held.Any),
+            "Power of the transmitter reduced, the sheet's distance, motor running; every surface answers.",
+            CutAgain
+        ),
+        new(
+            PoweredAct.Taxi,
+            "Taxi",
+            Opening(MotorNeed.Ready, Held.Any),
+            Within(Stick, MotorNeed.Ready, Held.Any),
+            "A clear strip, somebody at the tail until it rolls.",
+            CutAgain
+        ),
+    ];
+
+    public static ActSpec Of(PoweredAct act) => All.First(a => a.Act == act);
+
+    /// <summary>What this aircraft has a motor or a stabiliser for.</summary>
+    public static IEnumerable<ActSpec> On(SpecSheet sheet) =>
+        All.Where(a =>
+            a.Act switch
+            {
+                PoweredAct.Failsafe => true,
+                PoweredAct.Waking => sheet.Radio.Stabiliser != StabiliserFitted.No && LampBoard.HasMotor(sheet),
+                _ => LampBoard.HasMotor(sheet),
+            }
+        );
+}
+
+/// <summary>That the aircraft is held while a motor may turn, and by whom with.</summary>
+/// <param name="Restrained">Tied down or held so that full power does not move it.</param>
+/// <param name="DiscClear">Nobody and nothing in the disc or its plane.</param>
+/// <param name="Second">Who holds it.</param>
+public sealed record Holding(bool Restrained, bool DiscClear, string Second)
+{
+    internal Refusal? Admit(Entry entry) =>
+        !Restrained
+            ? new Refusal("power/restraint", "Say that the aircraft is tied down or held.", "body.held.restrained")
+        : !DiscClear
+            ? new Refusal("power/disc", "Say that disc and plane of the propeller are clear.", "body.held.discClear")
+        : string.Equals(Second.Trim(), entry.By.Name, StringComparison.OrdinalIgnoreCase)
+            ? new Refusal("power/second", "The second person is somebody else.", "body.held.second")
+        : Texts.Reason(Second, "body.held.second", "Say who the second person is.")
+            ?? Texts.Fits(Second, "body.held.second", 60);
+}
+
+/// <summary>An act, or a step with a state of its own, that is open in this look.</summary>
+/// <param name="Act">Null where a step of the sheet is under way.</param>
+/// <param name="Step">Its id; else empty.</param>
+/// <param name="During">What is not dangerous meanwhile.</param>
+/// <param name="Held">Null where every motor is isolated.</param>
+/// <param name="Reached">The state it is for was said since.</param>
+public sealed record OpenAct(
+    PoweredAct? Act,
+    string Step,
+    PowerState During,
+    Holding? Held,
+    Evidence Opened,
+    bool Reached = false
+)
+{
+    /// <summary>Whether this motor may be able to turn meanwhile.</summary>
+    public bool MayTurn(MotorSpec motor) => Held is not null && During.Covers(motor);
+}

@@ -1,0 +1,144 @@
+using Zygotome.Core.Airframe;
+using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
+
+namespace Zygotome.Server.Stages;
+
+public sealed record LampWord(LampIs Is, string Words);
+
+/// <summary>All lamps of a kind together: "propellers off", or one by one where they differ.</summary>
+public sealed record KindWords(LampKind Lamp, string Words);
+
+/// <summary>One lamp with what was said of it last. It counts only for who said it, in the look it was said in.</summary>
+/// <param name="Key">Where refusals lead: <c>lamps.propeller.left</c>.</param>
+/// <param name="Part">The drawn part it is at; empty where there is none.</param>
+/// <param name="Across">Where that is on the plan; null where there is none.</param>
+/// <param name="Is">Null where nobody ever said.</param>
+/// <param name="Look">Empty once it has fallen.</param>
+public sealed record LampView(
+    LampKind Lamp,
+    string Of,
+    string Key,
+    string Title,
+    string Part,
+    double? Across,
+    double? Down,
+    IReadOnlyList<LampWord> Choices,
+    LampIs? Is,
+    string Words,
+    DateTimeOffset? At,
+    string By,
+    string ById,
+    string Look
+);
+
+/// <summary>Something dangerous that was said, with what to do now.</summary>
+/// <param name="Follows">It is how an act ends, and nobody's mistake.</param>
+public sealed record DangerView(string Code, string Now, string Where, bool Follows, IReadOnlyList<Remedy> Remedies);
+
+/// <param name="Held">Which motors may turn meanwhile, if the aircraft is held.</param>
+public sealed record ActView(PoweredAct Act, string Title, string Do, string Afterwards, Held Held);
+
+/// <param name="Act">Null while a step of the sheet is under way that has a state of its own.</param>
+/// <param name="Reached">The state it is for was said.</param>
+public sealed record OpenActView(
+    PoweredAct? Act,
+    string Title,
+    string Do,
+    string Afterwards,
+    bool Reached,
+    IReadOnlyList<LampIs> Transmitter,
+    string HeldBy,
+    string By,
+    string ById,
+    DateTimeOffset At
+);
+
+/// <summary>All lamps of this aircraft, what is dangerous in what was said, and what needs another state of power.</summary>
+/// <param name="KnownUntil">When they fall if nothing more is recorded.</param>
+/// <param name="AsLast">Each kind in one breath, as last said; no words where one of it never was.</param>
+/// <param name="Order">How this kit is brought under power.</param>
+/// <param name="OrderStated">By its sheet.</param>
+public sealed record LampsView(
+    IReadOnlyList<LampView> Lamps,
+    DateTimeOffset KnownUntil,
+    IReadOnlyList<KindWords> AsLast,
+    IReadOnlyList<DangerView> Dangers,
+    OpenActView? Open,
+    IReadOnlyList<ActView> Acts,
+    IReadOnlyList<string> Order,
+    bool OrderStated
+)
+{
+    internal static LampsView Of(JobState state)
+    {
+        var (safety, sheet) = (state.Safety, state.Sheet);
+        var order = PowerOrder.Of(sheet);
+        var lamps = LampBoard.Of(sheet);
+        return new LampsView(
+            [.. lamps.Select(l => Lamp(state, l))],
+            safety.KnownUntil,
+            [
+                .. lamps
+                    .GroupBy(l => l.Id.Kind)
+                    .Select(kind => new KindWords(
+                        kind.Key,
+                        kind.All(l => safety.Last(l.Id) is not null)
+                            ? LampWords.Together(sheet, kind.Select(l => (l.Id, safety.Last(l.Id)!.Value)))
+                            : ""
+                    )),
+            ],
+            [
+                .. Core
+                    .Safety.Dangers.Of(state)
+                    .Select(d => new DangerView(d.Code, d.Now, d.Where.Where, d.Follows, d.Remedies)),
+            ],
+            safety.Act is { } act ? Opened(state, act) : null,
+            [.. PoweredActs.On(sheet).Select(a => new ActView(a.Act, a.Title, a.Do, a.Afterwards, a.During.Held))],
+            order.Steps,
+            order.Stated
+        );
+    }
+
+    private static LampView Lamp(JobState state, LampSpec lamp)
+    {
+        var said = state.Safety.Lamps.GetValueOrDefault(lamp.Id);
+        var motor = lamp.Id.Kind is LampKind.Propeller or LampKind.Wires
+            ? state.Sheet.Power.Motors.First(m => m.Id == lamp.Id.Of)
+            : null;
+        var at = motor is null ? default : DrawingSides.Place(DrawingSide.Plan, motor.At, motor.Y);
+        return new LampView(
+            lamp.Id.Kind,
+            lamp.Id.Of,
+            lamp.Id.Where,
+            lamp.Title,
+            motor is null ? "" : $"motor-{motor.Id}",
+            motor is null ? null : at.Across,
+            motor is null ? null : at.Down,
+            [.. lamp.Words.Select(w => new LampWord(w, LampWords.Of(state.Sheet, lamp.Id, w)))],
+            said?.Is,
+            said is null ? "" : LampWords.Of(state.Sheet, lamp.Id, said.Is),
+            said?.Said.ObservedAt,
+            said?.Said.By.Name ?? "",
+            said?.Said.By.Id ?? "",
+            said?.Look ?? ""
+        );
+    }
+
+    private static OpenActView Opened(JobState state, OpenAct open)
+    {
+        var spec = open.Act is { } act ? PoweredActs.Of(act) : null;
+        return new OpenActView(
+            open.Act,
+            spec?.Title ?? state.Sheet.Step(open.Step)?.Title ?? open.Step,
+            spec?.Do ?? "",
+            spec?.Afterwards ?? "",
+            open.Reached,
+            open.During.Transmitter,
+            open.Held?.Second ?? "",
+            open.Opened.By.Name,
+            open.Opened.By.Id,
+            open.Opened.RecordedAt
+        );
+    }
+}

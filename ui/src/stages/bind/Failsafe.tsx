@@ -1,0 +1,81 @@
+import type { Schemas } from '../../api/client';
+import { useOpening } from '../../shared/look/Acts';
+import type { StageProps } from '../JobFrame';
+
+const ANSWERS: [Schemas['Entry.FailsafeSeen']['behaviour'], string][] = [
+  ['motorRuns', 'the motor runs'],
+  ['surfacesDiffer', 'surfaces do something else'],
+  ['surfacesHardOver', 'a surface goes hard over'],
+];
+
+/** The failsafe look: begun first, then the transmitter honestly off, then what was seen. */
+export function Failsafe({
+  job,
+  data,
+  recorder,
+}: {
+  job: StageProps['job'];
+  data: Schemas['BindView'];
+  recorder: StageProps['recorder'];
+}) {
+  const opening = useOpening(recorder);
+  const open = job.lamps.open?.act === 'failsafe' ? job.lamps.open : undefined;
+  const act = job.lamps.acts.find((a) => a.act === 'failsafe')!;
+  const motors = data.motors.length > 0;
+  const answer = (behaviour: Schemas['Entry.FailsafeSeen']['behaviour']) =>
+    void recorder.record('bind/failsafe', { behaviour, note: '' });
+  return (
+    <section aria-label="Failsafe">
+      <h2 className="text-[25px] font-bold">Failsafe</h2>
+      <p className="pt-1 text-[18px]">Declared: {data.failsafeDeclared}.</p>
+      {data.failsafe.standing !== 'notShown' && <p className="pt-2 text-[17px] text-red">{data.failsafe.why}</p>}
+      {!open && (
+        <>
+          <p className="pt-1 text-[17px]">
+            The transmitter is switched off with the pack connected. Begin it first; then it is no mistake.
+          </p>
+          {motors && (
+            <p className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
+              <strong>Caution.</strong> Motors isolated, aircraft held, nobody in the plane of a propeller.
+            </p>
+          )}
+          {opening.form ?? (
+            <button
+              type="button"
+              className="button dark mt-3 min-h-[60px] w-full text-[19px] font-bold"
+              disabled={recorder.busy || job.released}
+              onClick={() => opening.open(act)}
+            >
+              Begin the failsafe look
+            </button>
+          )}
+        </>
+      )}
+      {open && !open.reached && <p className="pt-2 text-[18px]">Say above that the transmitter is off; then look.</p>}
+      {open?.reached && (
+        <div className="flex flex-col gap-2 pt-3">
+          <p className="text-[18px]">What did {motors ? 'motor and surfaces' : 'the surfaces'} do?</p>
+          <button
+            type="button"
+            className="button dark min-h-[60px] text-[19px] font-bold"
+            disabled={recorder.busy}
+            onClick={() => answer('asDeclared')}
+          >
+            As declared
+          </button>
+          {ANSWERS.filter(([b]) => motors || b !== 'motorRuns').map(([behaviour, words]) => (
+            <button
+              type="button"
+              key={behaviour}
+              className="button min-h-[52px]"
+              disabled={recorder.busy}
+              onClick={() => answer(behaviour)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}
