@@ -10,7 +10,6 @@ public sealed class Screenshots
     [
         ("jobs", "/jobs", 1280, 800, false),
         ("bench", "/bench", 1280, 800, false),
-        ("spec-sheets", "/sheets", 1280, 800, false),
         ("receive", "/jobs/J-0153/receive", 1280, 800, false),
         ("unpack", "/jobs/J-0150/unpack?room=findings", 1280, 800, false),
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
@@ -64,6 +63,17 @@ public sealed class Screenshots
         t.Picture(file);
     }
 
+    // Three motors, one propeller still on: the packs stay off.
+    private static void Looked(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        UnderPower.Receive(t);
+        t.Stage("Bind").Fill("model memory", "CARROW").Press("It is bound");
+        UnderPower.LookWithOneOn(t);
+        t.Idle();
+        t.Picture(file);
+    }
+
     [Fact(Explicit = true)]
     public async Task Take()
     {
@@ -103,6 +113,11 @@ public sealed class Screenshots
         if (only is null || only.Contains("receive-new"))
         {
             Counter(application, Path.Combine(folder, "receive-new.png"));
+        }
+
+        if (only is null || only.Contains("look"))
+        {
+            Looked(application, Path.Combine(folder, "look.png"));
         }
 
         // Any other screen, to be looked at and not kept: ZYGOTOME_PATHS=/bench,/sheets/new

@@ -278,6 +278,7 @@ internal sealed class Technician : IDisposable
     /// </summary>
     public Technician Look(params ReadOnlySpan<(string Lamp, string Words)> said)
     {
+        Idle();
         if (Browser.FindElements(By.CssSelector("dialog[open]")).Count == 0)
         {
             Hit(By.CssSelector("[data-lamp=transmitter]"));

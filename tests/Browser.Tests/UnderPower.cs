@@ -14,33 +14,10 @@ public sealed class UnderPower
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Press("Receive a kit")
-            .See("spec sheet")
-            .Press("Carrow Mail 1900")
-            .Press("A new customer")
-            .Fill("name", "T. Marram")
-            .Press("Packs")
-            .Fill("mass on the scale", "430")
-            .Fill("length", "106")
-            .Fill("width", "34")
-            .Fill("height", "30")
-            .Fill("capacity", "2400")
-            .Act("Take it in")
-            .See("Outside of the box");
+        Receive(t);
         t.Stage("Bind").See("left pack").Fill("model memory", "CARROW").Press("It is bound");
         t.See("This kit’s own order: transmitter, then left pack, then right pack.");
-        t.Look(
-                ("Propeller, nose", "off"),
-                ("Propeller, left", "on"),
-                ("Propeller, right", "off"),
-                ("Motor wires, nose", "on"),
-                ("Motor wires, left", "on"),
-                ("Motor wires, right", "on"),
-                ("Transmitter", "on, cut set"),
-                ("Pack left", "connected"),
-                ("Pack right", "connected")
-            )
-            .See("The propeller is on (left): take it off first, or the motor wires.");
+        LookWithOneOn(t).See("The propeller is on (left): take it off first, or the motor wires.");
 
         // The motor stands where it is on the drawing, and a tap on it there says the other word.
         t.Find(By.XPath("//dialog//button[@aria-hidden='true'][starts-with(normalize-space(.), 'left')]")).Click();
@@ -104,6 +81,36 @@ public sealed class UnderPower
         );
         Assert.Empty(t.Complaints());
     }
+
+    /// <summary>Takes the three-motor transport in at the counter.</summary>
+    internal static void Receive(Technician t) =>
+        t.Press("Receive a kit")
+            .See("spec sheet")
+            .Press("Carrow Mail 1900")
+            .Press("A new customer")
+            .Fill("name", "T. Marram")
+            .Press("Packs")
+            .Fill("mass on the scale", "430")
+            .Fill("length", "106")
+            .Fill("width", "34")
+            .Fill("height", "30")
+            .Fill("capacity", "2400")
+            .Act("Take it in")
+            .See("Outside of the box");
+
+    /// <summary>All lamps said in one look, the left propeller on.</summary>
+    internal static Technician LookWithOneOn(Technician t) =>
+        t.Look(
+            ("Propeller, nose", "off"),
+            ("Propeller, left", "on"),
+            ("Propeller, right", "off"),
+            ("Motor wires, nose", "on"),
+            ("Motor wires, left", "on"),
+            ("Motor wires, right", "on"),
+            ("Transmitter", "on, cut set"),
+            ("Pack left", "connected"),
+            ("Pack right", "connected")
+        );
 
     private static string Job(Technician t) => t.Browser.Url.Split('/')[^2];
 

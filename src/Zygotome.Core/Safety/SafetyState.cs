@@ -26,7 +26,8 @@ public sealed record SafetyState
     /// <summary>A motor was made ready to turn while a pack was connected; until every pack is off.</summary>
     public bool Readied { get; init; }
 
-    private string Look { get; init; } = "";
+    /// <summary>The look that the lamps, and the open act, are of.</summary>
+    public string Look { get; private init; } = "";
 
     private string Person { get; init; } = "";
 

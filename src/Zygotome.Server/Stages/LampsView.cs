@@ -41,6 +41,7 @@ public sealed record ActView(PoweredAct Act, string Title, string Do, string Aft
 
 /// <param name="Act">Null while a step of the sheet is under way that has a state of its own.</param>
 /// <param name="Reached">The state it is for was said.</param>
+/// <param name="Look">It is open for as long as this look lasts.</param>
 public sealed record OpenActView(
     PoweredAct? Act,
     string Title,
@@ -49,6 +50,7 @@ public sealed record OpenActView(
     bool Reached,
     IReadOnlyList<LampIs> Transmitter,
     string HeldBy,
+    string Look,
     string By,
     string ById,
     DateTimeOffset At
@@ -136,6 +138,7 @@ public sealed record LampsView(
             open.Reached,
             open.During.Transmitter,
             open.Held?.Second ?? "",
+            state.Safety.Look,
             open.Opened.By.Name,
             open.Opened.By.Id,
             open.Opened.RecordedAt

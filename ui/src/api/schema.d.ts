@@ -3999,6 +3999,7 @@ export interface components {
             reached: boolean;
             transmitter: components["schemas"]["LampIs"][];
             heldBy: string;
+            look: string;
             by: string;
             byId: string;
             /** Format: date-time */

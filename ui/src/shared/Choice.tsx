@@ -31,7 +31,8 @@ export function Choice<T extends string>({
           <RadioGroup.Item
             key={o.value}
             value={o.value}
-            className={`button min-h-[52px] min-w-0 flex-1 px-1 text-[16px] leading-tight phone:px-0 phone:text-[14px] ${o.live ? 'live' : ''}`}
+            className={`button min-h-[52px] min-w-0 flex-1 px-1 text-[16px] leading-tight phone:px-0 phone:text-[13.5px]
+              ${o.live ? 'live' : ''}`}
           >
             {o.words}
           </RadioGroup.Item>

@@ -49,6 +49,7 @@ export function Paper({
           recorder={recorder}
           opened={asked.refusal.code === 'lamps/not-known' ? [] : [asked.lamp]}
           because={asked.refusal.message}
+          mustChange={asked.refusal.code !== 'lamps/not-known'}
           onDone={asked.answer}
         />
       ) : (

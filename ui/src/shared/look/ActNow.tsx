@@ -1,6 +1,8 @@
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { currentLook, onLook } from '../../api/look';
+import { useMe } from '../../api/me';
 import type { Recorder } from '../../api/record';
 
 const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
@@ -16,8 +18,19 @@ const ON_BIND: ReadonlySet<string> = new Set(['failsafe', 'motorDirection']);
 /** What is open with a power state of its own: what to do, said step by step, and what was seen; on every screen. */
 export function ActNow({ job, recorder, onBind }: { job: Schemas['JobView']; recorder: Recorder; onBind: boolean }) {
   const [seen, setSeen] = useState('');
+  const look = useSyncExternalStore(onLook, currentLook);
+  const me = useMe();
   const open = job.lamps.open;
   if (!open || job.released) return null;
+  if (open.look !== look)
+    return (
+      <p className="shrink-0 border-b-2 border-ink bg-tape-wash px-[18px] py-2 text-[16px]">
+        {open.title}:{' '}
+        {open.byId === me?.id
+          ? 'begun in an earlier look, which is over. Begin it again.'
+          : `open, ${open.by} is at it.`}
+      </p>
+    );
   const at = job.lamps.lamps.find((l) => l.lamp === 'transmitter')?.is;
   const pack = job.lamps.lamps.filter((l) => l.lamp === 'pack');
   const connected = pack.every((l) => l.is === 'connected');

@@ -1,9 +1,17 @@
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import type { Schemas } from '../../api/client';
+import { currentLook, onLook } from '../../api/look';
 import type { Recorder } from '../../api/record';
 import { type Holding, HoldingForm } from './HoldingForm';
 
 type Act = Schemas['ActView'];
+
+/** The act, where it is open in this very look. */
+export function useOpenAct(job: Schemas['JobView'], act: Act['act']) {
+  const look = useSyncExternalStore(onLook, currentLook);
+  const { open } = job.lamps;
+  return open && open.act === act && open.look === look ? open : undefined;
+}
 
 /** Begins an act that needs a power state of its own; asks for who holds the aircraft where a motor may turn. */
 export function useOpening(recorder: Recorder) {
@@ -44,6 +52,8 @@ export function Acts({
   of: readonly Schemas['PoweredAct'][];
 }) {
   const opening = useOpening(recorder);
+  const look = useSyncExternalStore(onLook, currentLook);
+  const isOpen = (a: Act) => job.lamps.open?.act === a.act && job.lamps.open.look === look;
   const acts = job.lamps.acts.filter((a) => of.includes(a.act));
   if (acts.length === 0 || job.released) return null;
   return (
@@ -57,14 +67,14 @@ export function Acts({
           <button
             type="button"
             className="flex min-h-[48px] w-full items-center gap-3 px-2 text-left text-[17px]"
-            disabled={recorder.busy || job.lamps.open?.act === a.act}
+            disabled={recorder.busy || isOpen(a)}
             onClick={() => opening.open(a)}
           >
             <span className="min-w-0 flex-1">
               {a.title}
               <span className="block text-[14px] text-pencil">{a.do}</span>
             </span>
-            <span className="shrink-0 underline">{job.lamps.open?.act === a.act ? 'open' : 'begin'}</span>
+            <span className="shrink-0 underline">{isOpen(a) ? 'open' : 'begin'}</span>
           </button>
           {opening.holding === a && opening.form}
         </div>

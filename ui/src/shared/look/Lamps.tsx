@@ -53,11 +53,15 @@ export function Lamps({ job, onLookAt }: { job: Schemas['JobView']; onLookAt: (l
   const look = useSyncExternalStore(onLook, currentLook);
   const fallen = useFallen(job.lamps.knownUntil);
   const me = useMe();
+  const cells = CELLS.map((cell) => ({
+    ...cell,
+    lamps: job.lamps.lamps.filter((l) => cell.kinds.includes(l.lamp)),
+  })).filter((cell) => cell.lamps.length > 0);
+  const tight = cells.length > 3;
   return (
     <section aria-label="Lamps" data-region="lamps" className="flex min-h-[56px] shrink-0 border-b-2 border-ink">
-      {CELLS.map((cell) => {
-        const lamps = job.lamps.lamps.filter((l) => cell.kinds.includes(l.lamp));
-        if (lamps.length === 0) return null;
+      {cells.map((cell) => {
+        const { lamps } = cell;
         const known = lamps.every((l) => isKnown(l, look, me?.id)) && (!fallen || cell.id === 'stabiliser');
         const live = known && lamps.some((l) => isLive(l.lamp, l.is));
         const last = lamps.reduce((a, b) => ((a.at ?? '') > (b.at ?? '') ? a : b));
@@ -82,9 +86,11 @@ export function Lamps({ job, onLookAt }: { job: Schemas['JobView']; onLookAt: (l
             </svg>
             <span className="min-w-0 leading-tight">
               <span className="block truncate text-[13px] tracking-tight">
-                {cell.title(lamps)} {known && last.at ? clock(last.at) : ''}
+                {cell.title(lamps)} {known && last.at && !tight ? clock(last.at) : ''}
               </span>
-              <span className="block text-[14.5px] leading-[1.15] font-bold">
+              <span
+                className={`block leading-[1.15] font-bold ${tight ? 'text-[13px] tracking-tight' : 'text-[14.5px]'}`}
+              >
                 {known ? words(lamps) : 'not known, look'}
               </span>
             </span>

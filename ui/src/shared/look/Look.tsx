@@ -22,6 +22,7 @@ export function Look({
   recorder,
   opened,
   because = '',
+  mustChange = false,
   onDone,
 }: {
   job: Job;
@@ -30,6 +31,8 @@ export function Look({
   opened: readonly string[];
   /** The words of the refusal that led here. */
   because?: string;
+  /** What it is said to be now is what is in the way. */
+  mustChange?: boolean;
   onDone: (said: boolean) => void;
 }) {
   const { lamps, asLast, order, orderStated } = job.lamps;
@@ -49,12 +52,14 @@ export function Look({
   const [deaf, setDeaf] = useState(true);
   useEffect(() => {
     const timer = setTimeout(() => setDeaf(false), DEAF);
-    const first = act.current?.form?.querySelector<HTMLElement>('[role=radio][tabindex="0"], [role=radio]');
+    const group = act.current?.form?.querySelector('[role=radiogroup]');
+    const first =
+      group?.querySelector<HTMLElement>('[aria-checked=true]') ?? group?.querySelector<HTMLElement>('button');
     (first ?? act.current)?.focus();
     return () => clearTimeout(timer);
   }, []);
   const record = async () => {
-    if (missing.length > 0 || deaf) return;
+    if (missing.length > 0 || (mustChange && !changed) || deaf) return;
     const ok = await recorder.record('build/lamps', {
       said: lamps.map((l) => ({ lamp: l.lamp, of: l.of, is: words[l.key]! })),
     });
@@ -84,7 +89,10 @@ export function Look({
         }}
       >
         {motors.length > 0 && (
-          <div className="relative h-[440px] w-[400px] shrink-0 self-start border-2 border-ink max-lg:hidden">
+          <div
+            className={`relative w-[400px] shrink-0 self-start border-2 border-ink max-lg:hidden
+              ${motors.length > 1 ? 'h-[440px]' : 'h-[340px]'}`}
+          >
             <Drawing
               drawing={job.drawing}
               mode="plain"
@@ -135,9 +143,9 @@ export function Look({
                 aria-busy={deaf}
                 ref={act}
                 className="button dark min-h-[60px] flex-1 text-[20px] font-bold"
-                disabled={missing.length > 0 || recorder.busy}
+                disabled={missing.length > 0 || (mustChange && !changed) || recorder.busy}
               >
-                {changed || missing.length > 0 ? 'So it is now' : 'Still so'}
+                {changed || mustChange || missing.length > 0 ? 'So it is now' : 'Still so'}
               </button>
             </div>
           </div>

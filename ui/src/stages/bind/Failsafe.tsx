@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { useOpening } from '../../shared/look/Acts';
+import { useOpenAct, useOpening } from '../../shared/look/Acts';
 import type { StageProps } from '../JobFrame';
 
 const ANSWERS: [Schemas['Entry.FailsafeSeen']['behaviour'], string][] = [
@@ -19,7 +19,7 @@ export function Failsafe({
   recorder: StageProps['recorder'];
 }) {
   const opening = useOpening(recorder);
-  const open = job.lamps.open?.act === 'failsafe' ? job.lamps.open : undefined;
+  const open = useOpenAct(job, 'failsafe');
   const act = job.lamps.acts.find((a) => a.act === 'failsafe')!;
   const motors = data.motors.length > 0;
   const answer = (behaviour: Schemas['Entry.FailsafeSeen']['behaviour']) =>

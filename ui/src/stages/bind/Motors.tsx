@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { useOpening } from '../../shared/look/Acts';
+import { useOpenAct, useOpening } from '../../shared/look/Acts';
 import type { StageProps } from '../JobFrame';
 
 const ANSWERS: [Schemas['Entry.MotorTurned']['turned'], string][] = [
@@ -20,8 +20,8 @@ export function Motors({
   recorder: StageProps['recorder'];
 }) {
   const opening = useOpening(recorder);
+  const open = useOpenAct(job, 'motorDirection');
   if (data.motors.length === 0) return null;
-  const open = job.lamps.open?.act === 'motorDirection' ? job.lamps.open : undefined;
   const act = job.lamps.acts.find((a) => a.act === 'motorDirection')!;
   const fan = data.motors.every((m) => m.fan);
   return (
