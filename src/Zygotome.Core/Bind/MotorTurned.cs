@@ -27,7 +27,7 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
             )
         : state.Safety.Act?.Act == PoweredAct.MotorDirection
         && new LampId(LampKind.Wires, Motor) is var wires
-        && state.Safety.Known(wires, entry) != LampIs.On
+        && state.Safety.Known(state.Sheet, wires, entry) != LampIs.On
             ? new Refusal("lamps/wires", $"Motor {Motor} turns only with its wires on: look, and say so.", wires.Where)
         : null;
 

@@ -9,7 +9,7 @@ namespace Zygotome.Core.Jobs;
 public static class Ledger
 {
     /// <summary>Raised whenever a rule changes what a journal means; stored with every release.</summary>
-    public const string RulesVersion = "3";
+    public const string RulesVersion = "4";
 
     /// <summary>The sealed one of a released job, else as it stands at <paramref name="asOf"/>.</summary>
     public static ImmutableArray<LedgerLine> Shown(JobState state, DateTimeOffset asOf) =>

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Receive;
@@ -31,7 +32,8 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
     }
 
     private static bool Same(StepSpec a, StepSpec b) =>
-        (a.Title, a.Text, a.Bond, a.Needs, a.Power, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs, b.Power, b.Stage)
+        (a.Title, a.Text, a.Bond, a.Needs.People, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs.People, b.Stage)
+        && StepPowers.Of(a).Equals(StepPowers.Of(b))
         && a.Readies.SequenceEqual(b.Readies)
         && a.Parts.SequenceEqual(b.Parts)
         && a.Fits.SequenceEqual(b.Fits)

@@ -146,6 +146,7 @@ public sealed record SheetMoved(
                     NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
                 },
                 Build = state.Build with { Steps = state.Build.Steps.RemoveRange(changes.Steps) },
+                Safety = state.Safety.Moved(sheet),
                 Unpack = state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) },
             }
         )

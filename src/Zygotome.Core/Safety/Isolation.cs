@@ -9,9 +9,9 @@ namespace Zygotome.Core.Safety;
 internal static class Isolation
 {
     /// <summary>True and false as known in this look; null where looking would tell.</summary>
-    public static bool? Of(SafetyState safety, MotorSpec motor, Entry e)
+    public static bool? Of(JobState state, MotorSpec motor, Entry e)
     {
-        var wires = safety.Known(new(LampKind.Wires, motor.Id), e);
+        var wires = state.Safety.Known(state.Sheet, new(LampKind.Wires, motor.Id), e);
         if (wires == LampIs.Off)
         {
             return true;
@@ -22,7 +22,7 @@ internal static class Isolation
             return wires is null ? null : false;
         }
 
-        return safety.Known(new(LampKind.Propeller, motor.Id), e) switch
+        return state.Safety.Known(state.Sheet, new(LampKind.Propeller, motor.Id), e) switch
         {
             LampIs.Off or LampIs.BladesOff => true,
             LampIs.On => false,

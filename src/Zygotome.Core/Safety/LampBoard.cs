@@ -21,6 +21,13 @@ public static class LampBoard
     public static ImmutableArray<LampId> Packs(SpecSheet sheet) =>
         [.. All(sheet).Where(l => l.Id.Kind == LampKind.Pack).Select(l => l.Id)];
 
+    /// <summary>
+    /// Whether a word does not fall: that there is no stabiliser, where the sheet is silent about one. There is nothing to
+    /// look at then; one that the kit has may have been put in line since.
+    /// </summary>
+    public static bool Stays(SpecSheet sheet, LampIs said) =>
+        said == LampIs.NotFitted && sheet.Radio.Stabiliser == StabiliserFitted.NotStated;
+
     public static bool HasMotor(SpecSheet sheet) => sheet.Power.Motors.Length > 0;
 
     private static IEnumerable<LampSpec> All(SpecSheet sheet)

@@ -39,7 +39,7 @@ public static class Power
         var asked = ImmutableArray.CreateBuilder<LampId>();
         void Ask(LampId id)
         {
-            if (safety.Known(id, e) is null)
+            if (safety.Known(sheet, id, e) is null)
             {
                 asked.Add(id);
             }
@@ -49,7 +49,7 @@ public static class Power
         {
             switch (need.Motor)
             {
-                case MotorNeed.Isolated when Isolation.Of(safety, m, e) is null:
+                case MotorNeed.Isolated when Isolation.Of(state, m, e) is null:
                     asked.Add(Isolation.LampOf(m));
                     break;
                 case MotorNeed.Bare or MotorNeed.Aboard when !m.IsFan:
@@ -102,8 +102,8 @@ public static class Power
     {
         var (safety, sheet) = (state.Safety, state.Sheet);
         var motors = sheet.Power.Motors;
-        LampIs? Propeller(MotorSpec m) => safety.Known(new(LampKind.Propeller, m.Id), e);
-        LampIs? Wires(MotorSpec m) => safety.Known(new(LampKind.Wires, m.Id), e);
+        LampIs? Propeller(MotorSpec m) => safety.Known(sheet, new(LampKind.Propeller, m.Id), e);
+        LampIs? Wires(MotorSpec m) => safety.Known(sheet, new(LampKind.Wires, m.Id), e);
         bool Leave(MotorSpec m) => need.Covers(m) && (held ?? safety.Act?.Held) is not null;
 
         switch (need.Motor)
@@ -116,7 +116,7 @@ public static class Power
                         && (
                             need.Motor == MotorNeed.Bare && !m.IsFan
                                 ? Propeller(m) == LampIs.On
-                                : Isolation.Of(safety, m, e) is false
+                                : Isolation.Of(state, m, e) is false
                         )
                     ),
                 ];
@@ -164,7 +164,7 @@ public static class Power
     private static Refusal? Transmitter(JobState state, Entry e, PowerState need)
     {
         var id = new LampId(LampKind.Transmitter);
-        if (need.Transmitter.IsEmpty || need.Transmitter.Contains(state.Safety.Known(id, e)!.Value))
+        if (need.Transmitter.IsEmpty || need.Transmitter.Contains(state.Safety.Known(state.Sheet, id, e)!.Value))
         {
             return null;
         }
@@ -187,7 +187,7 @@ public static class Power
         var packs = LampBoard.Packs(sheet);
         LampId? first = null;
         LampId? Where(Func<LampIs?, bool> wrong) =>
-            packs.FirstOrDefault(p => wrong(state.Safety.Known(p, e)), default) is { Of: not null } p ? p : null;
+            packs.Where(p => wrong(state.Safety.Known(sheet, p, e))).Select(p => (LampId?)p).FirstOrDefault();
         switch (need.Pack)
         {
             case PackNeed.NotSaidConnected:
@@ -232,7 +232,7 @@ public static class Power
             return null;
         }
 
-        var seen = state.Safety.Known(lamp.Id, e);
+        var seen = state.Safety.Known(state.Sheet, lamp.Id, e);
         return need.Stabiliser switch
         {
             StabiliserNeed.NotCorrecting when seen is not (LampIs.NotFitted or LampIs.Off) => new Refusal(
@@ -267,7 +267,7 @@ public static class Power
                     $"{spec.Title} is opened first: it needs another state of power than the usual one.",
                     "power.act"
                 )
-            : state.Safety.Known(new(LampKind.Transmitter), e) is null
+            : state.Safety.Known(state.Sheet, new(LampKind.Transmitter), e) is null
                 ? new Refusal("lamps/not-known", "Look, and say how it is: transmitter.", "lamps.transmitter")
             : !open.Reached
                 ? new Refusal("power/not-reached", $"{spec.Do} Say so, then what was seen.", "lamps.transmitter")

@@ -40,10 +40,9 @@ public sealed record SafetyState
     public LampIs? Last(LampId id) => Lamps.GetValueOrDefault(id)?.Is;
 
     /// <summary>As whoever records this entry said it in this look; null when it is not known to them now.</summary>
-    public LampIs? Known(LampId id, Entry e) =>
+    public LampIs? Known(SpecSheet sheet, LampId id, Entry e) =>
         !Lamps.TryGetValue(id, out var lamp) ? null
-        // There is nothing to look at that could have changed.
-        : lamp.Is == LampIs.NotFitted ? lamp.Is
+        : LampBoard.Stays(sheet, lamp.Is) ? lamp.Is
         : Here(e) && e.Look.Length > 0 && lamp.Look == e.Look && lamp.Said.By.Id == e.By.Id ? lamp.Is
         : null;
 
@@ -97,6 +96,32 @@ public sealed record SafetyState
                 ),
             }
         ).Settled(sheet);
+    }
+
+    /// <summary>
+    /// Built to another revision: where its packs are called otherwise, each is as the most live of the old ones was, as last
+    /// said. A connected pack does not disappear by its name.
+    /// </summary>
+    internal SafetyState Moved(SpecSheet to)
+    {
+        var packs = Lamps.Where(l => l.Key.Kind == LampKind.Pack).ToArray();
+        var names = LampBoard.Packs(to);
+        if (packs.Length == 0 || packs.All(p => names.Contains(p.Key)))
+        {
+            return this;
+        }
+
+        // Out, in bay, connected: in that order of the words.
+        var worst = packs.MaxBy(p => p.Value.Is).Value with
+        {
+            Look = "",
+        };
+        return this with
+        {
+            Lamps = Lamps
+                .RemoveRange(packs.Select(p => p.Key))
+                .AddRange(names.Select(n => KeyValuePair.Create(n, worst))),
+        };
     }
 
     internal SafetyState Begin(Entry e, SpecSheet sheet, OpenAct act) =>

@@ -42,9 +42,11 @@ internal static class BindEndpoints
     public static void MapBind(this IEndpointRouteBuilder app) =>
         app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
 
-    private static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
+    // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
+    internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine Line(string id) => ledger.First(l => l.Id == id);
+        bool Asked(string id) => ledger.Any(l => l.Id == id);
         return new BindView(
             Line("bind/bound"),
             Line("bind/failsafe"),
@@ -55,6 +57,7 @@ internal static class BindEndpoints
             [
                 .. Directions
                     .Calls(state.Sheet)
+                    .Where(c => Asked($"direction/{c.Function}"))
                     .Select(c => new DirectionView(
                         c.Function,
                         c.Call,
@@ -77,6 +80,7 @@ internal static class BindEndpoints
             [
                 .. UnknownOutputs
                     .Of(state.Sheet)
+                    .Where(o => Asked($"called/{o.Id}"))
                     .Select(o => new CalledView(
                         o.Id,
                         o.Text,
@@ -88,13 +92,15 @@ internal static class BindEndpoints
             [.. RadioSettings.Channels(state.Sheet)],
             [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
             [
-                .. state.Sheet.Power.Motors.Select(m => new MotorView(
-                    m.Id,
-                    m.IsFan,
-                    MotorTurned.Expected(m),
-                    $"motor-{m.Id}",
-                    Line($"motor-direction/{m.Id}")
-                )),
+                .. state
+                    .Sheet.Power.Motors.Where(m => Asked($"motor-direction/{m.Id}"))
+                    .Select(m => new MotorView(
+                        m.Id,
+                        m.IsFan,
+                        MotorTurned.Expected(m),
+                        $"motor-{m.Id}",
+                        Line($"motor-direction/{m.Id}")
+                    )),
             ]
         );
     }

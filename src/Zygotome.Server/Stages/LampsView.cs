@@ -15,6 +15,7 @@ public sealed record KindWords(LampKind Lamp, string Words);
 /// <param name="Across">Where that is on the plan; null where there is none.</param>
 /// <param name="Is">Null where nobody ever said.</param>
 /// <param name="Look">Empty once it has fallen.</param>
+/// <param name="Stays">It does not fall.</param>
 public sealed record LampView(
     LampKind Lamp,
     string Of,
@@ -29,7 +30,8 @@ public sealed record LampView(
     DateTimeOffset? At,
     string By,
     string ById,
-    string Look
+    string Look,
+    bool Stays
 );
 
 /// <summary>Something dangerous that was said, with what to do now.</summary>
@@ -123,7 +125,8 @@ public sealed record LampsView(
             said?.Said.ObservedAt,
             said?.Said.By.Name ?? "",
             said?.Said.By.Id ?? "",
-            said?.Look ?? ""
+            said?.Look ?? "",
+            said is not null && LampBoard.Stays(state.Sheet, said.Is)
         );
     }
 

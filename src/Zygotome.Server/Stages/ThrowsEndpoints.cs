@@ -56,14 +56,20 @@ internal static class ThrowsEndpoints
     public static void MapThrows(this IEndpointRouteBuilder app) =>
         app.MapGet("/api/jobs/{id}/throws", (string id, JobDesk desk) => desk.View(id, View));
 
-    private static ThrowsView View(JobState state, IReadOnlyList<LedgerLine> ledger)
+    internal static ThrowsView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         IReadOnlyList<LedgerLine> Lines(string prefix) =>
             [.. ledger.Where(l => l.Id.StartsWith(prefix, StringComparison.Ordinal))];
         var numbers = RadioNumbers.Of(state);
         var targets = numbers.Targets;
         return new ThrowsView(
-            [.. targets.Select(t => Of(state, numbers, t, ledger.First(l => l.Id == t.Id)))],
+            [
+                .. from target in targets
+                let line = ledger.FirstOrDefault(l => l.Id == target.Id)
+                // A sealed ledger has the lines that were asked for then.
+                where line is not null
+                select Of(state, numbers, target, line),
+            ],
             [
                 .. targets
                     .Select(t => (t.Surface.Id, t.Rate))

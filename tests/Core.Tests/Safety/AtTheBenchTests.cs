@@ -4,6 +4,7 @@ using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Jobs;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.SpecSheets;
 using Zygotome.Core.SpecSheets.Plausibility;
@@ -310,6 +311,42 @@ public sealed class AtTheBenchTests
     }
 
     [Fact]
+    public void A_connected_pack_does_not_disappear_by_another_name_in_another_revision()
+    {
+        var bench = Bound(Bench.Parasol);
+        bench.Say(LampKind.Transmitter, LampIs.Off);
+        var two = Bench.Parasol with
+        {
+            Hash = "two packs",
+            Kit = Bench.Parasol.Kit with { Revision = 2 },
+            Power = Bench.Parasol.Power with
+            {
+                Packs = [Bench.Parasol.Power.Packs[0] with { Count = 2, Order = ["front", "rear"] }],
+            },
+        };
+        bench.Know(two);
+        bench.Do(new SheetMoved(2, two.Hash, "two packs now"), Bench.Thorne);
+        Assert.Equal("transmitter-off", Assert.Single(Dangers.Of(bench.State)).Code);
+        bench.Do(Assert.Single(Dangers.Of(bench.State)).Remedies[1].Said);
+        Assert.Empty(Dangers.Of(bench.State));
+    }
+
+    [Fact]
+    public void A_step_that_only_says_its_power_in_the_newer_words_is_not_asked_for_anew()
+    {
+        var old = Bench.Parasol with
+        {
+            Steps =
+            [
+                .. Bench.Parasol.Steps.Select(s =>
+                    s.Power is null ? s : s with { Power = null, Needs = new StepNeeds(false, true, 1) }
+                ),
+            ],
+        };
+        Assert.Empty(SheetChanges.Between(old, Bench.Parasol).Steps);
+    }
+
+    [Fact]
     public void A_kit_whose_sheet_puts_the_pack_first_is_connected_with_the_transmitter_off_its_motors_isolated()
     {
         var first = Bench.Parasol with
@@ -372,6 +409,16 @@ public sealed class AtTheBenchTests
         );
         Assert.Null(bench.Refused(new NeutralRead("rudder", Bench.Q("0 mm"), Bench.Rule)));
         Assert.Null(LampBoard.Find(Bench.Parasol, new(LampKind.Stabiliser)));
+
+        // A kit that has one may have got it in line since.
+        var fitted = Bound(Biplane);
+        fitted.Say(LampKind.Stabiliser, LampIs.NotFitted);
+        fitted.Look = "tomorrow";
+        Assert.Contains(
+            "stabiliser",
+            fitted.Refused(new NeutralRead("rudder", Bench.Q("0 mm"), Bench.Rule))!.Text,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]

@@ -3879,6 +3879,7 @@ export interface components {
             by: string;
             byId: string;
             look: string;
+            stays: boolean;
         };
         LampWord: {
             is: components["schemas"]["LampIs"];

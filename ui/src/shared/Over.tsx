@@ -15,7 +15,9 @@ type Props = {
 export function Over({ title, hideTitle, onClose, className = '', children }: Props) {
   const box = useRef<HTMLDialogElement>(null);
   useEffect(() => {
+    const before = document.activeElement as HTMLElement | null;
     if (!box.current!.open) box.current!.showModal();
+    return () => before?.focus();
   }, []);
   return (
     <dialog

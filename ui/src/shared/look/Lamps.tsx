@@ -62,7 +62,7 @@ export function Lamps({ job, onLookAt }: { job: Schemas['JobView']; onLookAt: (l
     <section aria-label="Lamps" data-region="lamps" className="flex min-h-[56px] shrink-0 border-b-2 border-ink">
       {cells.map((cell) => {
         const { lamps } = cell;
-        const known = lamps.every((l) => isKnown(l, look, me?.id)) && (!fallen || cell.id === 'stabiliser');
+        const known = lamps.every((l) => isKnown(l, look, me?.id)) && (!fallen || lamps.every((l) => l.stays));
         const live = known && lamps.some((l) => isLive(l.lamp, l.is));
         const last = lamps.reduce((a, b) => ((a.at ?? '') > (b.at ?? '') ? a : b));
         return (

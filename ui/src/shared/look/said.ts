@@ -6,7 +6,7 @@ export type LampKind = Schemas['LampKind'];
 
 /** Whether a lamp counts for this person in this look. */
 export const isKnown = (lamp: Lamp, look: string, me: string | undefined) =>
-  lamp.is === 'notFitted' || (lamp.look === look && lamp.byId === me);
+  lamp.stays || (lamp.look === look && lamp.byId === me);
 
 /** Words under which something is under power or can turn: shown in tape. */
 export const isLive = (lamp: LampKind, is: LampIs | null | undefined) =>

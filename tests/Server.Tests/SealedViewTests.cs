@@ -1,0 +1,27 @@
+using Xunit;
+using Zygotome.Core.Jobs;
+using Zygotome.Server.Stages;
+
+namespace Zygotome.Server.Tests;
+
+/// <summary>A record sealed by an older version has fewer lines than are asked for today.</summary>
+public sealed class SealedViewTests : WithServer
+{
+    [Fact]
+    public void A_job_sealed_before_a_line_was_asked_for_is_shown_without_it()
+    {
+        var state = Application.Job("J-0147").State;
+        var then = Ledger
+            .Of(state, state.LastRecordedAt)
+            .Where(l => l.Id is not ("motor-direction/nose" or "throw/rudder/rudder/high/left" or "direction/rudder"))
+            .ToArray();
+        var bind = BindEndpoints.View(state, then);
+        Assert.Empty(bind.Motors);
+        Assert.DoesNotContain(bind.Directions, d => d.Function == "rudder");
+        Assert.NotEmpty(bind.Directions);
+        Assert.DoesNotContain(
+            ThrowsEndpoints.View(state, then).Throws,
+            t => t.Line.Id == "throw/rudder/rudder/high/left"
+        );
+    }
+}
