@@ -50,7 +50,8 @@ public sealed class AtTheBench
         t.See("Look, and say how it is: propeller, transmitter, flight pack.")
             .See("propeller off; motor wires on; transmitter on, cut set; flight pack connected");
         Assert.Equal("Still so", t.Browser.SwitchTo().ActiveElement().Text);
-        t.Say().See("Rudder, left: 25 mm");
+        t.Until(() => t.Browser.FindElements(By.CssSelector("[data-say][aria-busy=false]")).Count == 1, "it listens");
+        t.Keys_(Keys.Enter).See("Rudder, left: 25 mm");
     }
 
     [Fact]

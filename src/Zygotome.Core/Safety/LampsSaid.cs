@@ -79,7 +79,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
         var left = Dangers.Of(after).Select(d => d.Code).ToHashSet();
         return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal
             ?? PackBefore(after, packs)
-            ?? Power.Wanting(after, entry, ToConnect(state));
+            ?? Power.Wanting(after, entry, ToConnect(state), state.Safety.Act?.Held);
     }
 
     private static PowerState ToConnect(JobState state) =>

@@ -11,6 +11,7 @@ namespace Zygotome.Core.Safety;
 public static class Power
 {
     /// <summary>What is in the way of an entry that needs this state, and what to do first; null when nothing is.</summary>
+    /// <param name="held">Said with the entry, or with the act it is done in.</param>
     public static Refusal? Refused(JobState state, Entry e, PowerState need, Holding? held = null) =>
         Dangerous(state, need) ?? Wanting(state, e, need, held);
 
@@ -104,7 +105,7 @@ public static class Power
         var motors = sheet.Power.Motors;
         LampIs? Propeller(MotorSpec m) => safety.Known(sheet, new(LampKind.Propeller, m.Id), e);
         LampIs? Wires(MotorSpec m) => safety.Known(sheet, new(LampKind.Wires, m.Id), e);
-        bool Leave(MotorSpec m) => need.Covers(m) && (held ?? safety.Act?.Held) is not null;
+        bool Leave(MotorSpec m) => need.Covers(m) && held is not null;
 
         switch (need.Motor)
         {
@@ -149,7 +150,7 @@ public static class Power
                             $"Motor {idle.Id} would turn nothing: propeller and wires on first, the pack off.",
                             Isolation.LampOf(idle).Where
                         )
-                    : held is null && safety.Act?.Held is null
+                    : held is null
                         ? new Refusal(
                             "power/held",
                             "A motor will turn: have the aircraft held, disc and plane clear, by a second person, and say so.",
@@ -272,6 +273,6 @@ public static class Power
             : !open.Reached
                 ? new Refusal("power/not-reached", $"{spec.Do} Say so, then what was seen.", "lamps.transmitter")
             : NotLookedAt(state, e, new PowerState { Motor = spec.During.Motor })
-                ?? Motors(state, e, spec.During, null);
+                ?? Motors(state, e, spec.During, open.Held);
     }
 }

@@ -187,6 +187,8 @@ public sealed class AtTheBenchTests
         Assert.Equal("body.held.restrained", Where(bench, Bench.Holding with { Restrained = false }));
         Assert.Equal("body.held.discClear", Where(bench, Bench.Holding with { DiscClear = false }));
         Assert.Equal("body.held.second", Where(bench, Bench.Holding with { Second = " " }));
+        bench.Do(new ActOpened(PoweredAct.MotorDirection, Bench.Holding));
+        Assert.Equal("power/held", bench.Refused(new ActOpened(PoweredAct.Taxi))!.Code);
         bench.MotorsTurned();
         Assert.Equal(Standing.Met, bench.Line("motor-direction/fan").Standing);
 

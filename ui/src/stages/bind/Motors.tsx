@@ -47,7 +47,7 @@ export function Motors({
                 <button
                   type="button"
                   key={turned}
-                  className={`button min-h-[52px] flex-1 px-1 text-[16px] ${turned === 'asItShould' ? 'dark font-bold' : ''}`}
+                  className="button min-h-[52px] flex-1 px-1 text-[16px]"
                   disabled={recorder.busy}
                   onClick={() => void recorder.record('bind/motor-turned', { motor: m.id, turned })}
                 >
