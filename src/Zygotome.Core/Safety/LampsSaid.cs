@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
 
 namespace Zygotome.Core.Safety;
 
@@ -97,16 +96,20 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
             Held = state.Safety.Act is { Held: not null } open ? open.During.Held : Held.Never,
         };
 
-    private static Refusal? PackBefore(JobState after, LampId[] connecting) =>
-        PowerOrder.Of(after.Sheet).Packs
-        && LampBoard.Packs(after.Sheet).FirstOrDefault(p => after.Safety.Last(p) != LampIs.Connected)
-            is { Of: not null } first
-        && connecting.FirstOrDefault(p => After(after.Sheet, first, p)) is { Of: not null } early
-            ? new Refusal("lamps/pack-order", $"Pack {first.Of} first, then pack {early.Of}.", first.Where)
+    // Connected are those before the first that is not: one that comes after it is early.
+    private static Refusal? PackBefore(JobState after, LampId[] connecting)
+    {
+        var order = LampBoard.Packs(after.Sheet);
+        var first = order.TakeWhile(p => after.Safety.Last(p) == LampIs.Connected).Count();
+        var early = connecting.Where(p => order.IndexOf(p) > first).ToArray();
+        return PowerOrder.Of(after.Sheet).Packs && early.Length > 0
+            ? new Refusal(
+                "lamps/pack-order",
+                $"Pack {order[first].Of} first, then pack {early[0].Of}.",
+                order[first].Where
+            )
             : null;
-
-    private static bool After(SpecSheet sheet, LampId first, LampId then) =>
-        LampBoard.Packs(sheet).IndexOf(then) > LampBoard.Packs(sheet).IndexOf(first);
+    }
 
     private IEnumerable<(LampId Id, LampIs Is)> Lamps => Said.Select(s => (Id(s), s.Is));
 

@@ -76,7 +76,7 @@ export function Acts({
             </span>
             <span className="shrink-0 underline">{isOpen(a) ? 'open' : 'begin'}</span>
           </button>
-          {opening.holding === a && opening.form}
+          {opening.holding?.act === a.act && opening.form}
         </div>
       ))}
     </section>
