@@ -1,4 +1,6 @@
 import { useStage } from '../../api/queries';
+import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
+import { StepPower } from '../build/StepPower';
 import type { StageProps } from '../JobFrame';
 
 /** The steps that belong before the weighing, such as the propeller. */
@@ -6,6 +8,8 @@ export function BalanceSteps({ job, recorder }: StageProps) {
   const { data } = useStage(job.id, 'steps');
   const steps = data?.steps.filter((s) => s.stage === 'balance') ?? [];
   if (steps.length === 0) return null;
+  const start = (step: string, held?: Holding) =>
+    void recorder.record('build/step-started', { step, ...(held ? { held } : {}) });
   return (
     <section aria-label="Before weighing" className="py-4">
       <h3 className="text-[18px] font-bold">Before weighing</h3>
@@ -18,13 +22,8 @@ export function BalanceSteps({ job, recorder }: StageProps) {
                 <span className="block text-[14px] text-pencil">waits for {s.waitsFor.join('; ')}</span>
               )}
             </span>
-            {s.standing === 'canStart' && (
-              <button
-                type="button"
-                className="button"
-                disabled={job.released}
-                onClick={() => void recorder.record('build/step-started', { step: s.id })}
-              >
+            {s.standing === 'canStart' && !s.mayTurn && (
+              <button type="button" className="button" disabled={job.released} onClick={() => start(s.id)}>
                 start
               </button>
             )}
@@ -39,6 +38,10 @@ export function BalanceSteps({ job, recorder }: StageProps) {
             )}
             {s.standing === 'done' && <span className="text-pencil">done</span>}
           </div>
+          {(s.standing === 'canStart' || s.standing === 'underWay') && <StepPower step={s} />}
+          {s.standing === 'canStart' && s.mayTurn && !job.released && (
+            <HoldingForm label="start, held" onHeld={(held) => start(s.id, held)} />
+          )}
           {(s.standing === 'canStart' || s.standing === 'underWay') &&
             s.cautions.map((c) => (
               <p key={c} className="mt-1 border-l-[6px] border-tape bg-tape-wash px-3 py-1 text-[16px]">

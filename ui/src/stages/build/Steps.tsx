@@ -13,6 +13,7 @@ import { withUnit } from '../throws/method';
 import { ClosedEarlier } from './ClosedEarlier';
 import { Loops } from './Loops';
 import { StepList } from './StepList';
+import { StepPower } from './StepPower';
 
 type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
@@ -207,13 +208,7 @@ function StepNow({ step, now }: { step: Step; now: number }) {
           <strong>Caution.</strong> {c}
         </p>
       ))}
-      {step.power && <p className="pt-2 text-[16px]">Power: {step.power}.</p>}
-      {step.readies.length > 0 && (
-        <p className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-          <strong>Ready to turn.</strong> From its start{' '}
-          {step.readies.length > 1 ? 'these motors count' : 'this motor counts'} as ready: {step.readies.join(', ')}.
-        </p>
-      )}
+      <StepPower step={step} />
       {step.text && <p className="pt-2 text-[18px]">{step.text}</p>}
       {step.parts.length > 0 && (
         <ul className="pt-2 text-[17px]">
