@@ -1,7 +1,8 @@
 using BenchmarkDotNet.Attributes;
 using Dapper;
 using Microsoft.Data.Sqlite;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 using Zygotome.Store;
 

@@ -4,7 +4,8 @@ using System.Text.Json;
 using BenchmarkDotNet.Attributes;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.Extensions.DependencyInjection;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Server;
 using Zygotome.Store;
 

@@ -1,6 +1,8 @@
 using BenchmarkDotNet.Attributes;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
@@ -19,7 +21,7 @@ public class ReplayAndLedger
     public void Setup()
     {
         var at = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
-        var targets = ThrowTargets.Of(Shop.Sheet, Core.Receive.ShopRules.Default);
+        var targets = ThrowTargets.Of(Shop.Sheet, ShopRules.Default);
         var entries = new List<Entry>();
         void Add(EntryBody body) =>
             entries.Add(
@@ -66,7 +68,7 @@ public class ReplayAndLedger
                     _ => new ThrowRead(
                         targets[i % targets.Count].Id,
                         [Shop.Q($"{8 + (i % 9)} mm")],
-                        Core.SpecSheets.ThrowMeasure.UprightRuler,
+                        Core.Sheets.ThrowMeasure.UprightRuler,
                         new Instrument("rule", 0.5)
                     ),
                 }

@@ -1,7 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using Dapper;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Job;
+using Zygotome.Core.Sheets;
 using Zygotome.Store;
 
 namespace Zygotome.Bench;

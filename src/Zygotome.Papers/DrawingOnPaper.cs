@@ -1,5 +1,5 @@
 using SkiaSharp;
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -7,7 +7,7 @@ namespace Zygotome.Papers;
 /// <summary>The airframe on a page, with the findings marked at their real size.</summary>
 internal static class DrawingOnPaper
 {
-    public static void Put(Sheets s, Drawing drawing, IEnumerable<Finding> findings, float tall)
+    public static void Put(Sheets s, AircraftDrawing drawing, IEnumerable<Finding> findings, float tall)
     {
         s.Keep(tall + 20);
         s.Y += 10;

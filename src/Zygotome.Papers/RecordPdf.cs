@@ -1,8 +1,8 @@
 using System.Globalization;
 using SkiaSharp;
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Unpack;
 
@@ -15,7 +15,7 @@ public sealed record RecordPaper(
     Released Released,
     Person By,
     DateTimeOffset At,
-    Drawing Drawing,
+    AircraftDrawing Drawing,
     string Seal = ""
 );
 

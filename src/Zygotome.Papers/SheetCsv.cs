@@ -4,8 +4,8 @@ using System.Text.Json.Nodes;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Editing;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Editing;
 
 namespace Zygotome.Papers;
 
@@ -156,7 +156,7 @@ public static class SheetCsv
 
         if (row.ContainsKey("name") && !row.ContainsKey("id"))
         {
-            row["id"] = Core.SpecSheets.Archetypes.ArchetypeSheet.IdOf(row["name"]!.ToString());
+            row["id"] = Core.Sheets.Archetypes.ArchetypeSheet.IdOf(row["name"]!.ToString());
         }
 
         return row;

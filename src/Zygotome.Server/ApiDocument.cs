@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Server;
@@ -30,7 +30,7 @@ internal static class ApiDocument
             {
                 document.Info = new OpenApiInfo { Title = "Zygotome", Version = "1" };
                 document.Servers = [];
-                foreach (var kind in Core.Jobs.Stages.Kinds.All)
+                foreach (var kind in Core.Job.Stages.Kinds.All)
                 {
                     var schema = await context.GetOrCreateSchemaAsync(kind.Body, null, cancel);
                     document.AddComponent($"Entry.{kind.Body.Name}", AsPosted(schema, kind));

@@ -4,7 +4,7 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.HttpOverrides;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Door;
 using Zygotome.Server.Memory;
 using Zygotome.Server.Shop;
@@ -65,7 +65,7 @@ public static class ZygotomeServer
         builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
 
         var services = builder.Services;
-        services.AddSingleton(options).AddSingleton(clock).AddSingleton(Core.Jobs.Stages.Kinds);
+        services.AddSingleton(options).AddSingleton(clock).AddSingleton(Core.Job.Stages.Kinds);
 
         // Made by the container, so that it lets go of the folder when the application ends.
         services.AddSingleton(_ => folder);

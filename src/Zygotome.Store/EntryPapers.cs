@@ -2,7 +2,7 @@ using System.Security.Cryptography;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Unpack;
 

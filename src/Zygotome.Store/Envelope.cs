@@ -1,7 +1,7 @@
 using System.Buffers;
 using System.Security.Cryptography;
 using System.Text.Json;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
 

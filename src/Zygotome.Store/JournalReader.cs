@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using Dapper;
 using Microsoft.Data.Sqlite;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
 

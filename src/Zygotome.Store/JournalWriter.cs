@@ -2,7 +2,7 @@ using System.Collections.Concurrent;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
 

@@ -1,5 +1,6 @@
 using System.Text.Json;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
 

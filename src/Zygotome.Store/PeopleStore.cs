@@ -1,5 +1,5 @@
 using Dapper;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
 

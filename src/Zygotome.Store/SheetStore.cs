@@ -3,9 +3,9 @@ using System.Text.Json;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Store;
 

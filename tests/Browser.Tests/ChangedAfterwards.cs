@@ -50,8 +50,8 @@ public sealed class ChangedAfterwards
         lead.Fill("reason", "Flown gently by its owner; asked for at the counter.").Press("Concede", "Concede");
         lead.See("Conceded by I. Thorne: Flown gently by its owner");
         Assert.Equal(
-            Core.Jobs.Standing.Conceded,
-            Core.Jobs.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow())
+            Core.Journal.Standing.Conceded,
+            Core.Journal.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow())
                 .Single(l => l.Id == "throw/rudder/rudder/high/left")
                 .Standing
         );
@@ -95,7 +95,7 @@ public sealed class ChangedAfterwards
         t.Until(() => application.Job("J-0147").State.Retracted.Count == 1, "it is corrected");
         Assert.Equal(
             "24.9 mm",
-            Core.Jobs.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow())
+            Core.Journal.Ledger.Of(application.Job("J-0147").State, application.Clock.GetUtcNow())
                 .Single(l => l.Id == "throw/rudder/rudder/high/left")
                 .Reading
         );

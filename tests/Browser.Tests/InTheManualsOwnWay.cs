@@ -1,6 +1,6 @@
 using System.Text.Json.Nodes;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;

@@ -1,6 +1,6 @@
 using OpenQA.Selenium;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Tests;
 

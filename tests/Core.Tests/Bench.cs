@@ -1,11 +1,11 @@
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;

@@ -3,7 +3,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Tests;
 
@@ -189,7 +189,7 @@ public sealed class AnyShapeTests : WithServer
         var document = await Client.Get("/openapi/v1.json");
         var shapes = new Shapes(document, random);
         using var lead = await Api.SignedIn(Application, "ithorne");
-        foreach (var kind in Core.Jobs.Stages.Kinds.All)
+        foreach (var kind in Core.Job.Stages.Kinds.All)
         {
             var schema = shapes.Resolve($"#/components/schemas/Entry.{kind.Body.Name}");
             for (var i = 0; i < 30; i++)

@@ -61,7 +61,7 @@ public sealed class BackupTests : WithServer
                 Application.DatabaseFile,
                 _folder.FullName,
                 Application.Clock.GetUtcNow(),
-                Core.Jobs.Stages.Kinds
+                Core.Job.Stages.Kinds
             )
         );
         await Acknowledged(20);
@@ -72,7 +72,7 @@ public sealed class BackupTests : WithServer
         Directory.CreateDirectory(Path.GetDirectoryName(Restored)!);
         Backup.Restore(backup.File, Restored);
         Database.Open(Restored).Dispose();
-        var result = Verification.Run(Restored, Core.Jobs.Stages.Kinds);
+        var result = Verification.Run(Restored, Core.Job.Stages.Kinds);
         Assert.True(result.Sound, result.Words);
         var (restored, live) = (Journal(Restored), Journal(Application.DatabaseFile));
         Assert.True(restored.Count >= before && restored.Count < live.Count, $"{before} {restored.Count} {live.Count}");
@@ -127,7 +127,7 @@ public sealed class BackupTests : WithServer
             Application.DatabaseFile,
             _folder.FullName,
             Application.Clock.GetUtcNow(),
-            Core.Jobs.Stages.Kinds
+            Core.Job.Stages.Kinds
         );
         Assert.False(backup.Sound);
         Assert.Contains("person rvane", Backup.In(_folder.FullName)[0].Words, StringComparison.Ordinal);
@@ -140,7 +140,7 @@ public sealed class BackupTests : WithServer
 
         DateTimeOffset At(double hours) => Application.Clock.GetUtcNow().AddHours(hours);
         void Take(double hours) =>
-            Backup.Take(Application.DatabaseFile, _folder.FullName, At(hours), Core.Jobs.Stages.Kinds);
+            Backup.Take(Application.DatabaseFile, _folder.FullName, At(hours), Core.Job.Stages.Kinds);
         Take(1);
         using (var connection = Application.PastTheProgram())
         {

@@ -2,7 +2,7 @@ using System.Net;
 using System.Text.Json;
 using MimeKit;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Tests;
 

@@ -97,9 +97,9 @@ public sealed class MemoryTests : WithServer
         using var pdf = PdfDocument.Open(await Client.Client.GetByteArrayAsync("/api/jobs/J-0139/records/1.pdf"));
         var text = string.Join(" ", pdf.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
         var seal = System.Text.RegularExpressions.Regex.Match(text, "written: ([0-9]+-[0-9a-f]{16})").Groups[1].Value;
-        Assert.True(Verification.Run(Application.DatabaseFile, Core.Jobs.Stages.Kinds, seal).Sound, seal);
+        Assert.True(Verification.Run(Application.DatabaseFile, Core.Job.Stages.Kinds, seal).Sound, seal);
         Assert.False(
-            Verification.Run(Application.DatabaseFile, Core.Jobs.Stages.Kinds, seal[..^4] + "0000").Sound,
+            Verification.Run(Application.DatabaseFile, Core.Job.Stages.Kinds, seal[..^4] + "0000").Sound,
             seal
         );
     }
@@ -143,7 +143,7 @@ public sealed class MemoryTests : WithServer
         await Application.Begin();
         using var again = await Api.SignedIn(Application, "ithorne");
         (await Count(again)).Status.Ok();
-        var verified = Verification.Run(Application.DatabaseFile, Core.Jobs.Stages.Kinds);
+        var verified = Verification.Run(Application.DatabaseFile, Core.Job.Stages.Kinds);
         Assert.True(verified.Sound, verified.Words);
         using var connection = Application.PastTheProgram();
         Assert.Contains(
@@ -183,7 +183,7 @@ public sealed class MemoryTests : WithServer
         Assert.Equal("ok", await Client.Client.GetStringAsync("/healthz"));
         (await Count()).Status.Ok();
         Assert.Equal(before + 1, Application.Job("J-0152").State.Seq);
-        Assert.True(Verification.Run(Application.DatabaseFile, Core.Jobs.Stages.Kinds).Sound);
+        Assert.True(Verification.Run(Application.DatabaseFile, Core.Job.Stages.Kinds).Sound);
     }
 
     [Fact]
@@ -245,6 +245,6 @@ public sealed class MemoryTests : WithServer
         (await Client.Record("J-0150", "unpack/claim-posted", new { claim = id })).Status.Ok();
         Assert.Equal("claim/posted", Code(await Client.Record("J-0150", "unpack/claim-posted", new { claim = id })));
         Assert.True(Application.Job("J-0150").State.Unpack.Claims.Single().IsSent);
-        Assert.True(Verification.Run(Application.DatabaseFile, Core.Jobs.Stages.Kinds).Sound);
+        Assert.True(Verification.Run(Application.DatabaseFile, Core.Job.Stages.Kinds).Sound);
     }
 }

@@ -5,7 +5,7 @@ using System.Net.Http.Headers;
 using System.Text.Json;
 using SkiaSharp;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Tests;

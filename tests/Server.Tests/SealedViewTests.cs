@@ -1,5 +1,5 @@
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Stages;
 
 namespace Zygotome.Server.Tests;

@@ -89,7 +89,7 @@ public sealed class TamperTests(TamperedShop shop) : IClassFixture<TamperedShop>
     private string Copied => shop.Copy(_folder.FullName);
 
     private static VerificationResult Look(string file, string? printed = null) =>
-        Verification.Run(file, Core.Jobs.Stages.Kinds, printed);
+        Verification.Run(file, Core.Job.Stages.Kinds, printed);
 
     // As somebody with the file and a database tool, who puts the guards back afterwards.
     private static void Change(string file, params string[] sql) =>

@@ -1,7 +1,7 @@
 using System.Text;
 using System.Text.Json.Nodes;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Job;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Tests;
 

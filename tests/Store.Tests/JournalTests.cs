@@ -1,8 +1,9 @@
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Xunit;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 

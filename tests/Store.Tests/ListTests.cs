@@ -1,9 +1,11 @@
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store.Tests;

@@ -2,7 +2,7 @@ using System.Globalization;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Tests;
 
 namespace Zygotome.Store.Tests;

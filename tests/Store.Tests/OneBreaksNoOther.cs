@@ -1,6 +1,6 @@
 using Dapper;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store.Tests;

@@ -1,5 +1,5 @@
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store.Tests;

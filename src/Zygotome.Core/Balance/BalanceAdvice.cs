@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;

@@ -1,8 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
-using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Balance;
 

@@ -1,6 +1,6 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Balance;
 
@@ -40,6 +40,6 @@ public static class BalanceGround
             .. state.Sheet.Geometry.BallastStations.Select(s => new Setting(SettingKind.Ballast, s.Name)),
             .. state.Receive.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
             .. state.Sheet.Power.Motors.Select(m => new Setting(SettingKind.Propeller, m.Id)),
-            .. Bind.RadioSettings.Answers(Receive.Schools.Aboard),
+            .. Bind.RadioSettings.Answers(Schools.Aboard),
         ];
 }

@@ -1,7 +1,7 @@
 using System.Globalization;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Balance;
 

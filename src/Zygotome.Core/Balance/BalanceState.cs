@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
@@ -7,12 +7,12 @@ namespace Zygotome.Core.Balance;
 /// <summary>A weighing, with what was aboard and where when it was made.</summary>
 public sealed record WeighingShown(Weighed Weighed, Evidence Evidence)
 {
-    public Receive.Battery? Battery { get; init; }
+    public Battery? Battery { get; init; }
 
     public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
         ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
 
-    public ImmutableList<Receive.AddOn> AddOns { get; init; } = [];
+    public ImmutableList<AddOn> AddOns { get; init; } = [];
 }
 
 /// <summary>The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.</summary>

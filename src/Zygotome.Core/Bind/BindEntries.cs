@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -220,28 +221,3 @@ public sealed record Reversed(string Function) : EntryBody
 
     public override string Say(JobState state) => $"{Function} channel reversed";
 }
-
-public sealed record BindState
-{
-    public Bound? Bound { get; init; }
-
-    public Evidence? BoundEvidence { get; init; }
-
-    public FailsafeBehaviour? Failsafe { get; init; }
-
-    public Evidence? FailsafeEvidence { get; init; }
-
-    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } =
-        ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
-
-    /// <summary>Which way each motor was seen to turn, by its id.</summary>
-    public ImmutableSortedDictionary<string, MotorShown> Motors { get; init; } =
-        ImmutableSortedDictionary.Create<string, MotorShown>(StringComparer.Ordinal);
-
-    /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
-    public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } =
-        ImmutableSortedDictionary.Create<string, CalledShown>(StringComparer.Ordinal);
-}
-
-/// <param name="Seen">By surface.</param>
-public sealed record DirectionShown(ImmutableDictionary<string, Movement> Seen, Evidence Evidence);

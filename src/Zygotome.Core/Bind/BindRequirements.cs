@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -56,7 +56,7 @@ public static class BindRequirements
                     .And([
                         .. RadioSettings.Link,
                         .. RadioSettings.Reverses(state.Sheet),
-                        .. RadioSettings.Answers(Receive.Schools.Wiring),
+                        .. RadioSettings.Answers(Schools.Wiring),
                         new Setting(SettingKind.ThrottleCut),
                         SheetValues.OfFailsafe,
                     ])

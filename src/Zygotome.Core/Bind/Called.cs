@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -95,7 +95,7 @@ public static class UnknownOutputs
                 .. output.Channels.IsEmpty
                     ? RadioSettings.Reverses(sheet)
                     : output.Channels.Select(c => new Setting(SettingKind.Reverse, c)),
-                .. RadioSettings.Answers(Receive.Schools.Wiring),
+                .. RadioSettings.Answers(Schools.Wiring),
                 new Setting(SettingKind.ThrottleCut),
             ]);
     }

@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Bind;

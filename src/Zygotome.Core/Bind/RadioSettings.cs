@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -19,7 +19,7 @@ public static class RadioSettings
     public static IEnumerable<Setting> Reverses(SpecSheet sheet, Surface surface) =>
         Channels(sheet)
             .Where(c =>
-                Jobs.Channels.Leads(sheet, c) is var reach && (reach.Nowhere || reach.Surfaces.Contains(surface))
+                Journal.Channels.Leads(sheet, c) is var reach && (reach.Nowhere || reach.Surfaces.Contains(surface))
             )
             .Select(c => new Setting(SettingKind.Reverse, c));
 
@@ -39,7 +39,7 @@ public static class RadioSettings
             new Setting(SettingKind.Mix, function),
             new Setting(SettingKind.Gain),
             new Setting(SettingKind.SurfaceCount),
-            .. Answers(Receive.Schools.Driving),
+            .. Answers(Schools.Driving),
             .. surfaces.SelectMany(s => SheetValues.OfSurface(s.Id)),
         ];
 }

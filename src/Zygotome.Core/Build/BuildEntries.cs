@@ -1,6 +1,7 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
 
@@ -150,7 +151,7 @@ public sealed record StepDone(
             );
         }
 
-        return Receive.Masses.Added(Grams, "body.grams") is { } impossible ? impossible
+        return Masses.Added(Grams, "body.grams") is { } impossible ? impossible
             : Adhesive is null ? null
             : Adhesive.HandleMinutes is < 0 or > 20_000
             || Adhesive.FullMinutes < Adhesive.HandleMinutes
@@ -222,7 +223,7 @@ public sealed record StepHandled(string Step) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Build.Progress(Step) is { HandleAt: { } at }
             ? at > entry.RecordedAt
-                ? new Refusal("build/curing", $"It can be handled {Clock.At(state, at)}.", "body.step")
+                ? new Refusal("build/curing", $"It can be handled {state.At(at)}.", "body.step")
                 : null
             : new Refusal("build/no-cure", "That step has no glue curing.", "body.step");
 

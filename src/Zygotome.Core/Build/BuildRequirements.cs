@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 
@@ -23,7 +23,7 @@ public static class BuildRequirements
                     requirement,
                     Standing.NotShown,
                     "curing",
-                    $"{progress.Adhesive}: full strength {Clock.At(state, full)}.",
+                    $"{progress.Adhesive}: full strength {state.At(full)}.",
                     done
                 ),
                 { Done: { } done } => new Claim(
@@ -49,12 +49,7 @@ public static class BuildRequirements
             );
             yield return loop.Closed is { } closed
                 ? new Claim(requirement, Standing.Met, "changed back", "Changed back.", closed)
-                : new Claim(
-                    requirement,
-                    Standing.NotMet,
-                    "open",
-                    $"Opened {Clock.At(state, loop.OpenedAt)}; change it back."
-                );
+                : new Claim(requirement, Standing.NotMet, "open", $"Opened {state.At(loop.OpenedAt)}; change it back.");
         }
     }
 }

@@ -1,37 +1,8 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
-
-/// <summary>How far a step has got. Holds instants: whether a joint is still curing depends on when one asks.</summary>
-public sealed record StepProgress(
-    Evidence Started,
-    Evidence? Done,
-    string Adhesive,
-    DateTimeOffset? HandleAt,
-    DateTimeOffset? FullAt
-)
-{
-    /// <summary>When its glue was closed; null without glue.</summary>
-    public DateTimeOffset? CuresFrom { get; init; }
-
-    /// <summary>Whether somebody tapped "handled" when the joint could be handled.</summary>
-    public bool Handled { get; init; }
-}
-
-/// <summary>Something changed for now, until it is changed back. Blocks release while open.</summary>
-public sealed record OpenLoop(
-    string Id,
-    LoopKind Kind,
-    string Detail,
-    Person By,
-    DateTimeOffset OpenedAt,
-    ImmutableArray<Aspect> Touches
-)
-{
-    public Evidence? Closed { get; init; }
-}
 
 public sealed record BuildState
 {

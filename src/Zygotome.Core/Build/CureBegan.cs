@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 
@@ -16,13 +16,13 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
         : At >= from
             ? new Refusal(
                 "build/not-earlier",
-                $"Its cure counts from {Clock.At(state, from)} already; only an earlier hour is said here.",
+                $"Its cure counts from {state.At(from)} already; only an earlier hour is said here.",
                 "body.at"
             )
         : At < progress.Started.ObservedAt
             ? new Refusal(
                 "build/before-its-step",
-                $"The step began {Clock.At(state, progress.Started.ObservedAt)}; no joint of it was closed before.",
+                $"The step began {state.At(progress.Started.ObservedAt)}; no joint of it was closed before.",
                 "body.at"
             )
         : Texts.Reason(Reason, "body.reason", "Say how that is known.");
@@ -54,6 +54,5 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
             : state;
     }
 
-    public override string Say(JobState state) =>
-        $"{state.Sheet.Step(Step)?.Title ?? Step}: closed {Clock.At(state, At)}";
+    public override string Say(JobState state) => $"{state.Sheet.Step(Step)?.Title ?? Step}: closed {state.At(At)}";
 }

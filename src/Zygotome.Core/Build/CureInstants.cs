@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 

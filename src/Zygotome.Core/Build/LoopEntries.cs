@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
 

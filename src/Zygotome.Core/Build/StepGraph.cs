@@ -1,25 +1,8 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
-
-public enum StepStanding
-{
-    CanStart,
-    WaitsFor,
-    UnderWay,
-    Curing,
-    Done,
-}
-
-/// <summary>A step as it stands at one instant, with what it waits for in words.</summary>
-public sealed record StepNow(
-    StepSpec Step,
-    StepStanding Standing,
-    ImmutableArray<string> WaitsFor,
-    StepProgress? Progress
-);
 
 /// <summary>The step graph: what may be done now, and what everything else waits for.</summary>
 public static class StepGraph
@@ -57,7 +40,7 @@ public static class StepGraph
             }
             else if (progress.HandleAt > asOf)
             {
-                yield return $"{title}: glue, can be handled {Clock.At(state, progress.HandleAt.Value)}";
+                yield return $"{title}: glue, can be handled {state.At(progress.HandleAt.Value)}";
             }
         }
 
@@ -73,10 +56,10 @@ public static class StepGraph
 
         foreach (var finding in state.Unpack.Findings)
         {
-            if (step.Fits.Any(f => Airframe.Drawing.IsNamed(f, finding.Place)) && finding.Repair?.HandleAt > asOf)
+            if (step.Fits.Any(f => Places.IsNamed(f, finding.Place)) && finding.Repair?.HandleAt > asOf)
             {
                 yield return $"Repair of {finding.Tag}: glue, can be handled "
-                    + $"{Clock.At(state, finding.Repair.HandleAt.Value)}";
+                    + $"{state.At(finding.Repair.HandleAt.Value)}";
             }
         }
 
@@ -90,26 +73,5 @@ public static class StepGraph
                 }
             }
         }
-    }
-}
-
-/// <summary>Instants as people at the shop say them.</summary>
-public static class Clock
-{
-    /// <summary>
-    /// "at 14:20" in the shop's time zone; with the day when it is another one than the last entry's.
-    /// </summary>
-    public static string At(JobState state, DateTimeOffset instant) =>
-        At(state.Receive.Rules.TimeZone, state.LastRecordedAt, instant);
-
-    public static string At(string timeZone, DateTimeOffset from, DateTimeOffset instant)
-    {
-        var (local, now) = (Quantities.ShopDay.At(timeZone, instant), Quantities.ShopDay.At(timeZone, from));
-        return local.Date == now.Date
-            ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"at {local:HH:mm}")
-            : string.Create(
-                System.Globalization.CultureInfo.InvariantCulture,
-                $"on {local:ddd d MMM} at {local:HH:mm}"
-            );
     }
 }

@@ -1,28 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.HandOver;
-
-/// <summary>A lead let a requirement go unmet. Bound to what was looked at.</summary>
-public sealed record Concession(
-    string EntryId,
-    string Requirement,
-    ConcededSight Saw,
-    string Reason,
-    string OwnerAcceptance,
-    Person By,
-    DateTimeOffset At
-);
-
-/// <summary>A sealed release: served as it was, by its number.</summary>
-public sealed record Release(
-    int Number,
-    string EntryId,
-    Person By,
-    DateTimeOffset At,
-    string PdfHash,
-    ImmutableArray<LedgerLine> Ledger
-);
 
 public sealed record HandOverState
 {

@@ -1,7 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Balance;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -80,7 +81,7 @@ public sealed record Budget(
     /// <summary>The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.</summary>
     public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns);
 
-    public static Budget Of(Jobs.JobState state) =>
+    public static Budget Of(Journal.JobState state) =>
         Of(
             new Asked(
                 state.Sheet,
@@ -339,7 +340,7 @@ public sealed record Budget(
     /// <summary>
     /// The aircraft by its latest weighing, less the pack and the ballast that were in it then, where they lay then.
     /// </summary>
-    private static Weighed? WeighedEmpty(Jobs.JobState state)
+    private static Weighed? WeighedEmpty(Journal.JobState state)
     {
         var shown = state.Balance.Weighings.Values.MaxBy(w => w.Evidence.Seq);
         if (shown is not { Battery: { } battery } || !shown.Weighed.Calculate().Try(out var cg, out _))

@@ -1,6 +1,6 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -255,9 +255,6 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
     public override string Say(JobState state) =>
         Schools.Find(School) is { } s ? $"{s.Question}: {s.Option(Option)?.Text ?? Option}" : School;
 }
-
-/// <summary>Which option counts, why, and who said so.</summary>
-public sealed record SchoolAnswer(string Option, string Reason, Person By);
 
 /// <summary>A line of the to-buy list is ordered, here, or not needed after all.</summary>
 public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null, string Note = "") : EntryBody

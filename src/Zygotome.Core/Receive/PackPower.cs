@@ -1,5 +1,6 @@
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 

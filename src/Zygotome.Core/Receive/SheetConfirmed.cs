@@ -1,9 +1,6 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Receive;
-
-/// <summary>That a lead looked through a revision of a sheet, once for all jobs on it.</summary>
-public sealed record SheetConfirmation(Person By, DateTimeOffset At);
 
 /// <summary>The revision this job is built to was confirmed by a lead. Posted by the server to every open job on it.</summary>
 /// <param name="SheetHash">SHA-256 of that revision's file.</param>

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -41,7 +41,7 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
             {
                 Receive = state.Receive with
                 {
-                    Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By, Reason)),
+                    Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By.Name, Reason)),
                 },
             }
         ).Resheet(entry);

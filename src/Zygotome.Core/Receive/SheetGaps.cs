@@ -1,6 +1,7 @@
 using Zygotome.Core.Balance;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Receive;

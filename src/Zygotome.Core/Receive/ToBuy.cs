@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 

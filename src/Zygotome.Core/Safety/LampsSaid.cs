@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Balance;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Safety;
 

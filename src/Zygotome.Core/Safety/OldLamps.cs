@@ -1,5 +1,5 @@
 using Zygotome.Core.Balance;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Safety;
 

@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Safety;
 

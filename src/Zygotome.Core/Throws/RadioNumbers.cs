@@ -1,7 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
@@ -81,7 +82,7 @@ public sealed class RadioNumbers
             ]);
     }
 
-    private ImmutableArray<Setting> OfSurface(SpecSheets.Surface surface)
+    private ImmutableArray<Setting> OfSurface(Sheets.Surface surface)
     {
         if (!_ofSurface.TryGetValue(surface.Id, out var found))
         {
@@ -90,7 +91,7 @@ public sealed class RadioNumbers
                 new Setting(SettingKind.Trim, surface.Id),
                 .. RadioSettings.Reverses(_state.Sheet, surface),
                 new Setting(SettingKind.SurfaceCount),
-                .. RadioSettings.Answers(Receive.Schools.Driving),
+                .. RadioSettings.Answers(Schools.Driving),
                 .. SheetValues.OfSurface(surface.Id),
             ];
         }
@@ -107,10 +108,10 @@ public sealed class RadioNumbers
     public static string Words(double percent) => $"{Numbers.Say(percent)} %";
 
     private static ImmutableArray<string> Functions(ThrowTarget t) =>
-        t.Function == SpecSheets.SurfaceFunctions.Combined ? t.Surface.Functions : [t.Function];
+        t.Function == Sheets.SurfaceFunctions.Combined ? t.Surface.Functions : [t.Function];
 
     private static bool Sets(ThrowTarget t) =>
-        t.Band is not null && !t.Percent && t.Function != SpecSheets.SurfaceFunctions.Combined;
+        t.Band is not null && !t.Percent && t.Function != Sheets.SurfaceFunctions.Combined;
 
     private bool IsLargest(ThrowTarget t) => Largest(t, t.Function);
 
@@ -125,7 +126,7 @@ public sealed class RadioNumbers
 
     // What a surface does for the positive input of a function is its natural way.
     private bool IsPositive(ThrowTarget t, string function) =>
-        Directions.Natural(_state.Sheet, t.Surface, function) == Directions.Of(t.Way);
+        Movements.Natural(_state.Sheet, t.Surface, function) == Movements.Of(t.Way);
 
     private Channel ChannelOf(ThrowTarget t) => _channels.GetValueOrDefault(t.Surface.Id) ?? new Channel([t.Surface]);
 
@@ -138,7 +139,7 @@ public sealed class RadioNumbers
             return t.Way;
         }
 
-        var natural = Directions.Natural(_state.Sheet, first, Functions(t)[0]);
+        var natural = Movements.Natural(_state.Sheet, first, Functions(t)[0]);
         return IsPositive(t, Functions(t)[0]) ? Way(natural) : Opposite(Way(natural));
     }
 

@@ -1,4 +1,4 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Throws;
@@ -65,7 +65,7 @@ public static class SideBySide
             || !Standing(state, numbers, right).Try(out var b, out missing)
         )
         {
-            return Jobs.Claim.NotShown(requirement, missing.Text);
+            return Journal.Claim.NotShown(requirement, missing.Text);
         }
 
         var difference = Math.Abs(a.Reading.Value - b.Reading.Value);
@@ -76,7 +76,7 @@ public static class SideBySide
             state.Receive.Rules.Guarded
         );
         var later = a.Evidence.Seq > b.Evidence.Seq ? a.Evidence : b.Evidence;
-        return Jobs.Claim.Measured(
+        return Journal.Claim.Measured(
             requirement,
             judgement,
             $"{Numbers.OneDecimal(difference)} {left.Unit}",

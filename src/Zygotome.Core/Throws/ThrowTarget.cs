@@ -1,6 +1,6 @@
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
@@ -128,7 +128,7 @@ public static class ThrowTargets
             row.Page
         )
         {
-            GivenBy = given?.By.Name ?? "",
+            GivenBy = given?.By ?? "",
             Gap =
                 value is null ? "The manual states no throw for it."
                 : value.Assumed ? $"Not stated by the maker; {printed} is assumed."

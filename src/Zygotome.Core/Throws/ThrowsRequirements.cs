@@ -1,7 +1,7 @@
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
@@ -98,7 +98,7 @@ public static class ThrowsRequirements
                 .. RadioSettings.Reverses(sheet, surface),
                 .. surface.Functions.Select(f => new Setting(SettingKind.Mix, f)),
                 new Setting(SettingKind.SurfaceCount),
-                .. RadioSettings.Answers(Receive.Schools.Driving),
+                .. RadioSettings.Answers(Schools.Driving),
                 .. SheetValues.OfSurface(surface.Id),
             ]);
 

@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 

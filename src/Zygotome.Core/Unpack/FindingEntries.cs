@@ -1,7 +1,8 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -164,7 +165,7 @@ public sealed record Repaired(
     string Finding,
     string How,
     double? HandleMinutes = null,
-    Build.Adhesive? Adhesive = null,
+    Adhesive? Adhesive = null,
     double? BenchCelsius = null,
     bool NoGlue = false,
     Quantity? Grams = null
@@ -181,13 +182,13 @@ public sealed record Repaired(
         : HandleMinutes is < 0 or > 10_000
             ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
         : Glued(state, finding, entry)
-            ?? Receive.Masses.Added(Grams, "body.grams")
+            ?? Masses.Added(Grams, "body.grams")
             ?? Texts.Reason(How, "body.how", "Say how it was repaired.");
 
     private Refusal? Glued(JobState state, Finding finding, Entry entry) =>
         Adhesive is not null && NoGlue
             ? new Refusal("unpack/glue", $"{Adhesive.Name} was used, or no glue: not both.", "body.noGlue")
-        : Adhesive is not null ? Build.Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused
+        : Adhesive is not null ? Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused
         : !NoGlue && HandleMinutes is null && RepairSteps.Of(state.Built, finding).Bond is not null
             ? new Refusal(
                 "unpack/glue",
@@ -223,11 +224,11 @@ public sealed record Repaired(
                 ? new RepairGlue(
                     state.Build.Progress(RepairSteps.IdOf(finding))?.Adhesive ?? "",
                     from,
-                    Build.Curing.After(from, m),
+                    Curing.After(from, m),
                     null
                 )
                 : RepairGlue.None
-            : Build.Curing.Of(Adhesive, BenchCelsius ?? 20, from).Try(out var ends, out _)
+            : Curing.Of(Adhesive, BenchCelsius ?? 20, from).Try(out var ends, out _)
                 ? new RepairGlue(Adhesive.Name, from, ends.Handle, ends.Full)
                 : RepairGlue.None;
     }
@@ -251,7 +252,7 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
         : repair.HandleAt is { } at && at > entry.RecordedAt
             ? new Refusal(
                 "unpack/curing",
-                $"The repair of {finding.Tag} is still curing; it can be handled {Build.Clock.At(state, at)}.",
+                $"The repair of {finding.Tag} is still curing; it can be handled {state.At(at)}.",
                 "body.finding"
             )
         : finding.Repairers.Contains(entry.By.Id) && !entry.By.Alone

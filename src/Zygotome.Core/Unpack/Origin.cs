@@ -1,5 +1,6 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -45,12 +46,12 @@ public static class Origins
                 Origin.Shop,
                 "O1",
                 $"It was seen sound by {walked.Evidence.By.Name} "
-                    + $"{Build.Clock.At(state, walked.Evidence.ObservedAt)}; it happened since, here."
+                    + $"{state.At(walked.Evidence.ObservedAt)}; it happened since, here."
             );
         }
 
         var step = state.Sheet.Steps.FirstOrDefault(s =>
-            state.Build.Progress(s.Id) is not null && s.Fits.Any(f => Airframe.Drawing.IsNamed(f, place))
+            state.Build.Progress(s.Id) is not null && s.Fits.Any(f => Places.IsNamed(f, place))
         );
         if (step is not null)
         {

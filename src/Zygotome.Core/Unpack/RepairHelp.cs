@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Unpack;

@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 

@@ -1,3 +1,5 @@
+using Zygotome.Core.Sheets;
+
 namespace Zygotome.Core.Unpack;
 
 /// <summary>Kinds as people say them.</summary>

@@ -1,7 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Shop;
 
 namespace Zygotome.Server.Door;

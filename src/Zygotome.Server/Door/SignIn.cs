@@ -2,7 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
 

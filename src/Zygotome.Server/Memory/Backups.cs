@@ -1,5 +1,5 @@
 using System.Data.Common;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Memory;

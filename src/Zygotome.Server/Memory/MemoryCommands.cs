@@ -25,7 +25,7 @@ internal static class MemoryCommands
             Guarded(() =>
             {
                 var of = parsed.GetValue(file) ?? DatabaseIn(parsed.GetValue(data)!);
-                return Say(Verification.Run(of, Core.Jobs.Stages.Kinds, parsed.GetValue(seal)));
+                return Say(Verification.Run(of, Core.Job.Stages.Kinds, parsed.GetValue(seal)));
             })
         );
         return command;
@@ -52,7 +52,7 @@ internal static class MemoryCommands
                     from,
                     parsed.GetValue(to)!,
                     TimeProvider.System.GetUtcNow(),
-                    Core.Jobs.Stages.Kinds
+                    Core.Job.Stages.Kinds
                 );
                 Console.WriteLine($"{backup.File}: {backup.Bytes} bytes. {backup.Words}");
                 return backup.Sound ? 0 : 1;
@@ -70,7 +70,7 @@ internal static class MemoryCommands
             Guarded(() =>
             {
                 var backup = parsed.GetValue(from)!;
-                var result = Verification.Run(backup, Core.Jobs.Stages.Kinds);
+                var result = Verification.Run(backup, Core.Job.Stages.Kinds);
                 if (!result.Sound && !parsed.GetValue(anyway))
                 {
                     return Say(result);
@@ -84,7 +84,7 @@ internal static class MemoryCommands
                 }
 
                 Console.WriteLine($"{backup} is in {folder} now. Everybody signs in anew.");
-                return Say(Verification.Run(DatabaseIn(folder), Core.Jobs.Stages.Kinds));
+                return Say(Verification.Run(DatabaseIn(folder), Core.Job.Stages.Kinds));
             })
         );
         return command;

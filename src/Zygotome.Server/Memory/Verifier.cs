@@ -1,5 +1,5 @@
 using System.Diagnostics;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Memory;

@@ -1,5 +1,6 @@
 using System.Text.Json;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
@@ -82,7 +83,7 @@ internal sealed class DemoImport(
             var at = now.AddMinutes(-e.MinutesAgo);
             if (
                 !Core
-                    .Jobs.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at), () => settings.Lists)
+                    .Job.Stages.Kinds.ReadPosted(e.Type, Fill(e.Body, file, now, at), () => settings.Lists)
                     .Try(out var body, out var refusal)
             )
             {

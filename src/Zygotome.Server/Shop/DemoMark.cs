@@ -1,5 +1,5 @@
 using System.Text.Json;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Shop;

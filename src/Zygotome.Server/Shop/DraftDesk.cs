@@ -1,13 +1,14 @@
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Archetypes;
-using Zygotome.Core.SpecSheets.Editing;
-using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Archetypes;
+using Zygotome.Core.Sheets.Editing;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 

@@ -1,9 +1,9 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Archetypes;
-using Zygotome.Core.SpecSheets.Editing;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Archetypes;
+using Zygotome.Core.Sheets.Editing;
 using Zygotome.Papers;
 using Zygotome.Server.Door;
 using Zygotome.Store;

@@ -1,6 +1,6 @@
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Editing;
-using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Editing;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 

@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Door;
 
 namespace Zygotome.Server.Shop;

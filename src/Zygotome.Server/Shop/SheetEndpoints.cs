@@ -1,11 +1,12 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Editing;
-using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Editing;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Papers;
 using Zygotome.Server.Door;
 using Zygotome.Server.Stages;
@@ -171,7 +172,7 @@ internal static class SheetEndpoints
         );
         app.MapPost("/api/sheets/{id}/{revision:int}/answers", Answer);
         app.MapPost("/api/sheets/{id}/{revision:int}/confirm", Confirm)
-            .For(Core.Jobs.Stages.Kinds.Of<SheetConfirmed>().By);
+            .For(Core.Job.Stages.Kinds.Of<SheetConfirmed>().By);
         app.MapPost("/api/sheets", Import).Accepts<object>(SheetReader.MediaType, "application/json");
     }
 
@@ -249,7 +250,7 @@ internal static class SheetEndpoints
             {
                 var said = new Draft(
                     $"confirmed-{job}-{sheet.Hash[..24]}",
-                    Core.Jobs.Stages.Kinds.Of<SheetConfirmed>().Type,
+                    Core.Job.Stages.Kinds.Of<SheetConfirmed>().Type,
                     new SheetConfirmed(sheet.Hash),
                     now,
                     null

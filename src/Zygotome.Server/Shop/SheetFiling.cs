@@ -1,10 +1,10 @@
 using System.Diagnostics.CodeAnalysis;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Editing;
-using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Editing;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Papers;
 using Zygotome.Server.Stages;
 using Zygotome.Store;

@@ -1,5 +1,6 @@
-using Zygotome.Core.Build;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Server.Shop;
 

@@ -1,8 +1,8 @@
 using System.Text.Json;
-using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
-using Zygotome.Core.Throws;
+using Zygotome.Core.Sheets;
 using Zygotome.Server.Door;
 using Zygotome.Store;
 

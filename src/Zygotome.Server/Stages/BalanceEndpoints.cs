@@ -1,5 +1,5 @@
 using Zygotome.Core.Balance;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Stages;
 
@@ -99,7 +99,7 @@ internal static class BalanceEndpoints
 
     private static ConfigurationView Of(
         JobState state,
-        Core.SpecSheets.BalanceConfiguration configuration,
+        Core.Sheets.BalanceConfiguration configuration,
         IReadOnlyList<LedgerLine> ledger
     )
     {

@@ -1,6 +1,7 @@
-using Zygotome.Core.Airframe;
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Server.Stages;
 
@@ -72,11 +73,11 @@ internal static class BindEndpoints
                                     : null
                             )),
                         ],
-                        DrawingView.Of(BehindView.Of(state.Sheet, c)),
+                        DrawingView.Of(BehindView.Of(state.Sheet, c.Picture)),
                         Line($"direction/{c.Function}")
                     )),
             ],
-            DrawingView.Of(BehindView.Of(state.Sheet, null)),
+            DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
             [
                 .. UnknownOutputs
                     .Of(state.Sheet)

@@ -1,6 +1,6 @@
 using Zygotome.Core;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Stages;
 

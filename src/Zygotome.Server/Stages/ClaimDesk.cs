@@ -1,5 +1,5 @@
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;
 using Zygotome.Store;

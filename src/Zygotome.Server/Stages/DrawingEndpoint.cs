@@ -1,5 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;

@@ -1,5 +1,6 @@
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Stages;
 
@@ -44,7 +45,7 @@ public sealed record DrawingView(
     IReadOnlyList<PartView> Parts
 )
 {
-    public static DrawingView Of(Drawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger) =>
+    public static DrawingView Of(AircraftDrawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger) =>
         Of(
             drawing,
             p => state.Released ? Ink.Fitted : Inking.Of(state, p.Id),
@@ -52,9 +53,13 @@ public sealed record DrawingView(
         );
 
     /// <summary>A drawing without a job: everything as it will be.</summary>
-    public static DrawingView Of(Drawing drawing) => Of(drawing, _ => Ink.Fitted, _ => null);
+    public static DrawingView Of(AircraftDrawing drawing) => Of(drawing, _ => Ink.Fitted, _ => null);
 
-    private static DrawingView Of(Drawing drawing, Func<DrawnPart, Ink> ink, Func<DrawnPart, Standing?> throws) =>
+    private static DrawingView Of(
+        AircraftDrawing drawing,
+        Func<DrawnPart, Ink> ink,
+        Func<DrawnPart, Standing?> throws
+    ) =>
         new(
             drawing.Bounds.Left,
             drawing.Bounds.Top,

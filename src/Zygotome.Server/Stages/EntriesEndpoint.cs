@@ -2,7 +2,7 @@ using System.Security.Claims;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Server.Door;
 using Zygotome.Store;
 

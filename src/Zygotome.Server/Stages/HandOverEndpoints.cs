@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;

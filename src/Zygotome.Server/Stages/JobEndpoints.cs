@@ -1,8 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 using Zygotome.Store;
 
@@ -225,7 +226,7 @@ internal sealed class JobDesk(
         readable.Each(jobs, line => line.Job, make);
 
     /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
-    public IReadOnlyList<LedgerLine> Ledger(JobState state) => Core.Jobs.Ledger.Shown(state, Now);
+    public IReadOnlyList<LedgerLine> Ledger(JobState state) => Core.Journal.Ledger.Shown(state, Now);
 
     public string CustomerName(JobState state) => CustomerName(state.Receive.CustomerId);
 

@@ -1,5 +1,5 @@
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 
 namespace Zygotome.Server.Stages;

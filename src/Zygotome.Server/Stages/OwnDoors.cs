@@ -41,14 +41,14 @@ internal static class OwnDoors
                     ReleaseDesk releases
                 ) => Record(id, post.Look, Release(post, releases), user, reader, writer)
             )
-            .For(Core.Jobs.Stages.Kinds.Of<Released>().By);
-        app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Jobs.Stages.Kinds.Of<ClaimSent>().By);
+            .For(Core.Job.Stages.Kinds.Of<Released>().By);
+        app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Job.Stages.Kinds.Of<ClaimSent>().By);
     }
 
     private static Draft Release(ReleasePost post, ReleaseDesk releases) =>
         new(
             post.EntryId,
-            Core.Jobs.Stages.Kinds.Of<Released>().Type,
+            Core.Job.Stages.Kinds.Of<Released>().Type,
             null,
             post.ObservedAt,
             post.ExpectedSeq,
@@ -68,7 +68,7 @@ internal static class OwnDoors
         var asked = new ClaimSent([.. post.Findings], [.. post.Parts], post.Wish);
         var draft = new Draft(
             post.EntryId,
-            Core.Jobs.Stages.Kinds.Of<ClaimSent>().Type,
+            Core.Job.Stages.Kinds.Of<ClaimSent>().Type,
             asked,
             post.ObservedAt,
             post.ExpectedSeq,

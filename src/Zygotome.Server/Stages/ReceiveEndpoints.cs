@@ -1,9 +1,10 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 using Zygotome.Server.Door;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
@@ -16,7 +17,7 @@ internal static class ReceiveEndpoints
 
     public static void MapReceive(this IEndpointRouteBuilder app)
     {
-        app.MapPost("/api/jobs", Open).For(Core.Jobs.Stages.Kinds.Of<JobOpened>().By);
+        app.MapPost("/api/jobs", Open).For(Core.Job.Stages.Kinds.Of<JobOpened>().By);
         app.MapPost("/api/receive/outlook", Outlook);
         app.MapGet(
             "/api/jobs/{id}/receive",
@@ -232,7 +233,7 @@ internal static class ReceiveEndpoints
         string number,
         JobOpened? first,
         Customer customer,
-        Core.SpecSheets.SpecSheet sheet,
+        Core.Sheets.SpecSheet sheet,
         Supplier? supplier,
         ShopSettings settings
     ) =>
@@ -269,7 +270,7 @@ internal static class ReceiveEndpoints
                 (b, i) =>
                     new Draft(
                         i == 0 ? post.EntryId : $"{post.EntryId}-{i}",
-                        Core.Jobs.Stages.Kinds.TypeOf(b),
+                        Core.Job.Stages.Kinds.TypeOf(b),
                         b,
                         post.ObservedAt,
                         null

@@ -1,6 +1,7 @@
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Server.Stages;
 
@@ -66,7 +67,7 @@ public sealed record BudgetView(
     string? BestPack
 )
 {
-    internal static BudgetView Of(Budget b, Core.SpecSheets.SpecSheet sheet) =>
+    internal static BudgetView Of(Budget b, Core.Sheets.SpecSheet sheet) =>
         new(
             [
                 .. b.Parts.Select(p => new BudgetPartView(

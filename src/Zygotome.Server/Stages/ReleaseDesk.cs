@@ -1,7 +1,7 @@
 using Zygotome.Core;
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Papers;
 using Zygotome.Server.Memory;
 using Zygotome.Store;

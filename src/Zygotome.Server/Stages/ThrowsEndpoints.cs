@@ -1,5 +1,5 @@
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Throws;
 

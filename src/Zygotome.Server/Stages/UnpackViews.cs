@@ -1,5 +1,6 @@
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Server.Stages;

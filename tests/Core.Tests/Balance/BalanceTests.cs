@@ -3,6 +3,7 @@ using Xunit;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Balance;
 
@@ -150,13 +151,13 @@ public sealed class BalanceTests
         var target = BalanceTarget.Of(
             Bench.Parasol,
             Bench.Parasol.Balance.Configurations[0],
-            Core.Receive.BalanceSchool.ForwardThird
+            BalanceSchool.ForwardThird
         )!;
         Assert.Equal(("58 to 70 mm", "58 to 62 mm"), (target.Range.ToString(), target.Target.ToString()));
         Assert.Equal(
             "62 to 66 mm",
             BalanceTarget
-                .Of(Bench.Parasol, Bench.Parasol.Balance.Configurations[0], Core.Receive.BalanceSchool.Middle)!
+                .Of(Bench.Parasol, Bench.Parasol.Balance.Configurations[0], BalanceSchool.Middle)!
                 .Target.ToString()
         );
     }

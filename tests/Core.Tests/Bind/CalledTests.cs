@@ -1,8 +1,8 @@
 using Xunit;
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Bind;
 
@@ -105,7 +105,7 @@ public sealed class CalledTests
             },
         };
         static Movement Left(SpecSheet sheet, string function) =>
-            Directions.Natural(sheet, sheet.Surface("ruddervator-left")!, function);
+            Movements.Natural(sheet, sheet.Surface("ruddervator-left")!, function);
         Assert.Equal((Movement.Up, Movement.Up), (Left(upright, "rudder"), Left(upright, "elevator")));
         Assert.Equal((Movement.Down, Movement.Up), (Left(hanging, "rudder"), Left(hanging, "elevator")));
     }

@@ -1,10 +1,11 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using Xunit;
-using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
-using Zygotome.Core.Throws;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 

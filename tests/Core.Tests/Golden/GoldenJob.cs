@@ -2,9 +2,10 @@ using System.Collections.Immutable;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Store;
 using Zygotome.Tests;
 

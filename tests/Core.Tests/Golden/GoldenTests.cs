@@ -2,7 +2,8 @@ using System.Security.Cryptography;
 using System.Text.Json;
 using Xunit;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Store;
 
 namespace Zygotome.Core.Tests.Golden;

@@ -1,9 +1,10 @@
 using System.Globalization;
 using System.Text;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Job;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Tests.Demo;
-using Zygotome.Core.Tests.Jobs;
+using Zygotome.Core.Tests.Journal;
 using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Golden;

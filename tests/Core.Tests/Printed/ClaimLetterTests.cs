@@ -2,8 +2,9 @@ using MimeKit;
 using SkiaSharp;
 using UglyToad.PdfPig;
 using Xunit;
-using Zygotome.Core.Airframe;
-using Zygotome.Core.Receive;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;
 

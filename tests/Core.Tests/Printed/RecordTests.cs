@@ -1,8 +1,9 @@
 using UglyToad.PdfPig;
 using Xunit;
-using Zygotome.Core.Airframe;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.HandOver;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;
 
@@ -24,7 +25,7 @@ public sealed class RecordTests
     /// <summary>A sheet built to the end, and its record.</summary>
     private static (Bench Bench, byte[] Pdf) Finished(string sheet)
     {
-        var bench = new Jobs.Finisher(new Bench(Bench.Sheet(sheet))).Finish();
+        var bench = new Journal.Finisher(new Bench(Bench.Sheet(sheet))).Finish();
         return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.HandOver.Release!.Ledger, "")));
     }
 
@@ -120,7 +121,7 @@ public sealed class RecordTests
 
     /// <summary>Every line of the ledger is in the record, whichever sheet: none falls off a page.</summary>
     [Theory]
-    [MemberData(nameof(Jobs.FinishedTests.Sheets), MemberType = typeof(Jobs.FinishedTests))]
+    [MemberData(nameof(Journal.FinishedTests.Sheets), MemberType = typeof(Journal.FinishedTests))]
     public void Every_requirement_of_every_sheet_is_on_some_page(string name)
     {
         var (bench, pdf) = Finished(name);

@@ -1,10 +1,10 @@
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Receive;
 

@@ -1,8 +1,8 @@
 using Xunit;
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Receive;
 

@@ -1,9 +1,9 @@
 using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Receive;

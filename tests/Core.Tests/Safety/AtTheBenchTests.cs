@@ -1,7 +1,7 @@
 using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Throws;
 using static Zygotome.Core.Tests.Safety.Hands;

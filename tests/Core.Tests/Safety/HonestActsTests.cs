@@ -1,9 +1,9 @@
 using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using static Zygotome.Core.Tests.Safety.Hands;
 
 namespace Zygotome.Core.Tests.Safety;

@@ -2,11 +2,11 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Bind;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
-using Zygotome.Core.SpecSheets.Plausibility;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Core.Throws;
 using static Zygotome.Core.Tests.Safety.Hands;
 

@@ -2,9 +2,9 @@ using CsCheck;
 using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Safety;

@@ -1,6 +1,6 @@
 using Xunit;
-using Zygotome.Core.Jobs;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Throws;

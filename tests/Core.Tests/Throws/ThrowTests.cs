@@ -1,8 +1,8 @@
 using CsCheck;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Throws;
@@ -105,13 +105,13 @@ public sealed class ThrowTests
     [Fact]
     public void Every_row_of_the_sheet_is_a_requirement_for_each_surface_rate_and_way()
     {
-        var ids = ThrowTargets.Of(Bench.Parasol, Core.Receive.ShopRules.Default).Select(t => t.Id).ToArray();
+        var ids = ThrowTargets.Of(Bench.Parasol, ShopRules.Default).Select(t => t.Id).ToArray();
         Assert.Equal(20, ids.Length);
         Assert.Contains("throw/aileron-left/aileron/high/up", ids);
         Assert.Contains("throw/rudder/rudder/low/left", ids);
 
         // Elevons: each command alone, and both together.
-        var delta = ThrowTargets.Of(Bench.Delta, Core.Receive.ShopRules.Default).Select(t => t.Id).ToArray();
+        var delta = ThrowTargets.Of(Bench.Delta, ShopRules.Default).Select(t => t.Id).ToArray();
         Assert.Contains("throw/elevon-left/aileron/high/up", delta);
         Assert.Contains("throw/elevon-left/elevator/high/up", delta);
         Assert.Contains("throw/elevon-left/combined/high/up", delta);
@@ -121,14 +121,14 @@ public sealed class ThrowTests
     public void A_single_value_has_the_sheets_tolerance_and_without_one_the_shops_marked_as_such()
     {
         var elevator = ThrowTargets
-            .Of(Bench.Parasol, Core.Receive.ShopRules.Default)
+            .Of(Bench.Parasol, ShopRules.Default)
             .First(t => t.Id == "throw/elevator-left/elevator/high/up");
         Assert.Equal("14.88 to 16.88 mm", elevator.Band!.ToString());
         Assert.False(elevator.ShopTolerance);
         var bare = Bench.Parasol with { Defaults = Bench.Parasol.Defaults with { ThrowTolerance = null } };
         Assert.Contains(
             "shop's tolerance",
-            ThrowTargets.Of(bare, Core.Receive.ShopRules.Default).First(t => t.Id == elevator.Id).Limits,
+            ThrowTargets.Of(bare, ShopRules.Default).First(t => t.Id == elevator.Id).Limits,
             StringComparison.Ordinal
         );
     }

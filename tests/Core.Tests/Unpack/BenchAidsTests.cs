@@ -1,8 +1,8 @@
 using CsCheck;
 using Xunit;
-using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 

@@ -1,10 +1,10 @@
 using Xunit;
-using Zygotome.Core.Airframe;
 using Zygotome.Core.Build;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
-using Zygotome.Core.SpecSheets;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Unpack;

@@ -1,6 +1,7 @@
 using CsCheck;
 using Xunit;
-using Zygotome.Core.Jobs;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Unpack;
@@ -89,7 +90,7 @@ public sealed class GradeTests
         );
     }
 
-    private static Core.SpecSheets.SpecSheet Shared()
+    private static Core.Sheets.SpecSheet Shared()
     {
         var sheet = Bench.Sheet("skerrow-64");
         var users = sheet.Steps.Take(2).Select(s => s.Id).ToHashSet();

@@ -110,7 +110,7 @@ internal static class KillRun
             "SELECT entry_id FROM journal j WHERE EXISTS (SELECT 1 FROM blob b WHERE b.hash = json_extract(CAST(j.bytes AS "
                 + "TEXT), '$.body.pdfHash') AND length(b.bytes) > 0)"
         );
-        var verified = Verification.Run(file, Core.Jobs.Stages.Kinds);
+        var verified = Verification.Run(file, Core.Job.Stages.Kinds);
         string[] lost =
         [
             .. acknowledged.Entries.Where(e => !entries.Contains(e)).Select(e => $"entry {e}"),

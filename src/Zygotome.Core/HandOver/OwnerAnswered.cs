@@ -1,0 +1,17 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.HandOver;
+
+public sealed record OwnerAnswered(bool Accepted, string Words = "") : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        HandOverRules.NeedsRelease(state) ?? Texts.Fits(Words, "body.words");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            HandOver = state.HandOver with { Accepted = Accepted, OwnerWords = Words },
+        };
+
+    public override string Say(JobState state) => Accepted ? "Accepted by the owner" : "Declined by the owner";
+}

@@ -1,0 +1,17 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.HandOver;
+
+public sealed record RecordSent(string To) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        HandOverRules.NeedsRelease(state) ?? Texts.Fits(To, "body.to", 200);
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            HandOver = state.HandOver with { SentAt = entry.RecordedAt },
+        };
+
+    public override string Say(JobState state) => "Record sent to the owner";
+}

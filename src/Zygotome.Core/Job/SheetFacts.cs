@@ -1,0 +1,45 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Plausibility;
+
+namespace Zygotome.Core.Job;
+
+/// <summary>What lists say of a sheet revision: made once, as the sheet never changes.</summary>
+/// <param name="Doubts">How many of its numbers are doubted, answered or not.</param>
+/// <param name="PacksTogether">How several packs fly together; empty for one.</param>
+public sealed record SheetFacts(
+    string Id,
+    int Revision,
+    string Name,
+    string Maker,
+    string Class,
+    string Source,
+    string Hash,
+    int Throws,
+    int Parts,
+    int Steps,
+    int Assumed,
+    int Doubts,
+    ImmutableArray<string> Configurations,
+    string PacksTogether
+)
+{
+    public static SheetFacts Of(SpecSheet s) =>
+        new(
+            s.Kit.Id,
+            s.Kit.Revision,
+            s.Kit.Name,
+            s.Kit.Maker,
+            s.Kit.Class,
+            s.Kit.Source,
+            s.Hash,
+            s.Throws.Length,
+            s.Parts.Length,
+            s.Steps.Length,
+            s.Assumed.Length,
+            Plausible.Of(s).Count,
+            [.. s.Balance.Configurations.Select(c => c.Name)],
+            PackPower.Together(s)
+        );
+}

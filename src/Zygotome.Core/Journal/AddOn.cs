@@ -1,0 +1,13 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>What the owner wants aboard beside the kit.</summary>
+public sealed record AddOn(string Name, Quantity Mass, Quantity? At, AddOnState State);
+
+public enum AddOnState
+{
+    Recorded,
+    Tested,
+    NotConnected,
+}

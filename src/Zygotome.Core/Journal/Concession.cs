@@ -1,0 +1,12 @@
+namespace Zygotome.Core.Journal;
+
+/// <summary>A lead let a requirement go unmet. Bound to what was looked at.</summary>
+public sealed record Concession(
+    string EntryId,
+    string Requirement,
+    ConcededSight Saw,
+    string Reason,
+    string OwnerAcceptance,
+    Person By,
+    DateTimeOffset At
+);

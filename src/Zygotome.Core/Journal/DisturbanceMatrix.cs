@@ -1,0 +1,117 @@
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// What a physical happening disturbs, whatever is set: the one place where it is written down. See
+/// docs/formats/journal.md for the table. What was only set otherwise is found by its value, see <see cref="Settings"/>.
+/// </summary>
+public static class DisturbanceMatrix
+{
+    /// <summary>What fits, bonds, removes or adds mass.</summary>
+    public static Aspect[] Weight { get; } = [new(AspectKind.Mass), new(AspectKind.Balance)];
+
+    /// <summary>Another receiver: everything that was bound and shown through the old one, and its weight.</summary>
+    public static Aspect[] AnotherReceiver { get; } =
+    [
+        new(AspectKind.Bind),
+        new(AspectKind.Failsafe),
+        new(AspectKind.Range),
+        .. Weight,
+        Every(AspectKind.Direction),
+        Every(AspectKind.Throw),
+        Every(AspectKind.Neutral),
+    ];
+
+    /// <summary>Bound: the receiver stores its failsafe anew, whatever memory it is.</summary>
+    public static Aspect[] Bound { get; } = [new(AspectKind.Failsafe), new(AspectKind.Range)];
+
+    /// <summary>
+    /// A pushrod, clevis, hole or arm: where everything that its servo drives stands, how far and how freely it moves, and
+    /// which way.
+    /// </summary>
+    public static IEnumerable<Aspect> LinkageMoved(SpecSheet sheet, string surface) =>
+        Channels.ByServo(sheet, surface).SelectMany(s => Linkage(s.Id));
+
+    /// <summary>Leads pulled and plugged again: which way and how far what they feed goes. A motor has a direction too.</summary>
+    /// <param name="channel">The radio's name for it; one that leads nowhere touches everything.</param>
+    public static IEnumerable<Aspect> RePlugged(SpecSheet sheet, string channel)
+    {
+        var reach = Channels.Leads(sheet, channel);
+        return
+        [
+            new(AspectKind.Failsafe),
+            new(AspectKind.Direction, channel),
+            .. reach.Nowhere
+                ? [Every(AspectKind.Direction), Every(AspectKind.Throw), Every(AspectKind.Neutral)]
+                : reach.Surfaces.SelectMany(Fed),
+            .. reach.Motors.Select(Motor),
+        ];
+    }
+
+    /// <summary>What nobody said the extent of.</summary>
+    public static Aspect[] Everything { get; } =
+    [.. Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? Every(k) : new Aspect(k))];
+
+    public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
+
+    /// <summary>
+    /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts, and
+    /// in Wire, unless the sheet says that it adds 0 g.
+    /// </summary>
+    public static IEnumerable<Aspect> Step(StepSpec step) =>
+        step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs;
+
+    /// <summary>
+    /// A repair or replacement at a place, with its neighbours; weight and balance are asked for beside it, by the grams.
+    /// </summary>
+    public static Aspect[] Repaired(SpecSheet sheet, string place, PlaceKind kind)
+    {
+        var near = Neighbours.Of(sheet, place);
+        var surfaces = near.Surfaces.AsEnumerable();
+
+        // Servos and leads of the whole aircraft may lie in a body.
+        if (!near.Which && near.Surfaces.Length == 0 || Places.IsNamed("body", place))
+        {
+            surfaces = kind is PlaceKind.Servo or PlaceKind.ReceiverPower ? sheet.Surfaces : surfaces;
+        }
+
+        return
+        [
+            .. kind switch
+            {
+                PlaceKind.Servo or PlaceKind.Horn or PlaceKind.Linkage => surfaces.SelectMany(s =>
+                    LinkageMoved(sheet, s.Id)
+                ),
+                PlaceKind.ReceiverPower =>
+                [
+                    new(AspectKind.Failsafe),
+                    new(AspectKind.Range),
+                    .. surfaces.SelectMany(Fed),
+                ],
+                PlaceKind.Joint => [new(AspectKind.Trueness), .. surfaces.SelectMany(s => Hinged(s).Concat(Fed(s)))],
+                PlaceKind.MotorMount => [new(AspectKind.Trueness), .. near.Motors.Select(Motor)],
+                PlaceKind.Hinge => surfaces.SelectMany(Hinged),
+                _ when near.Which => surfaces.SelectMany(Hinged),
+                PlaceKind.Spar or PlaceKind.Skin => [new Aspect(AspectKind.Trueness)],
+                _ => (Aspect[])[],
+            },
+        ];
+    }
+
+    private static IEnumerable<Aspect> Linkage(string surface) =>
+        [
+            new(AspectKind.Neutral, surface),
+            new(AspectKind.Throw, surface),
+            new(AspectKind.Freedom, surface),
+            new(AspectKind.Direction, surface),
+        ];
+
+    private static IEnumerable<Aspect> Hinged(Surface surface) =>
+        [new(AspectKind.Neutral, surface.Id), new(AspectKind.Throw, surface.Id), new(AspectKind.Freedom, surface.Id)];
+
+    private static IEnumerable<Aspect> Fed(Surface surface) =>
+        [new(AspectKind.Direction, surface.Id), new(AspectKind.Throw, surface.Id)];
+
+    private static Aspect Every(AspectKind kind) => new(kind, Aspect.Every);
+}

@@ -1,0 +1,77 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// The sheet as one job works to it: the revision on file, the values a lead gave, without the steps of schools not
+/// chosen, with a step for each repair.
+/// </summary>
+public static class EffectiveSheet
+{
+    /// <summary>
+    /// To be called by whatever changes one of those. A step under way that leaves the plan is half done, and nobody will
+    /// finish it: what it disturbs stays disturbed from now on.
+    /// </summary>
+    public static JobState Resheet(this JobState state, Entry entry)
+    {
+        var next = Composed(state);
+        foreach (var step in state.Sheet.Steps)
+        {
+            if (next.Sheet.Step(step.Id) is null && state.Build.Progress(step.Id) is { Done: null })
+            {
+                next = next.Disturb(
+                    entry,
+                    $"\"{step.Title}\" was begun and left the plan",
+                    DisturbanceMatrix.Step(step).Union(step.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
+                );
+            }
+        }
+
+        return next;
+    }
+
+    private static JobState Composed(JobState state)
+    {
+        var left = state.Built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
+        var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
+
+        // A step left out passes on what it waited for, so that nothing after it waits in vain.
+        var steps = left.Select(s =>
+            s.After.All(known.Contains)
+                ? s
+                : s with
+                {
+                    After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()],
+                }
+        );
+        return state with
+        {
+            Sheet = state.Built with
+            {
+                Given = state.Receive.Given,
+                Steps =
+                [
+                    .. steps,
+                    .. state.Unpack.Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(state.Built, f)),
+                ],
+            },
+        };
+    }
+
+    private static string Chosen(JobState state, string school) =>
+        state.Receive.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)?.Default.Id ?? "";
+
+    // A sheet on file may go round in a circle: a step already passed leads nowhere new.
+    private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known)
+    {
+        var passed = new HashSet<string>(StringComparer.Ordinal);
+        return Follow(step);
+
+        IEnumerable<string> Follow(string from) =>
+            known.Contains(from) ? [from]
+            : passed.Add(from) ? sheet.Step(from)?.After.SelectMany(Follow) ?? []
+            : [];
+    }
+}

@@ -1,0 +1,60 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// How entry bodies are written as JSON: camel case, enums by name, quantities as the strings people typed.
+/// </summary>
+public static class EntryJson
+{
+    public static readonly JsonSerializerOptions Lenient = Make(
+        JsonUnmappedMemberHandling.Skip,
+        new DefaultJsonTypeInfoResolver(),
+        new QuantityJson()
+    );
+    public static readonly JsonSerializerOptions Strict = Make(
+        JsonUnmappedMemberHandling.Disallow,
+        new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } },
+        new PostedQuantityJson()
+    );
+
+    private static JsonSerializerOptions Make(
+        JsonUnmappedMemberHandling unmapped,
+        IJsonTypeInfoResolver resolver,
+        QuantityJson quantities
+    ) =>
+        new(JsonSerializerDefaults.Web)
+        {
+            NumberHandling = JsonNumberHandling.Strict,
+            UnmappedMemberHandling = unmapped,
+            RespectNullableAnnotations = true,
+            RespectRequiredConstructorParameters = true,
+            TypeInfoResolver = resolver,
+            Converters =
+            {
+                new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false),
+                quantities,
+            },
+        };
+
+    // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.
+    internal static string InWords(JsonException e)
+    {
+        var text = e.Message.Split(" Path:")[0];
+        return text switch
+        {
+            _ when text.Contains("missing required", StringComparison.Ordinal) => "A field is missing: "
+                + text[(text.IndexOf("including:", StringComparison.Ordinal) + 10)..].Trim(),
+            _ when text.Contains("could not be mapped", StringComparison.Ordinal) => "A field is not known: "
+                + text.Split('\'').ElementAtOrDefault(1),
+            _ when text.Contains("could not be converted", StringComparison.Ordinal) =>
+                "The value here is of the wrong kind.",
+            _ when text.Contains("The JSON", StringComparison.Ordinal)
+                    || text.Contains("Zygotome", StringComparison.Ordinal) => "The value here cannot be read.",
+            _ => text,
+        };
+    }
+}

@@ -1,0 +1,78 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>The kinds known, composed at the root from each stage's own list.</summary>
+public sealed class EntryKinds
+{
+    private readonly FrozenDictionary<string, EntryKind> _byType;
+    private readonly FrozenDictionary<Type, EntryKind> _byBody;
+
+    public EntryKinds(IEnumerable<EntryKind> kinds)
+    {
+        All = [.. kinds];
+        _byType = All.ToFrozenDictionary(k => k.Type, StringComparer.Ordinal);
+        _byBody = All.ToFrozenDictionary(k => k.Body);
+    }
+
+    public IReadOnlyList<EntryKind> All { get; }
+
+    public EntryKind? Find(string type) => _byType.GetValueOrDefault(type);
+
+    /// <summary>The kind with this body, which must be one of them.</summary>
+    public EntryKind Of<T>()
+        where T : EntryBody => _byBody[typeof(T)];
+
+    public EntryKind? Of(EntryBody body) => _byBody.GetValueOrDefault(body.GetType());
+
+    public string TypeOf(EntryBody body) => body is UnknownEntry u ? u.Type : _byBody[body.GetType()].Type;
+
+    /// <summary>
+    /// A posted body, with what the shop knows better looked up; unknown and missing fields are refused with their path.
+    /// </summary>
+    /// <param name="lists">Asked for only where the kind looks something up.</param>
+    public Outcome<EntryBody> ReadPosted(string type, JsonElement body, Func<ShopLists> lists) =>
+        Find(type) is not { } kind ? new Refusal("entry/unknown-type", $"\"{type}\" is not a kind of entry.", "type")
+        : kind.LooksUp.IsEmpty ? Read(kind, body)
+        : lists().Fill(kind, body).Match(filled => Read(kind, filled), r => r);
+
+    private static Outcome<EntryBody> Read(EntryKind kind, JsonElement body)
+    {
+        try
+        {
+            return body.Deserialize(kind.Body, EntryJson.Strict) is EntryBody read
+                ? read
+                : new Refusal("entry/body", $"The body of {kind.Type} is missing.", "body");
+        }
+        catch (JsonException e)
+        {
+            var path = (e.Path ?? "$").TrimStart('$').TrimStart('.');
+            return new Refusal("entry/body", EntryJson.InWords(e), path.Length > 0 ? $"body.{path}" : "body");
+        }
+    }
+
+    /// <summary>
+    /// A stored body. What cannot be read becomes an <see cref="UnknownEntry"/>: it blocks release and breaks nothing.
+    /// </summary>
+    public EntryBody ReadStored(string type, int version, JsonElement body)
+    {
+        try
+        {
+            if (Find(type) is { } kind && version <= kind.Version)
+            {
+                return version < kind.Version && kind.UpCast is { } up
+                    ? (EntryBody)up(JsonObject.Create(body)!, version).Deserialize(kind.Body, EntryJson.Lenient)!
+                    : (EntryBody)body.Deserialize(kind.Body, EntryJson.Lenient)!;
+            }
+        }
+        catch (JsonException)
+        {
+            // Falls through: a body this version cannot read is as unknown as a type it does not know.
+        }
+
+        return new UnknownEntry(type, version);
+    }
+}

@@ -1,0 +1,13 @@
+using System.Collections.Immutable;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>A sealed release: served as it was, by its number.</summary>
+public sealed record Release(
+    int Number,
+    string EntryId,
+    Person By,
+    DateTimeOffset At,
+    string PdfHash,
+    ImmutableArray<LedgerLine> Ledger
+);

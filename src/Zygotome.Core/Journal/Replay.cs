@@ -1,0 +1,133 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Job;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// Job state from a journal. Total on any prefix: it applies what was once admitted and asks no rule again.
+/// </summary>
+public static class Replay
+{
+    /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
+    /// <param name="revisions">Sheets the job moved to, by hash; none when it stayed with its first.</param>
+    public static JobState Of(
+        SpecSheet sheet,
+        IReadOnlyList<Entry> journal,
+        ImmutableDictionary<string, SpecSheet>? revisions = null
+    )
+    {
+        var retracted = new Dictionary<string, (Entry Entry, Retracted Body)>(StringComparer.Ordinal);
+        foreach (var entry in journal)
+        {
+            if (entry.Body is Retracted body)
+            {
+                retracted.TryAdd(body.Entry, (entry, body));
+            }
+        }
+
+        var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
+        var state = new JobState(sheet) { Revisions = revisions ?? [] };
+        foreach (var entry in journal)
+        {
+            state =
+                !retracted.TryGetValue(entry.EntryId, out var by) || !CanBeRetracted(entry) ? Step(state, entry)
+                : by.Body is { TypingError: true, Corrected: { IsDefaultOrEmpty: false } meant }
+                    ? Correct(Stamp(state, entry), entry, by.Entry, by.Body, meant)
+                : TakeBack(Stamp(state, entry), entry, by.Entry, by.Body);
+            entries[entry.EntryId] = entry;
+        }
+
+        return state with
+        {
+            Entries = entries.ToImmutable(),
+        };
+    }
+
+    /// <summary>
+    /// The state after one more entry. A retraction reaches back, so it folds the whole journal anew.
+    /// </summary>
+    public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
+        entry.Body is Retracted
+            ? Of(state.Filed, [.. journalBefore, entry], state.Revisions) with
+            {
+                Confirmations = state.Confirmations,
+            }
+            : Step(state, entry) with
+            {
+                Entries = state.Entries.SetItem(entry.EntryId, entry),
+            };
+
+    public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };
+
+    /// <summary>Whether its kind is on the list of what may be withdrawn today.</summary>
+    public static bool CanBeWithdrawn(Entry entry) => Stages.Kinds.Of(entry.Body) is { Withdrawable: true };
+
+    private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
+
+    private static JobState Stamp(JobState state, Entry entry) =>
+        state with
+        {
+            JobId = entry.JobId,
+            Seq = entry.Seq,
+            LastRecordedAt = entry.RecordedAt,
+            Safety = state.Safety.Seen(entry, state.Sheet, hands: Stages.Kinds.Of(entry.Body) is { By: Posters.Bench }),
+        };
+
+    // In its own place, with what was meant.
+    private static JobState Correct(
+        JobState state,
+        Entry entry,
+        Entry by,
+        Retracted body,
+        ImmutableArray<Quantity> meant
+    )
+    {
+        if (entry.Body.TypedValues().Length != meant.Length)
+        {
+            return TakeBack(state, entry, by, body);
+        }
+
+        var corrected = entry.Body.WithTyped(meant);
+        var next = corrected.Apply(state, entry with { Body = corrected });
+        return next with
+        {
+            Retracted = next.Retracted.Add(
+                new Retraction(
+                    entry.EntryId,
+                    entry.Body.Say(state),
+                    by.By,
+                    by.RecordedAt,
+                    body.Reason,
+                    true,
+                    corrected.Say(state)
+                )
+            ),
+        };
+    }
+
+    private static JobState TakeBack(JobState state, Entry entry, Entry by, Retracted body)
+    {
+        var asked = state.AskedAnew;
+        foreach (var id in body.TypingError ? [] : entry.Body.Shows())
+        {
+            asked = asked.SetItem(id, by.Seq);
+        }
+
+        return entry.Body.TakenBack(state, entry) with
+        {
+            AskedAnew = asked,
+            Retracted = state.Retracted.Add(
+                new Retraction(
+                    entry.EntryId,
+                    entry.Body.Say(state),
+                    by.By,
+                    by.RecordedAt,
+                    body.Reason,
+                    body.TypingError
+                )
+            ),
+        };
+    }
+}

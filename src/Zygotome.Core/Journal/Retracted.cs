@@ -1,0 +1,122 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Unpack;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// Withdraws a mistake of record. A slip is its author's to withdraw in the same look, while nothing rests on it; later, or
+/// somebody else's, it is a lead's, and the record calls it recorded in error. What happened at the bench is not undone by
+/// it: what was moved, set, fitted, begun or bound is said anew.
+/// </summary>
+/// <param name="TypingError">The value was right and typed wrongly. <paramref name="Corrected"/>: what was meant, as many
+/// values as were typed; null in older entries. Without a typing error a new reading is asked for.</param>
+public sealed record Retracted(
+    string Entry,
+    string Reason,
+    bool TypingError = false,
+    ImmutableArray<Quantity>? Corrected = null
+) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        if (!state.Entries.TryGetValue(Entry, out var target))
+        {
+            return new Refusal("retract/not-found", $"There is no entry {Entry} in this job.", "body.entry");
+        }
+
+        if (!Replay.CanBeWithdrawn(target))
+        {
+            return new Refusal(
+                "retract/not-retractable",
+                $"\"{target.Body.Say(state)}\" cannot be retracted: record what is so now instead.",
+                "body.entry"
+            );
+        }
+
+        if (state.Retracted.Any(r => r.EntryId == Entry))
+        {
+            return new Refusal("retract/already", "That entry is already retracted.", "body.entry");
+        }
+
+        return ActedOn(state, target)
+            ?? Theirs(state, target, entry)
+            ?? Meant(state, target)
+            ?? Texts.Reason(Reason, "body.reason", "A retraction needs a reason.");
+    }
+
+    // What somebody has decided or mended on the strength of it stays found, and decided.
+    private static Refusal? ActedOn(JobState state, Entry target)
+    {
+        var finding = target.Body switch
+        {
+            FindingRaised => state.Unpack.Find(target.EntryId) is { Disposition: not null } decided ? decided : null,
+            Disposed d => state.Unpack.Find(d.Finding) is { } f
+            && (f.Repair is not null || state.Build.Progress(RepairSteps.IdOf(f)) is not null)
+                ? f
+                : null,
+            _ => null,
+        };
+        return finding is null
+            ? null
+            : new Refusal(
+                "retract/acted-on",
+                $"{finding.Tag} was acted on: say what is so now, and have it re-inspected.",
+                "body.entry"
+            );
+    }
+
+    private static Refusal? Theirs(JobState state, Entry target, Entry entry) =>
+        IsOwnSlip(state, target, entry.By, entry.Look) || Rights.Leads(entry.By)
+            ? null
+            : new Refusal(
+                "retract/lead",
+                target.By.Id == entry.By.Id
+                    ? "That was not in this look, or something rests on it: a lead withdraws it."
+                    : $"{target.By.Name} recorded that: they withdraw a slip at once, and a lead does later.",
+                "body.entry"
+            );
+
+    /// <summary>Whether somebody withdraws their own slip: in the look it was recorded in, with nothing resting on it.</summary>
+    public static bool IsOwnSlip(JobState state, Entry target, Person by, string look) =>
+        target.By.Id == by.Id
+        && look.Length > 0
+        && target.Look == look
+        && state.HandOver.Concessions.Values.All(c => c.Saw.Evidence != target.EntryId);
+
+    private Refusal? Meant(JobState state, Entry target)
+    {
+        var typed = target.Body.TypedValues();
+        return !TypingError
+            ? Corrected is null
+                ? null
+                : new Refusal("retract/corrected", "Only a typing error has a corrected value.", "body.corrected")
+            : typed.Length == 0
+                ? new Refusal(
+                    "retract/no-value",
+                    "There is no value in it to be typed wrongly: withdraw it, and say it anew.",
+                    "body.typingError"
+                )
+                : Corrected is not { } meant || meant.Length != typed.Length
+                    ? new Refusal(
+                        "retract/value",
+                        $"Say what was meant: {typed.Length} {(typed.Length == 1 ? "value" : "values")}.",
+                        "body.corrected"
+                    )
+                    : target.Body.WithTyped(meant).WrongValues(state) is { } wrong
+                        ? wrong with
+                        {
+                            Where = "body.corrected",
+                        }
+                        : null;
+    }
+
+    public override JobState Apply(JobState state, Entry entry) => state;
+
+    public override string Say(JobState state) =>
+        state.Entries.TryGetValue(Entry, out var target) && target.Body is not Retracted
+            ? $"Retracted: {target.Body.Say(state)}"
+            : "Retraction";
+}

@@ -1,0 +1,30 @@
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>One setting: <c>end-point/elevon-left/up</c>.</summary>
+/// <param name="Of">Which one, where there are several.</param>
+/// <param name="At">Which side, way, part or surface of it.</param>
+public readonly record struct Setting(SettingKind Kind, string Of = "", string At = "")
+{
+    /// <summary>
+    /// What it counts as until somebody says it; null where that is not known, so that a first word on it is a word on
+    /// what was there all along.
+    /// </summary>
+    public string? Unsaid =>
+        Kind switch
+        {
+            SettingKind.EndPoint => "100 %",
+            SettingKind.Ballast => "0 pieces",
+            SettingKind.Trim => "0",
+            SettingKind.Reverse => "normal",
+            SettingKind.Memory => "not bound",
+            SettingKind.Payload => "not aboard",
+            SettingKind.Linkage => "as built",
+            SettingKind.School => Schools.Find(Of)?.Default.Text,
+            _ => null,
+        };
+
+    public override string ToString() =>
+        string.Join('/', new[] { $"{Kind}", Of, At }.Where((part, i) => i == 0 || part.Length > 0));
+}

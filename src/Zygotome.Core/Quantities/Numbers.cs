@@ -1,0 +1,20 @@
+using System.Globalization;
+
+namespace Zygotome.Core.Quantities;
+
+/// <summary>Rounding shared by every computation, and the way numbers are said.</summary>
+public static class Numbers
+{
+    public const double RadiansPerDegree = Math.PI / 180;
+
+    /// <summary>To 10⁻⁶, before any value meets a limit: in binary floating point 11.9 + 0.1 is not 12.</summary>
+    public static double Round(double value) => Math.Round(value, 6, MidpointRounding.AwayFromZero) + 0.0;
+
+    /// <summary>At most two decimals, without trailing zeros, invariant.</summary>
+    public static string Say(double value) =>
+        (Math.Round(value, 2, MidpointRounding.AwayFromZero) + 0.0).ToString("0.##", CultureInfo.InvariantCulture);
+
+    /// <summary>One decimal, always: for readings that stand under each other.</summary>
+    public static string OneDecimal(double value) =>
+        (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.0", CultureInfo.InvariantCulture);
+}

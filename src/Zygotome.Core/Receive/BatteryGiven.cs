@@ -1,0 +1,22 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>Another battery than the one on the counter.</summary>
+public sealed record BatteryGiven(Battery Battery) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) => Battery.Admit("body.battery");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        Flies(state, entry, new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery));
+
+    private static JobState Flies(JobState state, Entry entry, PackHeld pack) =>
+        (
+            state with
+            {
+                Receive = state.Receive with { Battery = pack.Battery, Packs = state.Receive.Packs.Add(pack) },
+            }
+        ).Set(entry, new Setting(SettingKind.Pack), pack.Words);
+
+    public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
+}

@@ -1,0 +1,104 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>A kit comes in. The first entry of every job.</summary>
+/// <param name="SheetHash">SHA-256 of the sheet revision's file.</param>
+public sealed record JobOpened(
+    string Number,
+    string CustomerId,
+    string SheetId,
+    int SheetRevision,
+    string SheetHash,
+    Battery Battery,
+    int ReceiverChannels,
+    DateOnly Promised,
+    string Shelf,
+    BalanceSchool BalanceSchool,
+    ShopRules Rules,
+    string Order = "",
+    DateOnly? ReceivedOn = null,
+    Supplier? Supplier = null,
+    ReceiverKind? Receiver = null,
+    Carton Carton = Carton.NotLooked,
+    string CartonNote = "",
+    string PackName = "pack 1",
+    SheetConfirmation? Confirmed = null
+) : EntryBody
+{
+    public override EntryBody Composed(JobState state, Entry entry) =>
+        this with
+        {
+            Confirmed = state.Confirmations.GetValueOrDefault(SheetHash),
+        };
+
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        SheetHash != state.Sheet.Hash
+            ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
+            : Battery.Admit("body.battery")
+                ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
+                ?? PromiseChanged.Possible(Promised, entry, "body.promised")
+                ?? Texts.Fits(Shelf, "body.shelf", 40)
+                ?? Texts.Fits(Number, "body.number", 20)
+                ?? Texts.Fits(Order, "body.order", 40)
+                ?? Texts.Fits(CartonNote, "body.cartonNote")
+                ?? Texts.Fits(PackName, "body.packName", 60)
+                ?? Supplier?.Admit("body.supplier")
+                ?? Receiver?.Admit("body.receiver")
+                ?? (
+                    ReceivedOn is { } on
+                    && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
+                        ? new Refusal(
+                            "receive/received-on",
+                            $"{DayWords.Of(on)} is more than a year from today.",
+                            "body.receivedOn"
+                        )
+                        : null
+                );
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var opened = state with
+        {
+            Receive = new ReceiveState
+            {
+                OpenedAt = entry.RecordedAt,
+                OpenedBy = entry.By,
+                Number = Number,
+                CustomerId = CustomerId,
+                Battery = Battery,
+                ReceiverChannels = ReceiverChannels,
+                Promised = Promised,
+                Shelf = Shelf,
+                BalanceSchool = BalanceSchool,
+                Rules = Rules,
+                SheetRevision = SheetRevision,
+                OpenedEvidence = Evidence.Of(entry),
+                Order = Order,
+                ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
+                Supplier = Supplier,
+                Receiver = Receiver,
+                Packs = [new PackHeld(PackName, Battery)],
+                Carton = Carton,
+                CartonNote = CartonNote,
+                Schools =
+                    BalanceSchool == BalanceSchool.Middle
+                        ? state.Receive.Schools.SetItem(
+                            Schools.FirstFlightBalance,
+                            new SchoolAnswer("middle", "", entry.By)
+                        )
+                        : state.Receive.Schools,
+            },
+        };
+        return opened
+            .Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words)
+            .Say(entry, new Setting(SettingKind.Receiver), ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels))
+            .SayValues(entry, state.Built)
+            .Knowing(SheetHash, Confirmed)
+            .Resheet(entry);
+    }
+
+    public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
+}

@@ -1,0 +1,33 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Receive;
+
+public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBody
+{
+    public override bool IsDecision() => true;
+
+    internal static Refusal? Possible(DateOnly promised, Entry entry, string where)
+    {
+        // The shop's day may still be yesterday's by this clock.
+        var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
+        return promised < today.AddDays(-1) || promised > today.AddYears(2)
+            ? new Refusal(
+                "receive/promised",
+                $"{DayWords.Of(promised)} cannot be promised: it must be from today to two years on.",
+                where
+            )
+            : null;
+    }
+
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state with
+        {
+            Receive = state.Receive with { Promised = Promised },
+        };
+
+    public override string Say(JobState state) => $"Promised for {DayWords.Of(Promised)}";
+}

@@ -1,0 +1,219 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Plausibility;
+
+namespace Zygotome.Core.Sheets.Editing;
+
+/// <summary>Where a field's value comes from.</summary>
+public enum FieldStanding
+{
+    Empty,
+    Stated,
+    Assumed,
+    NotStated,
+    Contradicted,
+}
+
+/// <summary>
+/// A field as it is shown: the words typed, the same in the other unit, and what is doubted or wrong about it.
+/// </summary>
+public sealed record FieldNow(
+    string Path,
+    string Label,
+    FieldKind Kind,
+    string Text,
+    string Both,
+    FieldStanding Standing,
+    IReadOnlyList<string> Choices,
+    IReadOnlyList<Statement> Statements,
+    string Reason,
+    string Mistake,
+    IReadOnlyList<Flag> Flags
+);
+
+public sealed record RowNow(
+    string Path,
+    string Title,
+    bool Assumed,
+    IReadOnlyList<FieldNow> Fields,
+    IReadOnlyList<RowsNow> Lists
+);
+
+public sealed record RowsNow(string Path, string One, IReadOnlyList<RowNow> Rows, string Mistake);
+
+/// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the
+/// maker's.</param>
+public sealed record SectionNow(
+    string Key,
+    string Title,
+    IReadOnlyList<FieldNow> Fields,
+    IReadOnlyList<RowsNow> Lists,
+    int Mistakes,
+    int Doubts,
+    int Assumed
+);
+
+/// <summary>A sheet file laid out as a form, page by page.</summary>
+public static class SheetForm
+{
+    /// <param name="answered">Ids of flags somebody answered.</param>
+    public static IReadOnlyList<SectionNow> Of(
+        JsonObject file,
+        IReadOnlyList<SheetError> errors,
+        IReadOnlyList<Flag> flags,
+        IReadOnlySet<string> answered
+    )
+    {
+        var beside = new Beside(errors.ToLookup(e => e.Path), flags.ToLookup(f => f.Path));
+        return [.. FormSpec.Sections.Select(s => Section(file, s, beside, answered))];
+    }
+
+    private sealed record Beside(ILookup<string, SheetError> Errors, ILookup<string, Flag> Flags);
+
+    private static SectionNow Section(JsonObject file, SectionSpec spec, Beside beside, IReadOnlySet<string> answered)
+    {
+        IReadOnlyList<FieldNow> fields = [.. spec.Fields.Select(f => Field(file, $"$.{f.Name}", f, beside))];
+        IReadOnlyList<RowsNow> lists = [.. spec.Lists.Select(l => Rows(file, $"$.{l.Name}", l, beside))];
+        var all = fields.Concat(lists.SelectMany(Fields)).ToArray();
+        return new SectionNow(
+            spec.Key,
+            spec.Title,
+            fields,
+            lists,
+            all.Count(f => f.Mistake.Length > 0) + lists.Count(l => l.Mistake.Length > 0),
+            all.Sum(f => f.Flags.Count(x => !answered.Contains(x.Id))),
+            all.Count(f => f.Standing == FieldStanding.Assumed) + lists.SelectMany(l => l.Rows).Count(r => r.Assumed)
+        );
+    }
+
+    private static IEnumerable<FieldNow> Fields(RowsNow rows) =>
+        rows.Rows.SelectMany(r => r.Fields.Concat(r.Lists.SelectMany(Fields)));
+
+    private static RowsNow Rows(JsonObject file, string path, ListSpec spec, Beside beside)
+    {
+        var node = JsonPath.Get(file, path);
+        var array = (node as JsonArray) ?? ((node as JsonObject)?["assumed"] as JsonArray);
+        return new RowsNow(
+            path,
+            spec.One,
+            [.. Enumerable.Range(0, array?.Count ?? 0).Select(i => Row(file, array![i], $"{path}[{i}]", spec, beside))],
+            string.Join(" ", beside.Errors[path].Select(e => e.Text))
+        );
+    }
+
+    private static RowNow Row(JsonObject file, JsonNode? row, string path, ListSpec spec, Beside beside)
+    {
+        IReadOnlyList<FieldNow> fields =
+        [
+            .. spec.Fields.Select((f, i) => Field(file, $"{path}.{f.Name}", f, beside, i == 0 ? path : null)),
+        ];
+        // What has a name is called by it; else by the first words that tell it from its neighbours.
+        var title =
+            fields.FirstOrDefault(f => f.Label is "name" or "title" && f.Text.Length > 0)?.Text
+            ?? string.Join(
+                ", ",
+                fields
+                    .Take(4)
+                    .Where(f => f.Kind is FieldKind.Text or FieldKind.Choice && f.Text.Length > 0)
+                    .Select(f => f.Text)
+                    .Take(3)
+            );
+        return new RowNow(
+            path,
+            title,
+            (row as JsonObject)?["assumed"]?.GetValueKind() == JsonValueKind.True,
+            fields,
+            spec.Inner is { } inner ? [Rows(file, $"{path}.{inner.Name}", inner, beside)] : []
+        );
+    }
+
+    // What is doubted or wrong about a row as a whole stands beside its first field.
+    private static FieldNow Field(JsonObject file, string path, FieldSpec spec, Beside beside, string? row = null)
+    {
+        var node = JsonPath.Get(file, path);
+        var mistake = string.Join(" ", Paths(path, row, node).SelectMany(p => beside.Errors[p]).Select(e => e.Text));
+        IReadOnlyList<Flag> flags = [.. Paths(path, row, null).SelectMany(p => beside.Flags[p])];
+        var (text, standing, statements, reason) = Read(node);
+        if (
+            standing == FieldStanding.Empty
+            && (spec.Kind is not FieldKind.Text || spec.Label.Length > 0)
+            && text.Length > 0
+        )
+        {
+            standing = FieldStanding.Stated;
+        }
+
+        return new FieldNow(
+            path,
+            spec.Label,
+            spec.Kind,
+            text,
+            Both(spec, text),
+            standing,
+            spec.Choices,
+            statements,
+            reason,
+            mistake,
+            flags
+        );
+    }
+
+    private static IEnumerable<string> Paths(string path, string? row, JsonNode? list) =>
+        new[] { path }
+            .Concat(row is null ? [] : [row])
+            .Concat(
+                list is JsonArray a ? Enumerable.Range(0, a.Count).Select(i => $"{path}[{i}]")
+                : list is JsonObject o ? o.Select(p => $"{path}.{p.Key}")
+                : []
+            );
+
+    private static (string Text, FieldStanding Standing, IReadOnlyList<Statement> Statements, string Reason) Read(
+        JsonNode? node
+    )
+    {
+        switch (node)
+        {
+            case null:
+                return ("", FieldStanding.Empty, [], "");
+            case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
+                return ("", FieldStanding.NotStated, [], "");
+            case JsonObject o when o["statements"] is JsonArray said:
+                return (
+                    Plain(o["taken"]),
+                    FieldStanding.Contradicted,
+                    [.. said.OfType<JsonObject>().Select(s => new Statement(Plain(s["text"]), Plain(s["page"])))],
+                    Plain(o["reason"])
+                );
+            case JsonObject o
+                when o["assumed"] is { } inner
+                    && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False):
+                return Read(inner) is var (text, _, statements, reason)
+                    ? (text, FieldStanding.Assumed, statements, reason)
+                    : default;
+            default:
+                return (Plain(node), FieldStanding.Empty, [], "");
+        }
+    }
+
+    private static string Plain(JsonNode? node) =>
+        node switch
+        {
+            null => "",
+            JsonArray a => string.Join("; ", a.Select(Plain)),
+            JsonObject o when o["assumed"] is { } inner => Plain(inner),
+            JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Plain(p.Value)}")),
+            _ => node.GetValueKind() switch
+            {
+                JsonValueKind.True => "yes",
+                JsonValueKind.False => "no",
+                _ => node.ToString(),
+            },
+        };
+
+    private static string Both(FieldSpec spec, string text) =>
+        spec.Kind is FieldKind.Quantity or FieldKind.Stated
+        && QuantityParser.Parse(text, spec.Unit).OrDefault() is { } q
+            ? QuantityPrinter.InOtherUnit(q)
+            : "";
+}

@@ -1,0 +1,23 @@
+namespace Zygotome.Core.Sheets.Plausibility;
+
+/// <summary>
+/// Every number of a sheet that is hard to believe, in the order of the file. Total: whatever could be read can be
+/// asked.
+/// </summary>
+public static class Plausible
+{
+    public static IReadOnlyList<Flag> Of(SpecSheet sheet) =>
+        [
+            .. new[]
+            {
+                GeometryFlags.Of(sheet),
+                ThrowFlags.Of(sheet),
+                BalanceFlags.Of(sheet),
+                PowerFlags.Of(sheet),
+                RadioFlags.Of(sheet),
+                PartFlags.Of(sheet),
+            }
+                .SelectMany(f => f)
+                .Select(f => f.At(FlagPlaces.Of(sheet, f.Path))),
+        ];
+}

@@ -1,0 +1,110 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Plausibility;
+
+/// <summary>Draw against controller and pack, cells against controller, propellers.</summary>
+internal static class PowerFlags
+{
+    private const double Headroom = 0.15,
+        MostC = 60;
+
+    public static IEnumerable<Flag> Of(SpecSheet sheet)
+    {
+        var power = sheet.Power;
+        foreach (var (controller, i) in power.Controllers.Select((c, i) => (c, i)))
+        {
+            var draw = power
+                .Motors.Where(m => m.Controller == controller.Id && m.Draw is not null)
+                .Sum(m => (double)m.Draw!.High);
+            if (controller.Rating is { Nominal: > 0 } rating && draw > 0)
+            {
+                var left = ((double)rating.Nominal - draw) / (double)rating.Nominal;
+                if (Numbers.Round(left) < Headroom)
+                {
+                    yield return Flag.Of(
+                        "draw",
+                        $"$.power.controllers[{i}].rating",
+                        rating.Text,
+                        left < 0
+                            ? $"The motors draw up to {Numbers.Say(draw)} A through a controller rated {rating.Text}."
+                            : $"Only {Numbers.Say(left * 100)} % of {rating.Text} is left above {Numbers.Say(draw)} "
+                                + $"A; 15 % is the least."
+                    );
+                }
+            }
+
+            foreach (var (pack, k) in power.Packs.Select((p, k) => (p, k)))
+            {
+                if (controller.Cells is { } cells && (pack.Cells < cells.Low || pack.Cells > cells.High))
+                {
+                    yield return Flag.Of(
+                        "cells",
+                        $"$.power.packs[{k}].cells",
+                        $"{pack.Cells}",
+                        $"A pack of {pack.Cells} cells on controller {controller.Id}, which takes {cells.Text}."
+                    );
+                }
+            }
+        }
+
+        var total = power.Motors.Sum(m => (double)(m.Draw?.High ?? 0));
+        foreach (var (pack, k) in power.Packs.Select((p, k) => (p, k)))
+        {
+            var hours = (double)(pack.Capacity?.Low ?? 0) / 1000 * pack.Count;
+            if (hours > 0 && total / hours > MostC)
+            {
+                yield return Flag.Of(
+                    "c-rating",
+                    $"$.power.packs[{k}].capacity",
+                    pack.Capacity!.Text,
+                    $"{Numbers.Say(total)} A from {Numbers.Say(hours)} Ah is {Numbers.Say(total / hours)} C; few "
+                        + $"packs give that. A digit may be missing."
+                );
+            }
+
+            if (pack.Length is { } length && sheet.Geometry.Bay is { } bay && length > bay.To - bay.From)
+            {
+                yield return Flag.Of(
+                    "pack-bay",
+                    $"$.power.packs[{k}].length",
+                    Numbers.Say(length),
+                    $"The pack is {Numbers.Say(length)} mm long, its bay {Numbers.Say(bay.To - bay.From)} mm."
+                );
+            }
+        }
+
+        foreach (var (motor, i) in power.Motors.Select((m, i) => (m, i)))
+        {
+            if (!sheet.Steps.Any(s => s.Readies.Contains(motor.Id)))
+            {
+                yield return Flag.Of(
+                    "readies",
+                    $"$.power.motors[{i}].id",
+                    motor.Id,
+                    $"No step says that it readies motor {motor.Id}: nothing tells when its "
+                        + $"{(motor.IsFan ? "wires are joined" : "propeller goes on")}."
+                );
+            }
+
+            if (motor.Propeller.Length == 0)
+            {
+                continue;
+            }
+
+            if (!PropellerSize.Parse(motor.Propeller).Try(out var size, out var refusal))
+            {
+                yield return Flag.Of("propeller", $"$.power.motors[{i}].propeller", motor.Propeller, refusal.Text);
+            }
+            else if (size.Pitch > size.Diameter * 1.2m || size.Pitch < size.Diameter * 0.25m)
+            {
+                yield return Flag.Of(
+                    "pitch",
+                    $"$.power.motors[{i}].propeller",
+                    motor.Propeller,
+                    $"{motor.Propeller}: a pitch of {size.Pitch} on a diameter of {size.Diameter} is unusual; the "
+                        + $"two may be exchanged, or a point is missing."
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,18 @@
+using System.Collections.Immutable;
+
+namespace Zygotome.Core.Sheets;
+
+/// <summary>One way of doing it, why, and what it changes in this job.</summary>
+public sealed record SchoolOption(string Id, string Text, string Reason, string Effect)
+{
+    /// <summary>It says that the part in question is left off: its steps need no other in their place.</summary>
+    public bool LeavesOff => Text == "left off";
+}
+
+/// <summary>A question practitioners answer differently. The first option is the shop's default.</summary>
+public sealed record School(string Id, string Question, ImmutableArray<SchoolOption> Options)
+{
+    public SchoolOption Default => Options[0];
+
+    public SchoolOption? Option(string id) => Options.FirstOrDefault(o => o.Id == id);
+}

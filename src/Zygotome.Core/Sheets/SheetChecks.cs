@@ -1,0 +1,310 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets;
+
+/// <summary>
+/// What must hang together across a sheet: ids once, references that lead somewhere, a step graph without cycles.
+/// </summary>
+internal static class SheetChecks
+{
+    public static void Check(SheetNode root, SpecSheet sheet)
+    {
+        Once(root["surfaces"], sheet.Surfaces.Select(s => s.Id));
+        Once(root["parts"], sheet.Parts.Select(p => p.Id));
+        Once(root["steps"], sheet.Steps.Select(s => s.Id));
+        Once(root["geometry"]["lifting"], sheet.Geometry.Lifting.Select(l => l.Id));
+        Once(root["geometry"]["ballastStations"], sheet.Geometry.BallastStations.Select(s => s.Name), "name");
+        Once(root["balance"]["configurations"], sheet.Balance.Configurations.Select(c => c.Name), "name");
+        Once(root["power"]["motors"], sheet.Power.Motors.Select(m => m.Id));
+        Once(root["power"]["controllers"], sheet.Power.Controllers.Select(c => c.Id));
+        Once(root["servos"], sheet.Servos.Select(s => s.Id));
+        Once(root["wiring"]["leads"], sheet.Leads.Select(l => l.Id));
+        Once(root["rates"], sheet.Rates.Select(r => r.Name), "name");
+        RowsOnce(root["throws"], sheet.Throws.Select(t => Asked(sheet, t)));
+        RowsOnce(root["neutral"], sheet.Neutral.Select(n => sheet.Named(n.Surfaces).Select(s => s.Name)));
+        RowsOnce(root["holes"], sheet.Holes.Select(h => sheet.Named(h.Surfaces).Select(s => s.Name)));
+        Surfaces(root["surfaces"], sheet);
+        Rows(root["throws"], sheet, sheet.Throws.Select(t => t.Surfaces));
+        Rows(root["neutral"], sheet, sheet.Neutral.Select(t => t.Surfaces));
+        Rows(root["holes"], sheet, sheet.Holes.Select(h => h.Surfaces));
+        Functions(root["surfaces"], sheet);
+        Commands(root["throws"], sheet);
+        Angles(root["throws"], sheet);
+        Electric(root, sheet);
+        Steps(root["steps"], sheet);
+        Cycle(root["steps"], sheet);
+    }
+
+    private static SheetNode At(SheetNode list, int i) => list with { Path = $"{list.Path}[{i}]" };
+
+    private static void Once(SheetNode list, IEnumerable<string> ids, string field = "id")
+    {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var (id, i) in ids.Select((id, i) => (id, i)))
+        {
+            if (id.Length > 0 && !seen.Add(id))
+            {
+                At(list, i)[field].Wrong($"\"{id}\" stands here a second time.");
+            }
+        }
+    }
+
+    // A row names surfaces one by one or by their kind: what counts is what it asks of each.
+    private static void RowsOnce(SheetNode list, IEnumerable<IEnumerable<string>> asked)
+    {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var (row, i) in asked.Select((r, i) => (r, i)))
+        {
+            // All of them are remembered; one that was asked before is named.
+            var again = row.Where(a => !seen.Add(a)).ToArray();
+            if (again.Length > 0)
+            {
+                At(list, i).Wrong($"{again[0]} stands in a row before this one.");
+            }
+        }
+    }
+
+    private static IEnumerable<string> Asked(SpecSheet sheet, ThrowRow row) =>
+        from surface in sheet.Named(row.Surfaces)
+        from way in row.Ways
+        let function = row.Function.Length > 0 ? row.Function : surface.Functions.FirstOrDefault("")
+        let rate = row.Position.Length > 0 ? row.Position : row.Rate
+        select $"{surface.Name}, {function} {way.Way.ToString().ToLowerInvariant()} at {rate}";
+
+    private static void Functions(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
+        {
+            var at = At(list, i);
+            if (surface.Functions.Length == 0)
+            {
+                at["functions"].Wrong($"Nothing moves this surface; known are {SurfaceFunctions.Listed}.");
+            }
+
+            foreach (var (function, k) in surface.Functions.Select((f, k) => (f, k)))
+            {
+                if (surface.Functions.IndexOf(function) < k)
+                {
+                    At(at["functions"], k).Wrong($"\"{function}\" stands here a second time.");
+                }
+
+                if (function.Length > 0 && !SurfaceFunctions.All.Contains(function))
+                {
+                    // One function is written by itself, several as a list.
+                    var place = surface.Functions.Length == 1 ? at["function"] : At(at["functions"], k);
+                    place.Wrong($"\"{function}\" moves no surface; known are {SurfaceFunctions.Listed}.");
+                }
+            }
+        }
+    }
+
+    private static void Angles(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (row, i) in sheet.Throws.Select((r, i) => (r, i)))
+        {
+            if ((row.Measure ?? sheet.Defaults.Measure) != ThrowMeasure.Angle)
+            {
+                continue;
+            }
+
+            foreach (var (way, value) in row.Ways.Where(w => w.Value.Taken?.Dimension == Dimension.Length))
+            {
+                At(list, i)[way.ToString().ToLowerInvariant()]
+                    .Wrong($"\"{value.Taken!.Text}\" is a length, but this table is said to be measured as an angle.");
+            }
+        }
+    }
+
+    // What is wired names what it serves: a surface, a servo, a motor, or a channel of the radio.
+    private static void Electric(SheetNode root, SpecSheet sheet)
+    {
+        foreach (var (servo, i) in sheet.Servos.Select((s, i) => (s, i)))
+        {
+            foreach (var (driven, k) in servo.Drives.Select((d, k) => (d, k)))
+            {
+                if (sheet.Surface(driven) is null && !sheet.Radio.Functions.Contains(driven))
+                {
+                    At(At(root["servos"], i)["drives"], k).Wrong($"There is no surface or channel \"{driven}\".");
+                }
+            }
+        }
+
+        foreach (var (motor, i) in sheet.Power.Motors.Select((m, i) => (m, i)))
+        {
+            if (motor.Controller.Length > 0 && sheet.Power.Controllers.All(c => c.Id != motor.Controller))
+            {
+                At(root["power"]["motors"], i)["controller"].Wrong($"There is no controller \"{motor.Controller}\".");
+            }
+        }
+
+        string[] sources =
+        [
+            "",
+            .. sheet.Servos.Select(s => s.Id),
+            .. sheet.Power.Controllers.Select(c => c.Id),
+            .. sheet.Power.Motors.Select(m => m.Id),
+            .. sheet.Radio.Functions,
+        ];
+        foreach (var (lead, i) in sheet.Leads.Select((l, i) => (l, i)))
+        {
+            if (!sources.Contains(lead.From))
+            {
+                At(root["wiring"]["leads"], i)["from"]
+                    .Wrong($"There is no servo, controller, motor or channel \"{lead.From}\".");
+            }
+        }
+    }
+
+    private static void Surfaces(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
+        {
+            var on =
+                surface.On.Length == 0
+                || sheet.Geometry.Find(surface.On) is not null
+                || (surface.On.StartsWith("fin", StringComparison.Ordinal) && sheet.Geometry.Fins.Length > 0);
+            if (!on)
+            {
+                At(list, i)["on"].Wrong($"There is no \"{surface.On}\" in the geometry.");
+            }
+
+            if (surface.To <= surface.From || surface.From < 0 || surface.To > 1)
+            {
+                At(list, i)["to"]
+                    .Wrong("A surface runs from a smaller to a larger share of the half span, within 0 to 100 %.");
+            }
+        }
+    }
+
+    private static void Rows(SheetNode list, SpecSheet sheet, IEnumerable<string> named)
+    {
+        foreach (var (name, i) in named.Select((n, i) => (n, i)))
+        {
+            if (name.Length > 0 && !sheet.Named(name).Any())
+            {
+                At(list, i)["surfaces"].Wrong($"No surface is called \"{name}\" or is of that kind.");
+            }
+        }
+    }
+
+    private static void Commands(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (row, i) in sheet.Throws.Select((r, i) => (r, i)))
+        {
+            foreach (var surface in sheet.Named(row.Surfaces))
+            {
+                if (row.Function.Length == 0 && surface.Functions.Length > 1)
+                {
+                    At(list, i)["function"]
+                        .Wrong(
+                            $"{surface.Name} is moved by {string.Join(" and ", surface.Functions)}; say which "
+                                + $"command this throw is for."
+                        );
+                    break;
+                }
+
+                if (
+                    row.Function.Length > 0
+                    && row.Function != SurfaceFunctions.Combined
+                    && !surface.Functions.Contains(row.Function)
+                )
+                {
+                    At(list, i)["function"].Wrong($"{surface.Name} is not moved by {row.Function}.");
+                    break;
+                }
+            }
+
+            foreach (var (way, value) in row.Ways)
+            {
+                if (value.Taken is { } q && (q.High <= 0 || q.Low < 0) && q.Form != QuantityForm.Descending)
+                {
+                    At(list, i)[way.ToString().ToLowerInvariant()]
+                        .Wrong($"\"{q.Text}\": a throw is counted from neutral and is more than nothing.");
+                }
+            }
+        }
+    }
+
+    private static void Steps(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (step, i) in sheet.Steps.Select((s, i) => (s, i)))
+        {
+            foreach (var (before, k) in step.After.Select((a, k) => (a, k)))
+            {
+                if (sheet.Step(before) is null)
+                {
+                    At(At(list, i)["after"], k).Wrong($"There is no step \"{before}\".");
+                }
+            }
+
+            foreach (var part in step.Parts.Keys)
+            {
+                if (sheet.Part(part) is null)
+                {
+                    At(list, i)["parts"][part].Wrong($"There is no part \"{part}\" in the parts list.");
+                }
+            }
+
+            foreach (var (motor, k) in step.Readies.Select((m, k) => (m, k)))
+            {
+                if (sheet.Power.Motors.All(m => m.Id != motor))
+                {
+                    At(At(list, i)["readies"], k).Wrong($"There is no motor \"{motor}\".");
+                }
+            }
+
+            foreach (var (aspect, k) in step.Disturbs.Select((a, k) => (a, k)))
+            {
+                if (
+                    Aspect.HasSurface(aspect.Kind)
+                    && aspect.Surface is not (Aspect.Every or null or "")
+                    && sheet.Surface(aspect.Surface) is null
+                )
+                {
+                    At(At(list, i)["disturbs"], k).Wrong($"There is no surface \"{aspect.Surface}\".");
+                }
+            }
+        }
+    }
+
+    private static void Cycle(SheetNode list, SpecSheet sheet)
+    {
+        var done = new HashSet<string>(StringComparer.Ordinal);
+        var trail = new List<string>();
+        foreach (var step in sheet.Steps)
+        {
+            if (Walk(step.Id) is { } cycle)
+            {
+                list.Wrong($"These steps wait for each other in a circle: {string.Join(" after ", cycle)}.");
+                return;
+            }
+        }
+
+        List<string>? Walk(string id)
+        {
+            if (done.Contains(id))
+            {
+                return null;
+            }
+
+            var at = trail.IndexOf(id);
+            if (at >= 0)
+            {
+                return [.. trail[at..], id];
+            }
+
+            trail.Add(id);
+            foreach (var before in sheet.Step(id)?.After ?? [])
+            {
+                if (Walk(before) is { } cycle)
+                {
+                    return cycle;
+                }
+            }
+
+            trail.RemoveAt(trail.Count - 1);
+            done.Add(id);
+            return null;
+        }
+    }
+}

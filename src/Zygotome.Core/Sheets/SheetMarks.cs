@@ -1,0 +1,67 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace Zygotome.Core.Sheets;
+
+/// <summary>A mistake in a sheet file: where (a JSON path such as <c>$.throws[2].up</c>) and what.</summary>
+public sealed partial record SheetError(string Path, string Text)
+{
+    /// <summary>The place as somebody at the bench says it: <c>$.throws[2].up</c> is "throws, row 3, up".</summary>
+    public static string Place(string path) =>
+        Piece()
+            .Replace(
+                path.TrimStart('$', '.'),
+                m =>
+                    m.Value[0] switch
+                    {
+                        '[' => $", row {int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture) + 1}",
+                        '.' => ", ",
+                        var capital => $" {char.ToLowerInvariant(capital)}",
+                    }
+            );
+
+    [GeneratedRegex(@"\[([0-9]{1,6})\]|\.|[A-Z]")]
+    private static partial Regex Piece();
+}
+
+/// <summary>What reading a file brings to light beside its values.</summary>
+internal sealed class SheetMarks
+{
+    private const int MostErrors = 200;
+
+    public List<SheetError> Errors { get; } = [];
+
+    /// <summary>
+    /// Paths of what the maker did not state: <c>{ "assumed": … }</c> in place of a value, or <c>"assumed": true</c> in
+    /// a row.
+    /// </summary>
+    public SortedSet<string> Assumed { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>What is said of a row or a section is said of all in it.</summary>
+    public bool IsAssumed(string path)
+    {
+        for (var end = path.Length; end > 0; end = path.AsSpan(0, end).LastIndexOfAny('.', '['))
+        {
+            if (Assumed.Contains(path[..end]))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
+    public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>Paths where the manual contradicts itself and nobody has decided.</summary>
+    public SortedSet<string> Undecided { get; } = new(StringComparer.Ordinal);
+
+    public void Wrong(string path, string text)
+    {
+        if (Errors.Count < MostErrors)
+        {
+            Errors.Add(new SheetError(path, text));
+        }
+    }
+}

@@ -1,0 +1,150 @@
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>
+/// The decision table place × kind × size (mm, the longest extent). The first rule that fits decides; grades never fall
+/// with size. The table is printed in docs/grading.md.
+/// </summary>
+public static class FindingGrades
+{
+    private static readonly PlaceKind[] Grounding =
+    [
+        PlaceKind.Hinge,
+        PlaceKind.Spar,
+        PlaceKind.Joint,
+        PlaceKind.Horn,
+        PlaceKind.Linkage,
+        PlaceKind.Servo,
+        PlaceKind.MotorMount,
+        PlaceKind.Propeller,
+        PlaceKind.GearRetention,
+        PlaceKind.ReceiverPower,
+    ];
+
+    private sealed record Rule(
+        string Id,
+        Func<PlaceKind, bool> Place,
+        Func<FindingKind, bool> Kind,
+        double From,
+        Grade Grade,
+        string Text
+    );
+
+    private static readonly Rule[] Table =
+    [
+        new(
+            "G1",
+            p => Grounding.Contains(p),
+            k => k != FindingKind.Scuff,
+            0,
+            Grade.FlightCritical,
+            "Damage to a hinge, spar, joint, horn, linkage, servo, motor mount, propeller, gear retention or "
+                + "receiver power grounds the aircraft, whatever its size."
+        ),
+        new(
+            "G2",
+            p => Grounding.Contains(p),
+            _ => true,
+            10,
+            Grade.Structural,
+            "A scuff of 10 mm or more there is structural."
+        ),
+        new(
+            "G3",
+            p => Grounding.Contains(p),
+            _ => true,
+            0,
+            Grade.Functional,
+            "A scuff under 10 mm there is functional."
+        ),
+        new(
+            "S1",
+            p => p == PlaceKind.Skin,
+            k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent,
+            10,
+            Grade.Structural,
+            "A crack, a parting seam or a bend of 10 mm or more in a wing, tail or fuselage is structural."
+        ),
+        new(
+            "S2",
+            p => p == PlaceKind.Skin,
+            k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent or FindingKind.Loose,
+            0,
+            Grade.Functional,
+            "A shorter crack, parting or bend, or something loose there, is functional."
+        ),
+        new(
+            "S3",
+            p => p == PlaceKind.Skin,
+            k => k is FindingKind.Crush or FindingKind.Crease,
+            30,
+            Grade.Structural,
+            "A crush or crease of 30 mm or more in a wing, tail or fuselage is structural."
+        ),
+        new(
+            "S4",
+            p => p == PlaceKind.Skin,
+            k => k is FindingKind.Crush or FindingKind.Crease or FindingKind.Dent,
+            15,
+            Grade.Functional,
+            "A crush, crease or dent of 15 mm or more there is functional."
+        ),
+        new(
+            "C1",
+            p => p == PlaceKind.Canopy,
+            k => k is FindingKind.Crack or FindingKind.Loose or FindingKind.Parting,
+            0,
+            Grade.Functional,
+            "A canopy or hatch that is cracked, loose or parting can come off in flight: functional."
+        ),
+        new(
+            "C2",
+            p => p == PlaceKind.ScalePart,
+            k => k is FindingKind.Loose or FindingKind.Parting,
+            0,
+            Grade.Functional,
+            "A loose scale part can come off in flight: functional."
+        ),
+        new("Z1", _ => true, _ => true, 0, Grade.Cosmetic, "All else is cosmetic."),
+    ];
+
+    /// <summary>Every rule in order: id, from which size, grade, text.</summary>
+    public static IEnumerable<(string Id, double From, Grade Grade, string Text)> Rules =>
+        Table.Select(r => (r.Id, r.From, r.Grade, r.Text));
+
+    /// <param name="size">Longest extent in mm, ≥ 0.</param>
+    public static Grading Of(PlaceKind place, FindingKind kind, double size)
+    {
+        // A size below nothing is nothing: what a journal holds is graded whatever it says.
+        var rule = Table.First(r => r.Place(place) && r.Kind(kind) && Math.Max(0, size) >= r.From);
+        return new Grading(rule.Grade, rule.Id, rule.Text);
+    }
+
+    /// <summary>Whether it can happen there: a film or a decal creases, parts, comes loose or is rubbed, and breaks nothing.</summary>
+    public static bool CanBe(PlaceKind place, FindingKind kind) =>
+        place != PlaceKind.Decal
+        || kind is FindingKind.Crease or FindingKind.Parting or FindingKind.Loose or FindingKind.Scuff;
+
+    public static bool Grounds(PlaceKind place) => Grounding.Contains(place);
+
+    /// <summary>The kinds of place that make sense on a drawn part, most likely first.</summary>
+    public static IReadOnlyList<PlaceKind> PlacesOn(SpecSheet sheet, string part) =>
+        sheet.Surface(part) is not null
+            ? [PlaceKind.Skin, PlaceKind.Hinge, PlaceKind.Horn, PlaceKind.Linkage, PlaceKind.Servo]
+        : part.StartsWith("wheel", StringComparison.Ordinal) ? [PlaceKind.GearRetention, PlaceKind.ScalePart]
+        : part.StartsWith("motor", StringComparison.Ordinal) ? [PlaceKind.Propeller, PlaceKind.MotorMount]
+        : part.StartsWith("body", StringComparison.Ordinal)
+            ?
+            [
+                PlaceKind.Skin,
+                PlaceKind.Canopy,
+                PlaceKind.Joint,
+                PlaceKind.MotorMount,
+                PlaceKind.GearRetention,
+                PlaceKind.ReceiverPower,
+                PlaceKind.ScalePart,
+                PlaceKind.Decal,
+            ]
+        : [PlaceKind.Skin, PlaceKind.Spar, PlaceKind.Joint, PlaceKind.Servo, PlaceKind.ScalePart, PlaceKind.Decal];
+}
