@@ -1,6 +1,3 @@
-using Zygotome.Core.Throws;
-using Zygotome.Core.Unpack;
-
 namespace Zygotome.Core.Journal;
 
 /// <summary>What was taken back, by whom and why; printed in the record.</summary>
