@@ -1,5 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using Zygotome.Core.Build;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -79,5 +80,5 @@ public class ReplayAndLedger
     }
 
     [Benchmark]
-    public int Entries1000() => Ledger.Of(Replay.Of(Shop.Sheet, _journal), _asOf).Length;
+    public int Entries1000() => Ledger.Of(Replay.Of(Stages.Unopened(Shop.Sheet), _journal), _asOf).Length;
 }

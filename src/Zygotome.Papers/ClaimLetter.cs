@@ -41,14 +41,14 @@ public static class ClaimLetter
         var metadata = new SKDocumentPdfMetadata
         {
             Title = Title(p),
-            Author = state.Receive.Rules.Shop,
+            Author = state.Rules.Shop,
             Creation = p.At.UtcDateTime,
             Modified = p.At.UtcDateTime,
             Producer = "Zygotome",
         };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
-            using (var s = new Sheets(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}"))
+            using (var s = new Sheets(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
             {
                 s.Y += 18;
                 s.Draw(Title(p), Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
@@ -78,7 +78,7 @@ public static class ClaimLetter
                 Pictures(s, p);
                 s.Heading("Asked for", 11);
                 s.Paragraph(p.Wish.Length > 0 ? p.Wish : "Replacement of the parts named above.", 10.5f);
-                s.Paragraph($"{p.By.Name}, {state.Receive.Rules.Shop}", 10.5f);
+                s.Paragraph($"{p.By.Name}, {state.Rules.Shop}", 10.5f);
             }
 
             document.Close();
@@ -97,7 +97,7 @@ public static class ClaimLetter
     public static byte[] Eml(ClaimPaper p, byte[] letter)
     {
         using var message = new MimeMessage();
-        message.From.Add(new MailboxAddress(p.State.Receive.Rules.Shop, "claims@shop.invalid"));
+        message.From.Add(new MailboxAddress(p.State.Rules.Shop, "claims@shop.invalid"));
         message.To.Add(
             new MailboxAddress(
                 p.To.Name,
@@ -106,7 +106,7 @@ public static class ClaimLetter
         );
         message.Subject =
             $"{Title(p)}: {p.State.Sheet.Kit.Name}, {p.Findings.Count} damaged, {p.Shortages.Count} short";
-        message.Date = ShopDay.At(p.State.Receive.Rules.TimeZone, p.At);
+        message.Date = ShopDay.At(p.State.Rules.TimeZone, p.At);
         // Made of what it carries: another letter never bears the same one, and no text of anybody's stands in it.
         message.MessageId = $"{Convert.ToHexStringLower(SHA256.HashData(letter))[..32]}@shop.invalid";
         var body = new BodyBuilder
@@ -130,7 +130,7 @@ public static class ClaimLetter
     {
         var r = p.State.Receive;
         yield return $"To {p.To.Name}{(p.To.Contact.Length > 0 ? $", {p.To.Contact}" : "")}. "
-            + $"{ShopDay.At(r.Rules.TimeZone, p.At).ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
+            + $"{ShopDay.At(p.State.Rules.TimeZone, p.At).ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}.";
         yield return $"{p.State.Sheet.Kit.Name}, {p.State.Sheet.Kit.Maker}, received on "
             + $"{r.ReceivedOn.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}; our job {r.Number}. The carton "
             + $"was {CartonWords.Of(r.Carton)}{(r.CartonNote.Length > 0 ? $": {r.CartonNote.TrimEnd('.')}" : "")}.";

@@ -4,6 +4,7 @@ using Zygotome.Core.Drawing;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -30,16 +31,14 @@ public static class RecordPdf
         var metadata = new SKDocumentPdfMetadata
         {
             Title = title,
-            Author = state.Receive.Rules.Shop,
+            Author = state.Rules.Shop,
             Creation = paper.At.UtcDateTime,
             Modified = paper.At.UtcDateTime,
             Producer = "Zygotome",
         };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
-            using (
-                var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Receive.Rules.Shop}")
-            )
+            using (var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
             {
                 Head(sheets, paper, title);
                 DrawingOnPaper.Put(sheets, paper.Drawing, paper.State.Unpack.Findings, 210);
@@ -67,7 +66,7 @@ public static class RecordPdf
         s.Y += 8;
         s.Paragraph($"{kit.Name}, {kit.Maker}. Spec sheet revision {kit.Revision} ({kit.Source}).", 10.5f);
         s.Paragraph(
-            $"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Receive.Rules.Shop}. Rules version "
+            $"Released by {paper.By.Name} on {When(state, paper.At)}, {state.Rules.Shop}. Rules version "
                 + $"{paper.Released.RulesVersion}.",
             10.5f
         );
@@ -174,7 +173,7 @@ public static class RecordPdf
         s.Paragraph(conceded.Length == 0 ? "None." : "");
         foreach (var line in conceded)
         {
-            var c = paper.State.HandOver.Concessions[line.Id];
+            var c = paper.State.Concessions[line.Id];
             s.Paragraph(
                 $"{line.Text}: {line.Reading} against {line.Limits}. Conceded by {c.By.Name}, "
                     + $"{When(paper.State, c.At)}: "
@@ -264,5 +263,5 @@ public static class RecordPdf
         };
 
     private static string When(JobState state, DateTimeOffset at) =>
-        ShopDay.At(state.Receive.Rules.TimeZone, at).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
+        ShopDay.At(state.Rules.TimeZone, at).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
 }

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Dapper;
 using Microsoft.Data.Sqlite;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 
 namespace Zygotome.Store;
@@ -112,6 +113,6 @@ public sealed class JournalReader(
             .Where(s => s is not null)
             .DistinctBy(s => s!.Hash)
             .ToImmutableDictionary(s => s!.Hash, s => s!);
-        return new JobSnapshot(Replay.Of(sheet, entries, revisions), entries, lastHash, bytes);
+        return new JobSnapshot(Replay.Of(Stages.Unopened(sheet, revisions), entries), entries, lastHash, bytes);
     }
 }

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 
 namespace Zygotome.Store;
 

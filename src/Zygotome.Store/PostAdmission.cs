@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Zygotome.Core;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 
@@ -188,7 +189,7 @@ internal sealed class PostAdmission(
     private JobSnapshot? Begin(Draft draft) =>
         draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
             ? new JobSnapshot(
-                new JobState(sheet)
+                Stages.Unopened(sheet) with
                 {
                     Confirmations = sheets.Confirmation(sheet.Hash) is { } confirmed
                         ? ImmutableDictionary<string, SheetConfirmation>.Empty.Add(sheet.Hash, confirmed)

@@ -22,7 +22,7 @@ public sealed class FullJob
         Check(technician);
 
         technician.Stage("Hand over").See("Everything is shown").Act("Release").See("Released").See("Sealed as");
-        var release = application.Job(id).State.HandOver.Release!;
+        var release = application.Job(id).State.Release!;
         var pdf = application.Blob(release.PdfHash)!;
         Assert.Equal("%PDF"u8.ToArray(), pdf.Bytes[..4]);
         Assert.All(release.Ledger, line => Assert.False(line.Open, line.Id));

@@ -15,7 +15,7 @@ public sealed class RefusedRelease
         technician.Go($"/jobs/{job}/handover").Act("Release").See("open: ");
         var refusal = technician.Find(By.XPath("//*[@role='alert']")).Text;
         Assert.All(named, n => Assert.Contains(n, refusal, StringComparison.OrdinalIgnoreCase));
-        Assert.Null(application.Job(job).State.HandOver.Release);
+        Assert.Null(application.Job(job).State.Release);
         Assert.Empty(technician.Complaints());
     }
 

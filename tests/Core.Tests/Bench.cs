@@ -1,6 +1,7 @@
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -29,7 +30,7 @@ internal sealed class Bench
     /// <param name="alone">A shop of one, who inspects their own repairs and says so.</param>
     public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false)
     {
-        State = Confirmed(new JobState(sheet ?? Delta), sheet ?? Delta);
+        State = Confirmed(Stages.Unopened(sheet ?? Delta), sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var rules = new ShopRules("Test shop", "UTC", false, 1.0m);
         Alone = alone;
@@ -300,7 +301,7 @@ internal sealed class Bench
     public Bench Measured()
     {
         Power();
-        foreach (var target in ThrowTargets.Of(State.Sheet, State.Receive.Rules))
+        foreach (var target in ThrowTargets.Of(State.Sheet, State.Rules))
         {
             Do(Reading(target.Id, FormattableString.Invariant($"{target.Band!.Middle:0.0} {target.Unit}")));
         }

@@ -128,7 +128,7 @@ public sealed class AnyShapeTests : WithServer
         foreach (var job in Jobs)
         {
             var kept = Application.Job(job);
-            Assert.Equal(kept.State.Seq, Replay.Of(kept.State.Filed, kept.Journal).Seq);
+            Assert.Equal(kept.State.Seq, Replay.Of(Core.Job.Stages.Unopened(kept.State.Filed), kept.Journal).Seq);
         }
     }
 

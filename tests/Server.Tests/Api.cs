@@ -2,6 +2,7 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
+using Zygotome.Core.Build;
 using Zygotome.Tests;
 using Zygotome.Tests.Faults;
 

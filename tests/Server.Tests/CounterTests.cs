@@ -3,6 +3,8 @@ using System.Text.Json;
 using MimeKit;
 using Xunit;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Server.Tests;
 

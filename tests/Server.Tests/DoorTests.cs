@@ -2,6 +2,7 @@ using System.Net;
 using System.Net.Http.Json;
 using UglyToad.PdfPig;
 using Xunit;
+using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
@@ -128,7 +129,7 @@ public sealed class DoorTests : WithServer
         Assert.True(status == HttpStatusCode.OK, answer.GetRawText());
 
         var bytes = await Client.Client.GetByteArrayAsync($"/api/jobs/{Job}/records/1.pdf");
-        var release = Application.Job(Job).State.HandOver.Release!;
+        var release = Application.Job(Job).State.Release!;
         Assert.Equal(release.PdfHash, Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)));
         Application.Clock.Advance(TimeSpan.FromDays(30));
         using var later = await Api.SignedIn(Application);

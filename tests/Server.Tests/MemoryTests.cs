@@ -5,6 +5,7 @@ using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 using UglyToad.PdfPig;
 using Xunit;
+using Zygotome.Core.Unpack;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Tests;
@@ -86,7 +87,7 @@ public sealed class MemoryTests : WithServer
         var released = await Client.Ask("J-0139", "release", new { }, Application.Job("J-0139").State.Seq);
         Assert.Equal("job/not-as-recorded", Code(released));
         Assert.Contains("entry 3", released.Answer.GetProperty("title").GetString(), StringComparison.Ordinal);
-        Assert.Null(Application.Job("J-0139").State.HandOver.Release);
+        Assert.Null(Application.Job("J-0139").State.Release);
     }
 
     [Fact]

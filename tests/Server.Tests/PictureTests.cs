@@ -6,6 +6,7 @@ using System.Text.Json;
 using SkiaSharp;
 using Xunit;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Tests;

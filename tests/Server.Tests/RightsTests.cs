@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text.Json;
 using Xunit;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Server.Tests;
 

@@ -1,4 +1,5 @@
 using Xunit;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 
@@ -8,7 +9,7 @@ namespace Zygotome.Store.Tests;
 public sealed class SnapshotCacheTests : OnAStore
 {
     private JobSnapshot Job(string id, long bytes = 1000, long seq = 1) =>
-        new(new JobState(Sheet) { JobId = id, Seq = seq }, [], [], bytes);
+        new(Stages.Unopened(Sheet) with { JobId = id, Seq = seq }, [], [], bytes);
 
     // Room for three small jobs.
     private readonly SnapshotCache _cache = new(3 * 10_000);

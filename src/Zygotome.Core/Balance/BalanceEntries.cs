@@ -95,21 +95,21 @@ public sealed record Weighed(
         var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before)
             ? before.Evidence.Attempt + 1
             : 1;
-        return Carried(state, entry) with
-        {
-            Balance = state.Balance with
-            {
-                Weighings = state.Balance.Weighings.SetItem(
-                    Configuration,
-                    new WeighingShown(this, Evidence.Of(entry, attempt))
-                    {
-                        Battery = state.Receive.Battery,
-                        Ballast = state.Balance.Ballast,
-                        AddOns = state.Receive.AddOns,
-                    }
-                ),
-            },
-        };
+        return Carried(state, entry)
+            .With(
+                state.Balance with
+                {
+                    Weighings = state.Balance.Weighings.SetItem(
+                        Configuration,
+                        new WeighingShown(this, Evidence.Of(entry, attempt))
+                        {
+                            Battery = state.Aboard.Battery,
+                            Ballast = state.Balance.Ballast,
+                            AddOns = state.Aboard.AddOns,
+                        }
+                    ),
+                }
+            );
     }
 
     // Where the pack lay it lies, though the weighing is taken back.
@@ -170,11 +170,11 @@ public sealed record Weighed(
     private Refusal? Weight(JobState state)
     {
         var weight = Supports.Sum(s => s.Reading.Nominal);
-        return weight <= state.Receive.Battery!.Mass.Nominal
+        return weight <= state.Aboard.Battery!.Mass.Nominal
             ? new Refusal(
                 "balance/impossible",
                 $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, "
-                    + $"{state.Receive.Battery.Mass.Text}.",
+                    + $"{state.Aboard.Battery.Mass.Text}.",
                 "body.supports"
             )
             : null;
@@ -243,12 +243,9 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody, IPow
     public override JobState Apply(JobState state, Entry entry)
     {
         var total = Math.Max(0, state.Balance.BallastAt(Station) + Pieces);
-        return (
-            state with
-            {
-                Balance = state.Balance with { Ballast = state.Balance.Ballast.SetItem(Station, total) },
-            }
-        ).Set(entry, new Setting(SettingKind.Ballast, Station), $"{total} pieces");
+        return state
+            .With(state.Balance with { Ballast = state.Balance.Ballast.SetItem(Station, total) })
+            .Set(entry, new Setting(SettingKind.Ballast, Station), $"{total} pieces");
     }
 
     public override string Say(JobState state) =>

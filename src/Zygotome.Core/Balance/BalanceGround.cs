@@ -38,7 +38,7 @@ public static class BalanceGround
             new(SettingKind.Pack),
             new(SettingKind.Receiver),
             .. state.Sheet.Geometry.BallastStations.Select(s => new Setting(SettingKind.Ballast, s.Name)),
-            .. state.Receive.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
+            .. state.Aboard.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
             .. state.Sheet.Power.Motors.Select(m => new Setting(SettingKind.Propeller, m.Id)),
             .. Bind.RadioSettings.Answers(Schools.Aboard),
         ];

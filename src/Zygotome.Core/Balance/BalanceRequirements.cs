@@ -23,7 +23,7 @@ public static class BalanceRequirements
 
         foreach (var configuration in state.Sheet.Balance.Configurations)
         {
-            var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
+            var target = BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool);
             state.Balance.Weighings.TryGetValue(configuration.Name, out var shown);
             var cg = shown is not null && shown.Weighed.Calculate().Try(out var found, out _) ? found : null;
             yield return Range(state, configuration, target, shown, cg);
@@ -164,7 +164,7 @@ public static class BalanceRequirements
             return Claim.NotShown(requirement, "Not weighed yet.");
         }
 
-        var judgement = Judgement.Of(x, u, band, state.Receive.Rules.Guarded);
+        var judgement = Judgement.Of(x, u, band, state.Rules.Guarded);
         var reading = string.Create(
             CultureInfo.InvariantCulture,
             $"{(Math.Round(x, format == "0.0" ? 1 : 0) + 0.0).ToString(format, CultureInfo.InvariantCulture)} {band.Unit}"

@@ -36,7 +36,7 @@ public static class PackPlaces
     /// </summary>
     public static (double First, double Last)? Fronts(JobState state)
     {
-        var length = (double)state.Receive.Battery!.Length.Nominal;
+        var length = (double)state.Aboard.Battery!.Length.Nominal;
         return state.Sheet.Geometry.Bay is { } bay && bay.To - bay.From >= length ? (bay.From, bay.To - length) : null;
     }
 

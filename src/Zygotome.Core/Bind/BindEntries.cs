@@ -74,16 +74,14 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
 
     // The receiver stores its failsafe anew at each binding; what else was shown rests on the memory it was shown with.
     public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
-            {
-                Bind = state.Bind with
+        state
+            .With(
+                state.Bind with
                 {
                     Bound = this,
                     BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1),
-                },
-            }
-        )
+                }
+            )
             .Set(entry, new Setting(SettingKind.Memory), ModelMemory.Trim())
             .Disturb(entry, $"Bound to \"{ModelMemory.Trim()}\"", DisturbanceMatrix.Bound);
 
@@ -123,15 +121,15 @@ public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "")
 
     // The look is over with it: transmitter on and cut set come next.
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Safety = state.Safety.Act?.Act == PoweredAct.Failsafe ? state.Safety.End(state.Sheet) : state.Safety,
-            Bind = state.Bind with
-            {
-                Failsafe = Behaviour,
-                FailsafeEvidence = Evidence.Of(entry, state.Bind.FailsafeEvidence?.Attempt + 1 ?? 1),
-            },
-        };
+        state
+            .With(state.Safety.Act?.Act == PoweredAct.Failsafe ? state.Safety.End(state.Sheet) : state.Safety)
+            .With(
+                state.Bind with
+                {
+                    Failsafe = Behaviour,
+                    FailsafeEvidence = Evidence.Of(entry, state.Bind.FailsafeEvidence?.Attempt + 1 ?? 1),
+                }
+            );
 
     public override IEnumerable<string> Shows() => ["bind/failsafe"];
 
@@ -179,16 +177,15 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
     {
         var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
         var seen = Seen.DistinctBy(s => s.Surface).ToImmutableDictionary(s => s.Surface, s => s.Moved);
-        return state with
-        {
-            Bind = state.Bind with
+        return state.With(
+            state.Bind with
             {
                 Directions = state.Bind.Directions.SetItem(
                     Function,
                     new DirectionShown(seen, Evidence.Of(entry, attempt))
                 ),
-            },
-        };
+            }
+        );
     }
 
     public override IEnumerable<string> Shows() => [$"direction/{Function}"];

@@ -120,9 +120,8 @@ public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : E
                 );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Bind = state.Bind with
+        state.With(
+            state.Bind with
             {
                 Called = state.Bind.Called.SetItem(
                     Output,
@@ -132,8 +131,8 @@ public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : E
                         Evidence.Of(entry, state.Bind.Called.GetValueOrDefault(Output)?.Evidence.Attempt + 1 ?? 1)
                     )
                 ),
-            },
-        };
+            }
+        );
 
     public override IEnumerable<string> Shows() => [$"called/{Output}"];
 

@@ -36,16 +36,12 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
         Shown(state, entry) is var shown
         && shown.Safety.Act is { Act: PoweredAct.MotorDirection } act
         && shown.Sheet.Power.Motors.All(m => shown.Bind.Motors.GetValueOrDefault(m.Id)?.Evidence.Seq > act.Opened.Seq)
-            ? shown with
-            {
-                Safety = shown.Safety.End(shown.Sheet),
-            }
+            ? shown.With(shown.Safety.End(shown.Sheet))
             : shown;
 
     private JobState Shown(JobState state, Entry entry) =>
-        state with
-        {
-            Bind = state.Bind with
+        state.With(
+            state.Bind with
             {
                 Motors = state.Bind.Motors.SetItem(
                     Motor,
@@ -54,8 +50,8 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
                         Evidence.Of(entry, state.Bind.Motors.GetValueOrDefault(Motor)?.Evidence.Attempt + 1 ?? 1)
                     )
                 ),
-            },
-        };
+            }
+        );
 
     public override IEnumerable<string> Shows() => [$"motor-direction/{Motor}"];
 

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -80,13 +81,7 @@ public sealed record StepStarted(string Step, Holding? Held = null) : EntryBody,
     // ready. What a repair adds is known when it is made.
     public override JobState Apply(JobState state, Entry entry)
     {
-        var begun = state with
-        {
-            Build = state.Build with
-            {
-                Steps = state.Build.Steps.SetItem(Step, new StepProgress(Evidence.Of(entry), null, "", null, null)),
-            },
-        };
+        var begun = state.With(Step, new StepProgress(Evidence.Of(entry), null, "", null, null));
         return state.Sheet.Step(Step) is not { } step
             ? begun.Disturb(entry, $"\"{Step}\" was begun", [])
             : Open(StepPowers.Ready(begun, entry, step), entry, step)
@@ -95,14 +90,9 @@ public sealed record StepStarted(string Step, Holding? Held = null) : EntryBody,
 
     private JobState Open(JobState state, Entry entry, StepSpec step) =>
         StepPowers.Of(step) is var during && StepPowers.IsOpen(during)
-            ? state with
-            {
-                Safety = state.Safety.Begin(
-                    entry,
-                    state.Sheet,
-                    new OpenAct(null, Step, during, Held, Evidence.Of(entry))
-                ),
-            }
+            ? state.With(
+                state.Safety.Begin(entry, state.Sheet, new OpenAct(null, Step, during, Held, Evidence.Of(entry)))
+            )
             : state;
 
     public override string Say(JobState state) => $"Started: {state.Sheet.Step(Step)?.Title ?? Step}";
@@ -126,7 +116,7 @@ public sealed record StepDone(
             return BuildRules.NoStep(Step);
         }
 
-        if (state.Build.Progress(Step) is not { Done: null })
+        if (state.Progress(Step) is not { Done: null })
         {
             return new Refusal("build/not-started", $"\"{step.Title}\" is not under way.", "body.step");
         }
@@ -162,14 +152,14 @@ public sealed record StepDone(
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        if (state.Build.Progress(Step) is not { } progress)
+        if (state.Progress(Step) is not { } progress)
         {
             return state.NotSupported(entry);
         }
 
         if (state.Safety.Act?.Step == Step)
         {
-            state = state with { Safety = state.Safety.End(state.Sheet) };
+            state = state.With(state.Safety.End(state.Sheet));
         }
 
         // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early.
@@ -193,10 +183,7 @@ public sealed record StepDone(
         if (step is { Repairs.Length: > 0 } && state.Unpack.Find(step.Repairs) is { } finding)
         {
             return Unpack.RepairSteps.Made(
-                state with
-                {
-                    Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) },
-                },
+                state.With(Step, done),
                 entry,
                 finding,
                 Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says",
@@ -205,11 +192,9 @@ public sealed record StepDone(
             );
         }
 
-        return (state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, done) } }).Disturb(
-            entry,
-            $"\"{step?.Title ?? Step}\" was done",
-            step is null ? [] : DisturbanceMatrix.Step(step)
-        );
+        return state
+            .With(Step, done)
+            .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step is null ? [] : DisturbanceMatrix.Step(step));
     }
 
     public override IEnumerable<string> Shows() => [$"step/{Step}"];
@@ -221,19 +206,14 @@ public sealed record StepDone(
 public sealed record StepHandled(string Step) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Build.Progress(Step) is { HandleAt: { } at }
+        state.Progress(Step) is { HandleAt: { } at }
             ? at > entry.RecordedAt
                 ? new Refusal("build/curing", $"It can be handled {state.At(at)}.", "body.step")
                 : null
             : new Refusal("build/no-cure", "That step has no glue curing.", "body.step");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state.Build.Progress(Step) is { } p
-            ? state with
-            {
-                Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, p with { Handled = true }) },
-            }
-            : state.NotSupported(entry);
+        state.Progress(Step) is { } p ? state.With(Step, p with { Handled = true }) : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"Handled: {state.Sheet.Step(Step)?.Title ?? Step}";
 }
@@ -255,7 +235,8 @@ public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detai
         BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Build = state.Build with { Moved = state.Build.Moved.Add(Say(state)) } })
+        state
+            .With(state.Build with { Moved = state.Build.Moved.Add(Say(state)) })
             .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(state.Sheet, Surface))
             .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part).ToLowerInvariant()), Detail);
 

@@ -21,7 +21,7 @@ public sealed record Cure(
     public static IEnumerable<Cure> All(JobState state) =>
         state.Released
             ? []
-            : from step in state.Build.Steps
+            : from step in state.Steps
             let p = step.Value
             where p is { Done: not null, HandleAt: not null, FullAt: not null }
             orderby p.HandleAt, step.Key

@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -11,7 +12,7 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
     public override bool IsDecision() => true;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Build.Progress(Step) is not { CuresFrom: { } from, HandleAt: not null } progress
+        state.Progress(Step) is not { CuresFrom: { } from, HandleAt: not null } progress
             ? new Refusal("build/no-cure", "That step has no glue curing.", "body.step")
         : At >= from
             ? new Refusal(
@@ -29,7 +30,7 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        if (state.Build.Progress(Step) is not { CuresFrom: { } from } progress || At >= from)
+        if (state.Progress(Step) is not { CuresFrom: { } from } progress || At >= from)
         {
             return state.NotSupported(entry);
         }
@@ -41,16 +42,13 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
             HandleAt = progress.HandleAt - earlier,
             FullAt = progress.FullAt - earlier,
         };
-        state = state with { Build = state.Build with { Steps = state.Build.Steps.SetItem(Step, moved) } };
+        state = state.With(Step, moved);
 
         // A repair's finding says when it can be handled, too.
         return
             state.Sheet.Step(Step) is { Repairs.Length: > 0 } step
             && state.Unpack.Find(step.Repairs) is { Repair: { } repair } finding
-            ? state with
-            {
-                Unpack = state.Unpack.With(finding with { Repair = repair with { HandleAt = moved.HandleAt } }),
-            }
+            ? state.With(state.Unpack.With(finding with { Repair = repair with { HandleAt = moved.HandleAt } }))
             : state;
     }
 

@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -12,7 +13,7 @@ public static class CureInstants
     /// </summary>
     public static DateTimeOffset? NextChange(this JobState state, DateTimeOffset asOf) =>
         state
-            .Build.Steps.Values.SelectMany(s => new[] { s.HandleAt, s.FullAt })
+            .Steps.Values.SelectMany(s => new[] { s.HandleAt, s.FullAt })
             .Concat(state.Unpack.Findings.Select(f => f.Repair?.HandleAt))
             .Where(at => at > asOf)
             .Min();

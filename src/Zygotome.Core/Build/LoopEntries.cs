@@ -29,15 +29,14 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
         : Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Build = state.Build with
+        state.With(
+            state.Build with
             {
                 Loops = state.Build.Loops.Add(
                     new OpenLoop(entry.EntryId, Kind, Say(state), entry.By, entry.ObservedAt, Touches(state))
                 ),
-            },
-        };
+            }
+        );
 
     // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for; nobody knows what
     // else was changed.
@@ -81,15 +80,9 @@ public sealed record LoopClosed(string Loop) : EntryBody
         }
 
         var loop = state.Build.Loops[at];
-        return (
-            state with
-            {
-                Build = state.Build with
-                {
-                    Loops = state.Build.Loops.SetItem(at, loop with { Closed = Evidence.Of(entry) }),
-                },
-            }
-        ).Disturb(entry, $"{loop.Detail}: changed back", loop.Touches);
+        return state
+            .With(state.Build with { Loops = state.Build.Loops.SetItem(at, loop with { Closed = Evidence.Of(entry) }) })
+            .Disturb(entry, $"{loop.Detail}: changed back", loop.Touches);
     }
 
     public override IEnumerable<string> Shows() => [$"loop/{Loop}"];

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -13,7 +14,7 @@ public static class StepGraph
 
     public static StepNow Of(JobState state, StepSpec step, DateTimeOffset asOf)
     {
-        var progress = state.Build.Progress(step.Id);
+        var progress = state.Progress(step.Id);
         if (progress is { Done: not null })
         {
             return new StepNow(step, progress.FullAt > asOf ? StepStanding.Curing : StepStanding.Done, [], progress);
@@ -32,7 +33,7 @@ public static class StepGraph
     {
         foreach (var before in step.After)
         {
-            var progress = state.Build.Progress(before);
+            var progress = state.Progress(before);
             var title = state.Sheet.Step(before)?.Title ?? before;
             if (progress?.Done is null)
             {

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;

@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -10,29 +11,20 @@ public sealed record StepUndone(string Step, string Reason) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Sheet.Step(Step) is not { } step ? BuildRules.NoStep(Step)
-        : state.Build.Progress(Step) is not { Done: not null }
+        : state.Progress(Step) is not { Done: not null }
             ? new Refusal("build/not-done", $"\"{step.Title}\" is not done.", "body.step")
         : Texts.Reason(Reason, "body.reason", "Say what is not done.");
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        if (state.Build.Progress(Step) is not { } progress)
+        if (state.Progress(Step) is not { } progress)
         {
             return state.NotSupported(entry);
         }
 
-        state = state with
-        {
-            Build = state.Build with
-            {
-                Steps = state.Build.Steps.SetItem(Step, new StepProgress(progress.Started, null, "", null, null)),
-            },
-        };
+        state = state.With(Step, new StepProgress(progress.Started, null, "", null, null));
         return state.Sheet.Step(Step) is { Repairs.Length: > 0 } step && state.Unpack.Find(step.Repairs) is { } finding
-            ? state with
-            {
-                Unpack = state.Unpack.With(finding with { Repair = null, Sound = false, Reinspection = null }),
-            }
+            ? state.With(state.Unpack.With(finding with { Repair = null, Sound = false, Reinspection = null }))
             : state;
     }
 

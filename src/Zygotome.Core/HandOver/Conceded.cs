@@ -1,4 +1,3 @@
-using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.HandOver;
@@ -18,13 +17,13 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
         };
 
     private Claim? ClaimOf(JobState state, Entry entry) =>
-        Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
+        state.Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
 
     // Whoever measured or found it does not let it go; opening a job measures nothing.
     private Refusal? OwnReading(JobState state, Entry entry) =>
         ClaimOf(state, entry)?.Evidence is { } evidence
         && evidence.By.Id == entry.By.Id
-        && evidence.EntryId != state.Receive.OpenedEvidence?.EntryId
+        && evidence.EntryId != state.Opening?.EntryId
         && !entry.By.Alone
             ? new Refusal(
                 "handover/own-reading",
@@ -72,21 +71,10 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
             ? state.NotSupported(entry)
             : state with
             {
-                HandOver = state.HandOver with
-                {
-                    Concessions = state.HandOver.Concessions.SetItem(
-                        Requirement,
-                        new Concession(
-                            entry.EntryId,
-                            Requirement,
-                            saw,
-                            Reason,
-                            OwnerAcceptance,
-                            entry.By,
-                            entry.RecordedAt
-                        )
-                    ),
-                },
+                Concessions = state.Concessions.SetItem(
+                    Requirement,
+                    new Concession(entry.EntryId, Requirement, saw, Reason, OwnerAcceptance, entry.By, entry.RecordedAt)
+                ),
             };
     }
 

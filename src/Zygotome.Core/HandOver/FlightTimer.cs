@@ -12,7 +12,7 @@ public static class FlightTimer
     public static double? Minutes(JobState state)
     {
         var draw = state.Sheet.Power.Motors.Sum(m => (double)(m.Draw?.Nominal ?? 0));
-        return draw > 0 && state.Receive.Battery is { } battery
+        return draw > 0 && state.Aboard.Battery is { } battery
             ? 60 * (double)battery.Capacity.Nominal / 1000 * 0.8 / (draw * state.Sheet.Power.Duty)
             : null;
     }

@@ -8,10 +8,7 @@ public sealed record OwnerAnswered(bool Accepted, string Words = "") : EntryBody
         HandOverRules.NeedsRelease(state) ?? Texts.Fits(Words, "body.words");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            HandOver = state.HandOver with { Accepted = Accepted, OwnerWords = Words },
-        };
+        state.With(state.HandOver with { Accepted = Accepted, OwnerWords = Words });
 
     public override string Say(JobState state) => Accepted ? "Accepted by the owner" : "Declined by the owner";
 }

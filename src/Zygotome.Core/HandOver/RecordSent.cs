@@ -8,10 +8,7 @@ public sealed record RecordSent(string To) : EntryBody
         HandOverRules.NeedsRelease(state) ?? Texts.Fits(To, "body.to", 200);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            HandOver = state.HandOver with { SentAt = entry.RecordedAt },
-        };
+        state.With(state.HandOver with { SentAt = entry.RecordedAt });
 
     public override string Say(JobState state) => "Record sent to the owner";
 }

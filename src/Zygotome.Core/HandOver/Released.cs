@@ -52,7 +52,7 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
                     "handover/unknown",
                     "The journal holds entries this version does not know; release with the newer version."
                 )
-            : new Released(state.HandOver.Releases.Count + 1, Journal.Ledger.RulesVersion, ledger, "");
+            : new Released(state.Releases.Count + 1, Journal.Ledger.RulesVersion, ledger, "");
     }
 
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -64,16 +64,13 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
     public override JobState Apply(JobState state, Entry entry)
     {
         var release = new Release(Number, entry.EntryId, entry.By, entry.RecordedAt, PdfHash, Ledger);
-        return state with
-        {
-            HandOver = state.HandOver with
+        return (state with { Release = release, Releases = state.Releases.Add(release) }).With(
+            state.HandOver with
             {
-                Release = release,
-                Releases = state.HandOver.Releases.Add(release),
                 SentAt = null,
                 Accepted = null,
-            },
-        };
+            }
+        );
     }
 
     public override string Say(JobState state) => $"Released, record {Number}";

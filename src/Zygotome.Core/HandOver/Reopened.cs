@@ -11,11 +11,7 @@ public sealed record Reopened(string Reason) : EntryBody
         HandOverRules.NeedsRelease(state) ?? Texts.Reason(Reason, "body.reason", "Say why it is opened again.");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { HandOver = state.HandOver with { Release = null } }).Disturb(
-            entry,
-            "Re-opened after release",
-            DisturbanceMatrix.Everything
-        );
+        (state with { Release = null }).Disturb(entry, "Re-opened after release", DisturbanceMatrix.Everything);
 
     public override string Say(JobState state) => "Re-opened";
 }

@@ -20,7 +20,7 @@ public static class Inking
                 continue;
             }
 
-            var progress = state.Build.Progress(step.Id);
+            var progress = state.Progress(step.Id);
             if (progress is { Done: null })
             {
                 return Ink.InHand;

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Job;
@@ -70,7 +71,7 @@ public sealed record JobFacts
             CustomerId = r.CustomerId,
             Promised = r.Promised,
             Shelf = r.Shelf,
-            TimeZone = r.Rules.TimeZone,
+            TimeZone = state.Rules.TimeZone,
             Released = state.Released,
             Outlook = JobOutlook.Of(state, ledger, asOf),
             Inks = [.. Drawings.Plan(state.Sheet).Parts.Select(p => InkOf(state, ledger, p))],

@@ -1,3 +1,4 @@
+using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
@@ -48,10 +49,7 @@ public sealed record JobOutlook(Stage Stage, string Holds, DateTimeOffset? Handl
             return ($"{wrong.Text}: {why}", null);
         }
 
-        var curing = state
-            .Build.Steps.Where(s => s.Value.HandleAt > asOf)
-            .OrderBy(s => s.Value.HandleAt)
-            .FirstOrDefault();
+        var curing = state.Steps.Where(s => s.Value.HandleAt > asOf).OrderBy(s => s.Value.HandleAt).FirstOrDefault();
         return curing.Value is { HandleAt: { } at } ? (state.Sheet.Step(curing.Key)?.Title ?? curing.Key, at)
             : open.Length == 0 ? ("Ready to release", null)
             : ($"Next: {open[0].Text}", null);

@@ -63,7 +63,7 @@ public static class SheetDoor
         var drawable = Drawable.Part(SaidOnce.Of(sheet));
         var drawing = Drawings.Plan(drawable);
         var lines = new Lazy<string[]>(() =>
-            [.. Stages.Claims(Empty(drawable), default).Select(c => c.Requirement.Id)]
+            [.. Stages.All.Claims(Empty(drawable), default).Select(c => c.Requirement.Id)]
         );
         foreach (var (step, i) in sheet.Steps.Select((s, i) => (s, i)))
         {
@@ -130,6 +130,6 @@ public static class SheetDoor
             ShopRules.Default
         );
         var entry = new Entry("", 1, "", opened, new Person("", "", Role.Lead), default, default, "");
-        return Replay.Of(sheet, [entry]);
+        return Replay.Of(Stages.Unopened(sheet), [entry]);
     }
 }

@@ -1,52 +1,45 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
+using Zygotome.Core.Check;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Plan;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
+using Zygotome.Core.Wire;
 
 namespace Zygotome.Core.Job;
 
-/// <summary>
-/// The root where the stages are put together: their kinds of entry and their requirements, in stage order.
-/// </summary>
+/// <summary>The root: the ten stages of this shop's jobs, put together.</summary>
 public static class Stages
 {
-    public static EntryKinds Kinds { get; } =
-        new([
-            .. ReceiveEntries.Kinds,
-            .. UnpackEntries.Kinds,
-            .. BuildEntries.Kinds,
-            .. BindEntries.Kinds,
-            .. ThrowsEntries.Kinds,
-            .. BalanceEntries.Kinds,
-            .. HandOverEntries.Kinds,
-            .. CommonEntries.Kinds,
-        ]);
-
-    /// <summary>Every stage's claims, and the steps of each. Plan, Wire and Check have only their steps so far.</summary>
-    public static IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        state.Opened
-            ?
+    public static StageSet All { get; } =
+        new(
             [
-                .. ReceiveRequirements.Claims(state),
-                .. BuildRequirements.Claims(state, asOf, Stage.Receive),
-                .. UnpackRequirements.Claims(state),
-                .. BuildRequirements.Claims(state, asOf, Stage.Unpack),
-                .. BuildRequirements.Claims(state, asOf, Stage.Plan),
-                .. BuildRequirements.Claims(state, asOf, Stage.Build),
-                .. BuildRequirements.Claims(state, asOf, Stage.Wire),
-                .. BindRequirements.Claims(state),
-                .. BuildRequirements.Claims(state, asOf, Stage.Bind),
-                .. ThrowsRequirements.Claims(state),
-                .. BuildRequirements.Claims(state, asOf, Stage.Throws),
-                .. BalanceRequirements.Claims(state),
-                .. BuildRequirements.Claims(state, asOf, Stage.Balance),
-                .. BuildRequirements.Claims(state, asOf, Stage.Check),
-                .. BuildRequirements.Claims(state, asOf, Stage.HandOver),
-                .. HandOverRequirements.Claims(state),
-            ]
-            : [];
+                new ReceiveStage(),
+                new UnpackStage(),
+                new PlanStage(),
+                new BuildStage(),
+                new WireStage(),
+                new BindStage(),
+                new ThrowsStage(),
+                new BalanceStage(),
+                new CheckStage(),
+                new HandOverStage(),
+            ],
+            CommonEntries.Kinds,
+            [new SafetyState()]
+        );
+
+    public static EntryKinds Kinds => All.Kinds;
+
+    /// <summary>A job on this sheet, of which nothing is recorded yet.</summary>
+    /// <param name="revisions">Sheets it moves to, by hash; none when it stays with its first.</param>
+    public static JobState Unopened(SpecSheet sheet, ImmutableDictionary<string, SpecSheet>? revisions = null) =>
+        new(All, sheet) { Revisions = revisions ?? [] };
 }

@@ -1,5 +1,3 @@
-using Zygotome.Core.Job;
-
 namespace Zygotome.Core.Journal;
 
 /// <summary>The one gate for live posts, imports and demo files. Replay never comes here.</summary>
@@ -35,7 +33,7 @@ public static class Admission
     }
 
     private static (DateTimeOffset Earliest, DateTimeOffset Latest) Seen(JobState state, Entry entry) =>
-        (state.Receive.OpenedEvidence?.ObservedAt ?? entry.RecordedAt - LongestBeforeOpening, entry.RecordedAt);
+        (state.Opening?.ObservedAt ?? entry.RecordedAt - LongestBeforeOpening, entry.RecordedAt);
 
     /// <param name="state">The job before this entry, including entries queued before it in the same commit.</param>
     /// <param name="expectedSeq">For a decision: the seq its taker had seen. Null is refused for decisions and ignored
@@ -63,13 +61,9 @@ public static class Admission
 
         return new(
             Common(state, entry)
-                ?? Rights.Refused(Stages.Kinds.Of(entry.Body), entry.By)
+                ?? Rights.Refused(state.Stages.Kinds.Of(entry.Body), entry.By)
                 ?? entry.Body.Admit(state, entry)
-                ?? (
-                    entry.Body is Safety.IPowered powered
-                        ? Safety.Power.Refused(state, entry, powered.Needs(state), powered.Held)
-                        : null
-                )
+                ?? (entry.Body as IGuarded)?.Guarded(state, entry)
         );
     }
 
@@ -94,14 +88,14 @@ public static class Admission
             );
         }
 
-        if (state.Opened == entry.Body is Receive.JobOpened)
+        if (state.Opened == state.Stages.Kinds.Of(entry.Body) is { Opens: true })
         {
             return state.Opened
                 ? new Refusal("job/opened", "This job is already open.")
                 : new Refusal("job/not-opened", "This job has not been received yet.");
         }
 
-        if (state.Released && Stages.Kinds.Of(entry.Body) is not { AfterRelease: true })
+        if (state.Released && state.Stages.Kinds.Of(entry.Body) is not { AfterRelease: true })
         {
             return new Refusal(
                 "job/released",

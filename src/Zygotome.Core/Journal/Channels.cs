@@ -70,10 +70,10 @@ public static class Channels
     {
         var sheet = state.Sheet;
         var names = sheet.Radio.Functions.Select(f => (Name: f, Leads(sheet, f).Surfaces)).ToArray();
-        var spare = Math.Max(0, state.Receive.ReceiverChannels - names.Length);
+        var spare = Math.Max(0, state.Aboard.ReceiverChannels - names.Length);
         var own =
             (
-                state.Receive.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option
+                state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option
                 ?? Schools.Find(Schools.PairedSurfaces)!.Default.Id
             ) == "two-channels";
         List<Channel> channels = [];

@@ -9,4 +9,11 @@ public sealed record Concession(
     string OwnerAcceptance,
     Person By,
     DateTimeOffset At
-);
+)
+{
+    /// <summary>Whether it holds for what stands there now.</summary>
+    internal bool Covers(Claim claim) =>
+        claim.Requirement.Concedable != Concedable.Never
+        && (claim.Requirement.Concedable != Concedable.WithOwner || !string.IsNullOrWhiteSpace(OwnerAcceptance))
+        && Saw.Covers(claim);
+}

@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Sheets;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Journal;
 
@@ -19,7 +18,7 @@ public static class EffectiveSheet
         var next = Composed(state);
         foreach (var step in state.Sheet.Steps)
         {
-            if (next.Sheet.Step(step.Id) is null && state.Build.Progress(step.Id) is { Done: null })
+            if (next.Sheet.Step(step.Id) is null && state.Progress(step.Id) is { Done: null })
             {
                 next = next.Disturb(
                     entry,
@@ -50,18 +49,14 @@ public static class EffectiveSheet
         {
             Sheet = state.Built with
             {
-                Given = state.Receive.Given,
-                Steps =
-                [
-                    .. steps,
-                    .. state.Unpack.Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(state.Built, f)),
-                ],
+                Given = state.Given,
+                Steps = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))],
             },
         };
     }
 
     private static string Chosen(JobState state, string school) =>
-        state.Receive.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)?.Default.Id ?? "";
+        state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)?.Default.Id ?? "";
 
     // A sheet on file may go round in a circle: a step already passed leads nowhere new.
     private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known)

@@ -30,6 +30,11 @@ public abstract record EntryBody
     public virtual Refusal? WrongValues(JobState state) => null;
 
     /// <summary>
+    /// The refusal to take it back once somebody has decided or mended something on the strength of it; null until then.
+    /// </summary>
+    public virtual Refusal? ActedOn(JobState state, Entry entry) => null;
+
+    /// <summary>
     /// The refusal, or null when the entry may be recorded. Only live posts and imports come here; replay never asks.
     /// </summary>
     public abstract Refusal? Admit(JobState state, Entry entry);

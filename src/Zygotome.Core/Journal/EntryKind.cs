@@ -23,6 +23,9 @@ public sealed record EntryKind(
     /// <summary>On the closed list of what may be withdrawn as a mistake of record; everything else is said anew.</summary>
     public bool Withdrawable { get; init; }
 
+    /// <summary>The first entry of a job, and never a later one.</summary>
+    public bool Opens { get; init; }
+
     /// <summary>Made by the server at a door of its own; the entries' door refuses it.</summary>
     public bool OwnDoor { get; init; }
 

@@ -1,31 +1,33 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Balance;
-using Zygotome.Core.Bind;
-using Zygotome.Core.Build;
-using Zygotome.Core.HandOver;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
-using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
-using Zygotome.Core.Throws;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// All that is known of a job after <see cref="Seq"/> entries, composed of its stages' states. Holds instants, never
-/// "late" or "cured".
+/// All that is known of a job after <see cref="Seq"/> entries: what is common to all stages, and a part for each of them,
+/// found by its type. Holds instants, never "late" or "cured".
 /// </summary>
-public sealed record JobState(SpecSheet Sheet)
+public sealed record JobState
 {
-    /// <summary>The revision the job was opened with.</summary>
-    public SpecSheet Filed { get; init; } = Sheet;
+    /// <summary>A job of which nothing is recorded yet.</summary>
+    public JobState(StageSet stages, SpecSheet sheet)
+    {
+        (Stages, Sheet, Filed, Built) = (stages, sheet, sheet, sheet);
+        Parts = stages.Initial;
+    }
 
-    /// <summary>
-    /// The revision the job is built to now, as it is on file; <see cref="Sheet"/> is that with what this job adds to
-    /// it.
-    /// </summary>
-    public SpecSheet Built { get; init; } = Sheet;
+    /// <summary>What its entries are of and what its ledger asks for.</summary>
+    public StageSet Stages { get; }
+
+    /// <summary>The sheet as this job works to it: <see cref="Built"/> with what the job adds to it.</summary>
+    public SpecSheet Sheet { get; init; }
+
+    /// <summary>The revision the job was opened with.</summary>
+    public SpecSheet Filed { get; }
+
+    /// <summary>The revision the job is built to now, as it is on file.</summary>
+    public SpecSheet Built { get; init; }
 
     /// <summary>Other revisions this job's journal names, by hash.</summary>
     public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = [];
@@ -40,25 +42,40 @@ public sealed record JobState(SpecSheet Sheet)
 
     public DateTimeOffset LastRecordedAt { get; init; }
 
-    public ReceiveState Receive { get; init; } = new();
+    /// <summary>The entry that opened it; null before.</summary>
+    public Evidence? Opening { get; init; }
 
-    public SafetyState Safety { get; init; } = new();
+    /// <summary>What the shop held to when the job was opened.</summary>
+    public ShopRules Rules { get; init; } = ShopRules.Default;
 
-    public UnpackState Unpack { get; init; } = new();
+    /// <summary>How this job is done where practitioners differ, by question; the rest by the shop's default.</summary>
+    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } =
+        ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
 
-    public BuildState Build { get; init; } = new();
+    /// <summary>Which part of the balance range the first flight aims for; only the middle is asked for by name.</summary>
+    public BalanceSchool BalanceSchool =>
+        Schools.GetValueOrDefault(Zygotome.Core.Sheets.Schools.FirstFlightBalance)?.Option == "middle"
+            ? BalanceSchool.Middle
+            : BalanceSchool.ForwardThird;
 
-    public BindState Bind { get; init; } = new();
+    /// <summary>Values a lead gave where the maker states none, by requirement id.</summary>
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
+        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
 
-    public ThrowsState Throws { get; init; } = new();
-
-    public BalanceState Balance { get; init; } = new();
-
-    public HandOverState HandOver { get; init; } = new();
+    /// <summary>How far each step has got that was ever begun, by its id; every stage has steps.</summary>
+    public ImmutableDictionary<string, StepProgress> Steps { get; init; } = [];
 
     public Disturbances Disturbances { get; init; } = new();
 
     public Settings Settings { get; init; } = new();
+
+    public ImmutableDictionary<string, Concession> Concessions { get; init; } = [];
+
+    /// <summary>The release in force; null before, and again after a re-opening.</summary>
+    public Release? Release { get; init; }
+
+    /// <summary>Every release there ever was, by its number.</summary>
+    public ImmutableList<Release> Releases { get; init; } = [];
 
     /// <summary>Retracted entries by id, in the order of their retraction.</summary>
     public ImmutableList<Retraction> Retracted { get; init; } = [];
@@ -78,9 +95,47 @@ public sealed record JobState(SpecSheet Sheet)
     /// </summary>
     public ImmutableDictionary<string, Entry> Entries { get; init; } = [];
 
-    public bool Opened => Receive.OpenedAt is not null;
+    private ImmutableArray<object> Parts { get; init; }
 
-    public bool Released => HandOver.Release is not null;
+    public IAboard Aboard => The<IAboard>();
+
+    public bool Opened => Opening is not null;
+
+    public bool Released => Release is not null;
+
+    /// <summary>The one part that is a <typeparamref name="T"/>: a stage's own, or what it is to the others.</summary>
+    /// <exception cref="InvalidOperationException">None is: the stage that holds it is not at the root.</exception>
+    public T The<T>()
+        where T : class => (T)Parts[IndexOf<T>()];
+
+    /// <summary>The same with another part of that type.</summary>
+    public JobState With<T>(T part)
+        where T : class => this with { Parts = Parts.SetItem(IndexOf<T>(), part) };
+
+    /// <summary>Every part that is a <typeparamref name="T"/>, in the order of the stages.</summary>
+    public IEnumerable<T> Every<T>() => Parts.OfType<T>();
+
+    /// <summary>As it was before its first entry, with what is known beside the journal.</summary>
+    internal JobState Anew() => new(Stages, Filed) { Revisions = Revisions, Confirmations = Confirmations };
+
+    // Told before the entry is applied.
+    internal JobState Heard(Entry entry, bool hands)
+    {
+        var parts = Parts;
+        for (var i = 0; i < parts.Length; i++)
+        {
+            parts = parts[i] is IHears hears ? parts.SetItem(i, hears.Heard(this, entry, hands)) : parts;
+        }
+
+        return this with
+        {
+            Parts = parts,
+        };
+    }
+
+    public StepProgress? Progress(string step) => Steps.GetValueOrDefault(step);
+
+    public JobState With(string step, StepProgress progress) => this with { Steps = Steps.SetItem(step, progress) };
 
     public JobState Disturb(Entry entry, string cause, params IEnumerable<Aspect> aspects) =>
         this with
@@ -105,7 +160,28 @@ public sealed record JobState(SpecSheet Sheet)
     /// <summary>
     /// "at 14:20" in the shop's time zone; with the day when it is another one than the last entry's.
     /// </summary>
-    public string At(DateTimeOffset instant) => Clock.At(Receive.Rules.TimeZone, LastRecordedAt, instant);
+    public string At(DateTimeOffset instant) => Clock.At(Rules.TimeZone, LastRecordedAt, instant);
+
+    /// <summary>
+    /// The concession in force for a claim: what it looked at, or a later reading of the same that is no further out.
+    /// </summary>
+    internal Concession? ConcessionFor(Claim claim) =>
+        Concessions.TryGetValue(claim.Requirement.Id, out var concession) && concession.Covers(claim)
+            ? concession
+            : null;
 
     public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
+
+    private int IndexOf<T>()
+    {
+        for (var i = 0; i < Parts.Length; i++)
+        {
+            if (Parts[i] is T)
+            {
+                return i;
+            }
+        }
+
+        throw new InvalidOperationException($"No stage at the root holds {typeof(T).Name} of a job.");
+    }
 }

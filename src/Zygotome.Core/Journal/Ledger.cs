@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Job;
 
 namespace Zygotome.Core.Journal;
 
@@ -14,10 +13,10 @@ public static class Ledger
 
     /// <summary>The sealed one of a released job, else as it stands at <paramref name="asOf"/>.</summary>
     public static ImmutableArray<LedgerLine> Shown(JobState state, DateTimeOffset asOf) =>
-        state.HandOver.Release is { } release ? release.Ledger : Of(state, asOf);
+        state.Release is { } release ? release.Ledger : Of(state, asOf);
 
     public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) =>
-        [.. Stages.Claims(state, asOf).Select(c => Line(state, c))];
+        [.. state.Stages.Claims(state, asOf).Select(c => Line(state, c))];
 
     private static LedgerLine Line(JobState state, Claim claim)
     {
@@ -34,7 +33,7 @@ public static class Ledger
             }
         }
 
-        var concession = standing == Standing.NotMet ? state.HandOver.ConcessionFor(claim) : null;
+        var concession = standing == Standing.NotMet ? state.ConcessionFor(claim) : null;
         if (concession is not null)
         {
             (standing, why) = (Standing.Conceded, $"{why} Conceded by {concession.By.Name}: {concession.Reason}");

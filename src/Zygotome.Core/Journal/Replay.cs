@@ -1,7 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Job;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
 
@@ -11,12 +9,8 @@ namespace Zygotome.Core.Journal;
 public static class Replay
 {
     /// <summary>Two passes: collect what was retracted, then fold the rest.</summary>
-    /// <param name="revisions">Sheets the job moved to, by hash; none when it stayed with its first.</param>
-    public static JobState Of(
-        SpecSheet sheet,
-        IReadOnlyList<Entry> journal,
-        ImmutableDictionary<string, SpecSheet>? revisions = null
-    )
+    /// <param name="state">The job before its first entry, with the revisions it moves to.</param>
+    public static JobState Of(JobState state, IReadOnlyList<Entry> journal)
     {
         var retracted = new Dictionary<string, (Entry Entry, Retracted Body)>(StringComparer.Ordinal);
         foreach (var entry in journal)
@@ -28,11 +22,10 @@ public static class Replay
         }
 
         var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
-        var state = new JobState(sheet) { Revisions = revisions ?? [] };
         foreach (var entry in journal)
         {
             state =
-                !retracted.TryGetValue(entry.EntryId, out var by) || !CanBeRetracted(entry) ? Step(state, entry)
+                !retracted.TryGetValue(entry.EntryId, out var by) || !CanBeRetracted(state, entry) ? Step(state, entry)
                 : by.Body is { TypingError: true, Corrected: { IsDefaultOrEmpty: false } meant }
                     ? Correct(Stamp(state, entry), entry, by.Entry, by.Body, meant)
                 : TakeBack(Stamp(state, entry), entry, by.Entry, by.Body);
@@ -50,30 +43,26 @@ public static class Replay
     /// </summary>
     public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
         entry.Body is Retracted
-            ? Of(state.Filed, [.. journalBefore, entry], state.Revisions) with
-            {
-                Confirmations = state.Confirmations,
-            }
+            ? Of(state.Anew(), [.. journalBefore, entry])
             : Step(state, entry) with
             {
                 Entries = state.Entries.SetItem(entry.EntryId, entry),
             };
 
-    public static bool CanBeRetracted(Entry entry) => Stages.Kinds.Of(entry.Body) is { Retractable: true };
+    public static bool CanBeRetracted(JobState state, Entry entry) =>
+        state.Stages.Kinds.Of(entry.Body) is { Retractable: true };
 
     /// <summary>Whether its kind is on the list of what may be withdrawn today.</summary>
-    public static bool CanBeWithdrawn(Entry entry) => Stages.Kinds.Of(entry.Body) is { Withdrawable: true };
+    public static bool CanBeWithdrawn(JobState state, Entry entry) =>
+        state.Stages.Kinds.Of(entry.Body) is { Withdrawable: true };
 
     private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
 
     private static JobState Stamp(JobState state, Entry entry) =>
-        state with
-        {
-            JobId = entry.JobId,
-            Seq = entry.Seq,
-            LastRecordedAt = entry.RecordedAt,
-            Safety = state.Safety.Seen(entry, state.Sheet, hands: Stages.Kinds.Of(entry.Body) is { By: Posters.Bench }),
-        };
+        (state with { JobId = entry.JobId, Seq = entry.Seq, LastRecordedAt = entry.RecordedAt }).Heard(
+            entry,
+            hands: state.Stages.Kinds.Of(entry.Body) is { By: Posters.Bench }
+        );
 
     // In its own place, with what was meant.
     private static JobState Correct(

@@ -34,11 +34,16 @@ public sealed record Rests(ImmutableArray<Aspect> Aspects, ImmutableArray<Settin
 
     // A step disturbs from its start until it is done, not only at its end.
     private string? UnderWay(JobState state) =>
-        state
-            .Build.Disturbing(state.Sheet)
-            .FirstOrDefault(o => Aspects.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect))
-            .Title
+        Disturbing(state).FirstOrDefault(o => Aspects.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect)).Title
             is { } title
             ? $"\"{title}\" is under way and disturbs it."
             : null;
+
+    private static IEnumerable<(Aspect Aspect, string Title)> Disturbing(JobState state) =>
+        from step in state.Steps
+        where step.Value.Done is null
+        let spec = state.Sheet.Step(step.Key)
+        where spec is not null
+        from aspect in DisturbanceMatrix.Step(spec).Concat(spec.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
+        select (aspect, spec.Title);
 }

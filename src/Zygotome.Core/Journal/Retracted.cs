@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Journal;
 
@@ -27,7 +26,7 @@ public sealed record Retracted(
             return new Refusal("retract/not-found", $"There is no entry {Entry} in this job.", "body.entry");
         }
 
-        if (!Replay.CanBeWithdrawn(target))
+        if (!Replay.CanBeWithdrawn(state, target))
         {
             return new Refusal(
                 "retract/not-retractable",
@@ -41,31 +40,10 @@ public sealed record Retracted(
             return new Refusal("retract/already", "That entry is already retracted.", "body.entry");
         }
 
-        return ActedOn(state, target)
+        return target.Body.ActedOn(state, target)
             ?? Theirs(state, target, entry)
             ?? Meant(state, target)
             ?? Texts.Reason(Reason, "body.reason", "A retraction needs a reason.");
-    }
-
-    // What somebody has decided or mended on the strength of it stays found, and decided.
-    private static Refusal? ActedOn(JobState state, Entry target)
-    {
-        var finding = target.Body switch
-        {
-            FindingRaised => state.Unpack.Find(target.EntryId) is { Disposition: not null } decided ? decided : null,
-            Disposed d => state.Unpack.Find(d.Finding) is { } f
-            && (f.Repair is not null || state.Build.Progress(RepairSteps.IdOf(f)) is not null)
-                ? f
-                : null,
-            _ => null,
-        };
-        return finding is null
-            ? null
-            : new Refusal(
-                "retract/acted-on",
-                $"{finding.Tag} was acted on: say what is so now, and have it re-inspected.",
-                "body.entry"
-            );
     }
 
     private static Refusal? Theirs(JobState state, Entry target, Entry entry) =>
@@ -84,7 +62,7 @@ public sealed record Retracted(
         target.By.Id == by.Id
         && look.Length > 0
         && target.Look == look
-        && state.HandOver.Concessions.Values.All(c => c.Saw.Evidence != target.EntryId);
+        && state.Concessions.Values.All(c => c.Saw.Evidence != target.EntryId);
 
     private Refusal? Meant(JobState state, Entry target)
     {

@@ -11,12 +11,9 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
         Flies(state, entry, new PackHeld($"pack {state.Receive.Packs.Count + 1}", Battery));
 
     private static JobState Flies(JobState state, Entry entry, PackHeld pack) =>
-        (
-            state with
-            {
-                Receive = state.Receive with { Battery = pack.Battery, Packs = state.Receive.Packs.Add(pack) },
-            }
-        ).Set(entry, new Setting(SettingKind.Pack), pack.Words);
+        state
+            .With(state.Receive with { Battery = pack.Battery, Packs = state.Receive.Packs.Add(pack) })
+            .Set(entry, new Setting(SettingKind.Pack), pack.Words);
 
     public override string Say(JobState state) => $"Another battery, {Battery.Mass.Text}";
 }

@@ -88,7 +88,7 @@ public sealed record Budget(
                 [.. state.Receive.Packs],
                 state.Receive.Receiver,
                 [.. state.Receive.AddOns],
-                state.Receive.BalanceSchool
+                state.BalanceSchool
             )
             {
                 Weighed = WeighedEmpty(state),

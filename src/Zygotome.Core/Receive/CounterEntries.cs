@@ -20,10 +20,7 @@ public sealed record PackBrought(string Name, Battery Battery) : EntryBody
         ?? Battery.Admit("body.battery");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with { Packs = state.Receive.Packs.Add(new PackHeld(Name.Trim(), Battery)) },
-        };
+        state.With(state.Receive with { Packs = state.Receive.Packs.Add(new PackHeld(Name.Trim(), Battery)) });
 
     public override string Say(JobState state) => $"Pack {Name.Trim()}, {Battery.Mass.Text}";
 }
@@ -40,11 +37,9 @@ public sealed record PackChosen(string Name) : EntryBody
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.Receive.Packs.FirstOrDefault(p => p.Name == Name) is { } pack
-            ? (state with { Receive = state.Receive with { Battery = pack.Battery } }).Set(
-                entry,
-                new Setting(SettingKind.Pack),
-                pack.Words
-            )
+            ? state
+                .With(state.Receive with { Battery = pack.Battery })
+                .Set(entry, new Setting(SettingKind.Pack), pack.Words)
             : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"Pack {Name} chosen to fly";
@@ -63,15 +58,9 @@ public sealed record TransmitterBrought(string Name, string Memories, int? FreeM
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
-            {
-                Receive = state.Receive with
-                {
-                    Transmitter = new TransmitterHeld(Name.Trim(), Memories.Trim(), FreeMemories),
-                },
-            }
-        ).Say(entry, new Setting(SettingKind.Transmitter), Name.Trim());
+        state
+            .With(state.Receive with { Transmitter = new TransmitterHeld(Name.Trim(), Memories.Trim(), FreeMemories) })
+            .Say(entry, new Setting(SettingKind.Transmitter), Name.Trim());
 
     public override string Say(JobState state) => $"Transmitter {Name.Trim()}";
 }
@@ -97,21 +86,20 @@ public sealed record AddOnBrought(
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
-            {
-                Receive = state.Receive with
+        state
+            .With(
+                state.Receive with
                 {
                     AddOns = state
                         .Receive.AddOns.RemoveAll(a => a.Name == Name.Trim())
                         .Add(new AddOn(Name.Trim(), Mass, At, State)),
-                },
-            }
-        ).Say(
-            entry,
-            new Setting(SettingKind.Payload, Name.Trim()),
-            At is null ? $"{Mass.Text} aboard" : $"{Mass.Text} at {At.Text}"
-        );
+                }
+            )
+            .Say(
+                entry,
+                new Setting(SettingKind.Payload, Name.Trim()),
+                At is null ? $"{Mass.Text} aboard" : $"{Mass.Text} at {At.Text}"
+            );
 
     public override string Say(JobState state) =>
         $"{Name.Trim()}, "
@@ -124,10 +112,7 @@ public sealed record CartonSeen(Carton Carton, string Note) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) => Texts.Fits(Note, "body.note");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with { Carton = Carton, CartonNote = Note },
-        };
+        state.With(state.Receive with { Carton = Carton, CartonNote = Note });
 
     public override string Say(JobState state) => $"Carton {CartonWords.Of(Carton)}";
 }
@@ -160,10 +145,7 @@ public sealed record SupplierSaid(Supplier Supplier, DateOnly? ReceivedOn = null
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with { Supplier = Supplier, ReceivedOn = ReceivedOn ?? state.Receive.ReceivedOn },
-        };
+        state.With(state.Receive with { Supplier = Supplier, ReceivedOn = ReceivedOn ?? state.Receive.ReceivedOn });
 
     public override string Say(JobState state) => $"From {Supplier.Name}";
 }
@@ -180,10 +162,7 @@ public sealed record BoxPhotographed(string Hash, string Note = "") : EntryBody,
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with { BoxPhotos = state.Receive.BoxPhotos.Add(new PhotoKept(Hash, Note)) },
-        };
+        state.With(state.Receive with { BoxPhotos = state.Receive.BoxPhotos.Add(new PhotoKept(Hash, Note)) });
 
     public override string Say(JobState state) => "Box photographed";
 }
@@ -215,7 +194,7 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
                 $"\"{left.Title}\" would be left out, and \"{option.Text}\" has no step for what it fits.",
                 "body.option"
             )
-        : option != school.Default && state.Build.Steps.Count > 0
+        : option != school.Default && state.Steps.Count > 0
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")
         : Texts.Fits(Reason, "body.reason");
 
@@ -234,23 +213,10 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
         );
     }
 
-    public override JobState Apply(JobState state, Entry entry)
-    {
-        var receive = state.Receive with
-        {
-            Schools = state.Receive.Schools.SetItem(School, new SchoolAnswer(Option, Reason, entry.By)),
-        };
-        receive =
-            School == Schools.FirstFlightBalance
-                ? receive with
-                {
-                    BalanceSchool = Option == "middle" ? BalanceSchool.Middle : BalanceSchool.ForwardThird,
-                }
-                : receive;
-        return (state with { Receive = receive })
+    public override JobState Apply(JobState state, Entry entry) =>
+        (state with { Schools = state.Schools.SetItem(School, new SchoolAnswer(Option, Reason, entry.By)) })
             .Set(entry, new Setting(SettingKind.School, School), Schools.Find(School)?.Option(Option)?.Text ?? Option)
             .Resheet(entry);
-    }
 
     public override string Say(JobState state) =>
         Schools.Find(School) is { } s ? $"{s.Question}: {s.Option(Option)?.Text ?? Option}" : School;
@@ -271,13 +237,12 @@ public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with
+        state.With(
+            state.Receive with
             {
                 Bought = state.Receive.Bought.SetItem(Item, new Bought(State, Due, Note, Evidence.Of(entry))),
-            },
-        };
+            }
+        );
 
     public override string Say(JobState state) =>
         $"{Item.Split('/')[^1].Replace('-', ' ')}: "

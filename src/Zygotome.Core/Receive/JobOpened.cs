@@ -60,22 +60,29 @@ public sealed record JobOpened(
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        var opened = state with
-        {
-            Receive = new ReceiveState
+        var opened = (
+            state with
             {
-                OpenedAt = entry.RecordedAt,
-                OpenedBy = entry.By,
+                Opening = Evidence.Of(entry),
+                Rules = Rules,
+                Schools =
+                    BalanceSchool == BalanceSchool.Middle
+                        ? state.Schools.SetItem(
+                            Sheets.Schools.FirstFlightBalance,
+                            new SchoolAnswer("middle", "", entry.By)
+                        )
+                        : state.Schools,
+            }
+        ).With(
+            new ReceiveState
+            {
                 Number = Number,
                 CustomerId = CustomerId,
                 Battery = Battery,
                 ReceiverChannels = ReceiverChannels,
                 Promised = Promised,
                 Shelf = Shelf,
-                BalanceSchool = BalanceSchool,
-                Rules = Rules,
                 SheetRevision = SheetRevision,
-                OpenedEvidence = Evidence.Of(entry),
                 Order = Order,
                 ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
                 Supplier = Supplier,
@@ -83,15 +90,8 @@ public sealed record JobOpened(
                 Packs = [new PackHeld(PackName, Battery)],
                 Carton = Carton,
                 CartonNote = CartonNote,
-                Schools =
-                    BalanceSchool == BalanceSchool.Middle
-                        ? state.Receive.Schools.SetItem(
-                            Schools.FirstFlightBalance,
-                            new SchoolAnswer("middle", "", entry.By)
-                        )
-                        : state.Receive.Schools,
-            },
-        };
+            }
+        );
         return opened
             .Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words)
             .Say(entry, new Setting(SettingKind.Receiver), ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels))

@@ -24,10 +24,7 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
         Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Receive = state.Receive with { Promised = Promised },
-        };
+        state.With(state.Receive with { Promised = Promised });
 
     public override string Say(JobState state) => $"Promised for {DayWords.Of(Promised)}";
 }

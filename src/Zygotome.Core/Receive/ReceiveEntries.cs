@@ -8,6 +8,7 @@ public static class ReceiveEntries
     [
         EntryKind.Of<JobOpened>("receive/opened", Posters.Anybody) with
         {
+            Opens = true,
             Retractable = false,
             OwnDoor = true,
             LooksUp = [new("confirmed", ShopFact.Job)],

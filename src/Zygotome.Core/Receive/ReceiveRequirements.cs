@@ -18,7 +18,7 @@ public static class ReceiveRequirements
 
     public static IEnumerable<Claim> Claims(JobState state)
     {
-        var evidence = state.Receive.OpenedEvidence!;
+        var evidence = state.Opening!;
         var pack = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "";
         var (fits, fitWords) = PackFits(state.Sheet, state.Receive.Battery!);
         yield return new Claim(

@@ -1,16 +1,11 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
 /// <summary>What was taken in and promised.</summary>
-public sealed record ReceiveState
+public sealed record ReceiveState : IAboard
 {
-    public DateTimeOffset? OpenedAt { get; init; }
-
-    public Person? OpenedBy { get; init; }
-
     public string Number { get; init; } = "";
 
     public string CustomerId { get; init; } = "";
@@ -23,10 +18,6 @@ public sealed record ReceiveState
 
     public string Shelf { get; init; } = "";
 
-    public BalanceSchool BalanceSchool { get; init; }
-
-    public ShopRules Rules { get; init; } = ShopRules.Default;
-
     public int SheetRevision { get; init; }
 
     /// <summary>Revisions of this job that a lead confirmed, by hash.</summary>
@@ -35,8 +26,6 @@ public sealed record ReceiveState
 
     /// <summary>What a lead said is not on this aircraft, when the job moved to a revision without it.</summary>
     public ImmutableList<NotOnAircraft> NotOnAircraft { get; init; } = [];
-
-    public Evidence? OpenedEvidence { get; init; }
 
     /// <summary>Several kits handed over together share an order; empty for a single one.</summary>
     public string Order { get; init; } = "";
@@ -61,15 +50,8 @@ public sealed record ReceiveState
 
     public ImmutableList<PhotoKept> BoxPhotos { get; init; } = [];
 
-    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } =
-        ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
-
     public ImmutableSortedDictionary<string, Bought> Bought { get; init; } =
         ImmutableSortedDictionary.Create<string, Bought>(StringComparer.Ordinal);
-
-    /// <summary>Values a lead gave where the maker states none, by requirement id.</summary>
-    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
-        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
     public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;

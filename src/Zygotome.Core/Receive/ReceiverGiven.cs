@@ -18,7 +18,8 @@ public sealed record ReceiverGiven(int Channels, ReceiverKind? Receiver = null) 
         Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Receive = state.Receive with { ReceiverChannels = Channels, Receiver = Receiver } })
+        state
+            .With(state.Receive with { ReceiverChannels = Channels, Receiver = Receiver })
             .Disturb(entry, $"Another receiver, {Channels} channels", DisturbanceMatrix.AnotherReceiver)
             .Set(entry, new Setting(SettingKind.Receiver), ReceiverWords(Receiver, Channels));
 

@@ -28,8 +28,5 @@ internal static class Confirming
     public static JobState Knowing(this JobState state, string hash, SheetConfirmation? confirmation) =>
         confirmation is null
             ? state
-            : state with
-            {
-                Receive = state.Receive with { Confirmed = state.Receive.Confirmed.SetItem(hash, confirmation) },
-            };
+            : state.With(state.Receive with { Confirmed = state.Receive.Confirmed.SetItem(hash, confirmation) });
 }

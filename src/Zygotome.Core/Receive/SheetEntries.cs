@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Receive;
 
@@ -20,7 +22,7 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
         {
             Given = state.Sheet.Given.Remove(For),
         };
-        return SheetGaps.Of(asIfNot, state.Receive.Rules).FirstOrDefault(g => g.Id == For) is not { } gap
+        return SheetGaps.Of(asIfNot, state.Rules).FirstOrDefault(g => g.Id == For) is not { } gap
                 ? new Refusal(
                     "receive/no-gap",
                     $"\"{For}\" is not a value that is missing: the sheet states it.",
@@ -36,15 +38,7 @@ public sealed record ValueGiven(string For, Quantity Value, string Reason) : Ent
     public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Value = values[0] };
 
     public override JobState Apply(JobState state, Entry entry) =>
-        (
-            state with
-            {
-                Receive = state.Receive with
-                {
-                    Given = state.Receive.Given.SetItem(For, new GivenValue(Value, entry.By.Name, Reason)),
-                },
-            }
-        ).Resheet(entry);
+        (state with { Given = state.Given.SetItem(For, new GivenValue(Value, entry.By.Name, Reason)) }).Resheet(entry);
 
     public override string Say(JobState state) => $"{For}: {Value.Text} given";
 }
@@ -133,22 +127,26 @@ public sealed record SheetMoved(
         }
 
         // A value that a lead gave in the maker's place gives way where the maker now states one.
-        var gaps = SheetGaps.Of(sheet, state.Receive.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
+        var gaps = SheetGaps.Of(sheet, state.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
         var changes = SheetChanges.Between(state.Built, sheet);
         return (
-            state with
-            {
-                Built = sheet,
-                Receive = state.Receive with
+            (
+                state with
                 {
-                    SheetRevision = Revision,
-                    Given = state.Receive.Given.RemoveRange(state.Receive.Given.Keys.Where(k => !gaps.Contains(k))),
-                    NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
-                },
-                Build = state.Build with { Steps = state.Build.Steps.RemoveRange(changes.Steps) },
-                Safety = state.Safety.Moved(sheet),
-                Unpack = state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) },
-            }
+                    Built = sheet,
+                    Given = state.Given.RemoveRange(state.Given.Keys.Where(k => !gaps.Contains(k))),
+                    Steps = state.Steps.RemoveRange(changes.Steps),
+                }
+            )
+                .With(
+                    state.Receive with
+                    {
+                        SheetRevision = Revision,
+                        NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
+                    }
+                )
+                .With(state.Safety.Moved(sheet))
+                .With(state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) })
         )
             .Knowing(SheetHash, Confirmed)
             .Resheet(entry)

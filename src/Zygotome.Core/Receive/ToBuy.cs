@@ -145,7 +145,7 @@ public static class ToBuy
             .Select(s => s.Kind)
             .Distinct()
             .ToArray();
-        var yLead = state.Receive.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
+        var yLead = state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
         var ports = state.Receive.Receiver?.Ports ?? state.Receive.ReceiverChannels;
         var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
         var shortOf = Math.Max(0, plugs - ports);
@@ -162,14 +162,12 @@ public static class ToBuy
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Glue(JobState state, Stock stock)
     {
-        foreach (
-            var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Build.Progress(s.Id)?.Done is null)
-        )
+        foreach (var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Progress(s.Id)?.Done is null))
         {
             var advice = AdhesiveAdviser.For(step.Bond!.A, step.Bond.B, step.Bond.Kind);
             var name =
                 advice.Name == "foam-safe contact"
-                && state.Receive.Schools.GetValueOrDefault(Schools.FoamGlue)?.Option == "epoxy"
+                && state.Schools.GetValueOrDefault(Schools.FoamGlue)?.Option == "epoxy"
                     ? "slow epoxy"
                     : advice.Name;
             if (!stock.Adhesives.Contains(name, StringComparer.OrdinalIgnoreCase))
@@ -186,7 +184,7 @@ public static class ToBuy
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Tools(JobState state, Stock stock)
     {
-        foreach (var step in state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null))
+        foreach (var step in state.Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null))
         {
             foreach (var tool in step.Tools.Where(t => !stock.Tools.Contains(t, StringComparer.OrdinalIgnoreCase)))
             {

@@ -23,14 +23,13 @@ public sealed record ActOpened(PoweredAct Act, Holding? Held = null) : EntryBody
         : Held?.Admit(entry);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Safety = state.Safety.Begin(
+        state.With(
+            state.Safety.Begin(
                 entry,
                 state.Sheet,
                 new OpenAct(Act, "", PoweredActs.Of(Act).During, Held, Evidence.Of(entry))
-            ),
-        };
+            )
+        );
 
     public override string Say(JobState state) =>
         $"{PoweredActs.Of(Act).Title} begun{(Held is { } h ? $", held by {h.Second.Trim()}" : "")}";
@@ -52,7 +51,7 @@ public sealed record ActEnded(PoweredAct Act, string Seen = "") : EntryBody
         : Texts.Fits(Seen, "body.seen");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state.Safety.Act?.Act == Act ? state with { Safety = state.Safety.End(state.Sheet) } : state;
+        state.Safety.Act?.Act == Act ? state.With(state.Safety.End(state.Sheet)) : state;
 
     public override string Say(JobState state) =>
         Seen.Trim().Length > 0

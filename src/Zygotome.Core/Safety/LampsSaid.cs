@@ -74,7 +74,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
             return null;
         }
 
-        var after = state with { Safety = state.Safety.Say(entry, state.Sheet, Lamps) };
+        var after = state.With(state.Safety.Say(entry, state.Sheet, Lamps));
         var left = Dangers.Of(after).Select(d => d.Code).ToHashSet();
         return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal
             ?? PackBefore(after, packs)
@@ -119,7 +119,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
     public override JobState Apply(JobState state, Entry entry)
     {
         var before = state.Safety;
-        state = state with { Safety = before.Say(entry, state.Sheet, Lamps) };
+        state = state.With(before.Say(entry, state.Sheet, Lamps));
         return Lamps.Aggregate(state, (s, lamp) => Stays(s, entry, lamp.Id, before.Last(lamp.Id), lamp.Is));
     }
 

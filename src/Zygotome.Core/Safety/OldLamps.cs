@@ -34,14 +34,13 @@ internal static class OldLamps
         new("lamps/old", "Lamps are said of each motor and pack, in one look: build/lamps.", "type");
 
     public static JobState Say(JobState state, Entry entry, Func<LampId, LampIs?> word) =>
-        state with
-        {
-            Safety = state.Safety.Say(
+        state.With(
+            state.Safety.Say(
                 entry,
                 state.Sheet,
                 LampBoard.Of(state.Sheet).Where(l => word(l.Id) is not null).Select(l => (l.Id, word(l.Id)!.Value))
-            ),
-        };
+            )
+        );
 }
 
 /// <summary>How the propeller was seen to be.</summary>

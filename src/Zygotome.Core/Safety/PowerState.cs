@@ -124,10 +124,12 @@ public sealed record PowerState
 }
 
 /// <summary>An entry that is admitted only in a state of power.</summary>
-public interface IPowered
+public interface IPowered : IGuarded
 {
     PowerState Needs(JobState state);
 
     /// <summary>How the aircraft is held from here on, where that is said with the entry.</summary>
     Holding? Held => null;
+
+    Refusal? IGuarded.Guarded(JobState state, Entry entry) => Power.Refused(state, entry, Needs(state), Held);
 }

@@ -9,7 +9,7 @@ namespace Zygotome.Core.Safety;
 /// the same person in the same look, with no ten idle minutes between; after that it is only what was said last. What is
 /// not known counts as on and connected.
 /// </summary>
-public sealed record SafetyState
+public sealed record SafetyState : IHears
 {
     public static readonly TimeSpan Idle = TimeSpan.FromMinutes(10);
 
@@ -45,6 +45,8 @@ public sealed record SafetyState
         : LampBoard.Stays(sheet, lamp.Is) ? lamp.Is
         : Here(e) && e.Look.Length > 0 && lamp.Look == e.Look && lamp.Said.By.Id == e.By.Id ? lamp.Is
         : null;
+
+    object IHears.Heard(JobState state, Entry entry, bool hands) => Seen(entry, state.Sheet, hands);
 
     /// <summary>
     /// Every entry of this look shows that somebody is still there. Another person's, or another look's, lets all fall where

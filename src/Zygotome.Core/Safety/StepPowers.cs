@@ -93,10 +93,7 @@ public static class StepPowers
 
         var before = state.Safety;
         return readied.Aggregate(
-            state with
-            {
-                Safety = before.Say(entry, state.Sheet, readied),
-            },
+            state.With(before.Say(entry, state.Sheet, readied)),
             (s, lamp) => LampsSaid.Stays(s, entry, lamp.Id, before.Last(lamp.Id), lamp.Is)
         );
     }

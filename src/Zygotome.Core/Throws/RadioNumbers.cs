@@ -37,7 +37,7 @@ public sealed class RadioNumbers
         }
     }
 
-    public static RadioNumbers Of(JobState state) => new(state, ThrowTargets.Of(state.Sheet, state.Receive.Rules));
+    public static RadioNumbers Of(JobState state) => new(state, ThrowTargets.Of(state.Sheet, state.Rules));
 
     public IReadOnlyList<ThrowTarget> Targets { get; }
 

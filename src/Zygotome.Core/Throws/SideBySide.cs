@@ -73,7 +73,7 @@ public static class SideBySide
             difference,
             Math.Sqrt((a.Reading.U * a.Reading.U) + (b.Reading.U * b.Reading.U)),
             band,
-            state.Receive.Rules.Guarded
+            state.Rules.Guarded
         );
         var later = a.Evidence.Seq > b.Evidence.Seq ? a.Evidence : b.Evidence;
         return Journal.Claim.Measured(

@@ -60,7 +60,7 @@ public sealed record ThrowRead(
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target) is not { } target)
+        if (ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target) is not { } target)
         {
             return new Refusal("throws/target", $"The sheet has no throw \"{Target}\".", "body.target");
         }
@@ -86,13 +86,13 @@ public sealed record ThrowRead(
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Throws.Readings.TryGetValue(Target, out var before) ? before.Evidence.Attempt + 1 : 1;
-        return Numbered(state, entry) with
-        {
-            Throws = state.Throws with
-            {
-                Readings = state.Throws.Readings.SetItem(Target, new ThrowShown(this, Evidence.Of(entry, attempt))),
-            },
-        };
+        return Numbered(state, entry)
+            .With(
+                state.Throws with
+                {
+                    Readings = state.Throws.Readings.SetItem(Target, new ThrowShown(this, Evidence.Of(entry, attempt))),
+                }
+            );
     }
 
     // What stood in the radio stays there, though the reading is taken back.
@@ -108,14 +108,14 @@ public sealed record ThrowRead(
     public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Readings = values };
 
     public override Refusal? WrongValues(JobState state) =>
-        ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target) is { } target
+        ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target) is { } target
             ? ThrowReading.Of(target, this).Refused
             : null;
 
     public override IEnumerable<string> Shows() => [Target];
 
     public override string Say(JobState state) =>
-        $"{ThrowTargets.Of(state.Sheet, state.Receive.Rules).FirstOrDefault(t => t.Id == Target)?.Name ?? Target}: "
+        $"{ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target)?.Name ?? Target}: "
         + $"{string.Join(", ", Readings.Select(r => r.Text))}";
 }
 
@@ -126,7 +126,7 @@ public sealed record ThrowRead(
 public sealed record TravelSet(string Target, double Percent) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        ThrowTargets.Of(state.Sheet, state.Receive.Rules).All(t => t.Id != Target)
+        ThrowTargets.Of(state.Sheet, state.Rules).All(t => t.Id != Target)
             ? new Refusal("throws/target", $"The sheet has no throw \"{Target}\".", "body.target")
         : NumberOf(state, Target) is null
             ? new Refusal(
@@ -172,16 +172,15 @@ public sealed record FreedomSeen(string Surface, bool Free, string Note = "") : 
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Throws.Freedom.TryGetValue(Surface, out var before) ? before.Evidence.Attempt + 1 : 1;
-        return state with
-        {
-            Throws = state.Throws with
+        return state.With(
+            state.Throws with
             {
                 Freedom = state.Throws.Freedom.SetItem(
                     Surface,
                     new FreedomShown(Free, Note, Evidence.Of(entry, attempt))
                 ),
-            },
-        };
+            }
+        );
     }
 
     public override IEnumerable<string> Shows() => [$"freedom/{Surface}"];
@@ -222,16 +221,15 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Throws.Neutral.TryGetValue(Surface, out var before) ? before.Evidence.Attempt + 1 : 1;
-        return state with
-        {
-            Throws = state.Throws with
+        return state.With(
+            state.Throws with
             {
                 Neutral = state.Throws.Neutral.SetItem(
                     Surface,
                     new NeutralShown((double)Offset.Nominal, Instrument.U, Evidence.Of(entry, attempt))
                 ),
-            },
-        };
+            }
+        );
     }
 
     public override IEnumerable<string> Shows() => [$"neutral/{Surface}"];
@@ -264,13 +262,12 @@ public sealed record HolesSeen(string Surface, bool AsSheet) : EntryBody
     public override Refusal? Admit(JobState state, Entry entry) => BuildRules.KnownSurface(state, Surface);
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Throws = state.Throws with
+        state.With(
+            state.Throws with
             {
                 Holes = state.Throws.Holes.SetItem(Surface, new HoleShown(AsSheet, Evidence.Of(entry))),
-            },
-        };
+            }
+        );
 
     public override IEnumerable<string> Shows() => [$"hole/{Surface}"];
 

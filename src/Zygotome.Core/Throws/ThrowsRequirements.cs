@@ -77,7 +77,7 @@ public static class ThrowsRequirements
             return Claim.NotShown(requirement, "Not measured yet.");
         }
 
-        var judgement = Judgement.Of(reading.Value, reading.U, band, state.Receive.Rules.Guarded);
+        var judgement = Judgement.Of(reading.Value, reading.U, band, state.Rules.Guarded);
         return Claim.Measured(
             requirement,
             judgement,
@@ -180,7 +180,7 @@ public static class ThrowsRequirements
             return Claim.NotShown(requirement, "Not measured yet.");
         }
 
-        var judgement = Judgement.Of(shown.Offset, shown.U, band, state.Receive.Rules.Guarded);
+        var judgement = Judgement.Of(shown.Offset, shown.U, band, state.Rules.Guarded);
         return Claim.Measured(
             requirement,
             judgement,

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -49,9 +50,8 @@ public sealed record ClaimSent(
         : Texts.Fits(Wish, "body.wish");
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with
+        state.With(
+            state.Unpack with
             {
                 Claims = state.Unpack.Claims.Add(
                     new Claimed(
@@ -69,8 +69,8 @@ public sealed record ClaimSent(
                         ByLetter = ByLetter,
                     }
                 ),
-            },
-        };
+            }
+        );
 
     public override string Say(JobState state) =>
         $"Claim {Number} {(ByLetter ? "written" : "sent")}{(To is null ? "" : $" to {To.Name}")}"
@@ -141,7 +141,7 @@ public sealed record PartsArrived(string Claim, string Note = "") : EntryBody
     {
         var bags = state.Unpack.Claims.FirstOrDefault(c => c.Id == Claim)?.Shortages.Select(s => s.Bag) ?? [];
         var next = Claims.Change(state, entry, Claim, c => c with { Arrived = Evidence.Of(entry) });
-        return next with { Unpack = next.Unpack with { CountedBags = next.Unpack.CountedBags.RemoveRange(bags) } };
+        return next.With(next.Unpack with { CountedBags = next.Unpack.CountedBags.RemoveRange(bags) });
     }
 
     public override string Say(JobState state) =>

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -103,12 +104,11 @@ public static class Claims
         var at = state.Unpack.Claims.FindIndex(c => c.Id == claim);
         return at < 0
             ? state.NotSupported(entry)
-            : state with
-            {
-                Unpack = state.Unpack with
+            : state.With(
+                state.Unpack with
                 {
                     Claims = state.Unpack.Claims.SetItem(at, change(state.Unpack.Claims[at])),
-                },
-            };
+                }
+            );
     }
 }

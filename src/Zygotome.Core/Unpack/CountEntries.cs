@@ -21,16 +21,15 @@ public sealed record WrongCounted(string Part, int Delta, string Note = "") : En
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with
+        state.With(
+            state.Unpack with
             {
                 Wrong = state.Unpack.Wrong.SetItem(
                     Part,
                     Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) + Delta)
                 ),
-            },
-        };
+            }
+        );
 
     public override string Say(JobState state) =>
         $"{Delta:+0;-0} wrong: {state.Sheet.Part(Part)?.Name ?? Part}{(Note.Length > 0 ? $", {Note}" : "")}";
@@ -53,14 +52,13 @@ public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
             );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with
+        state.With(
+            state.Unpack with
             {
                 Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)),
                 PaperSources = state.Unpack.PaperSources.SetItem(Paper, Source.Trim()),
-            },
-        };
+            }
+        );
 
     public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
 
@@ -143,9 +141,8 @@ public sealed record SubstituteAccepted(
     public override JobState Apply(JobState state, Entry entry)
     {
         var why = Judge(state.Sheet).Match(v => v.Why, r => r.Text);
-        return state with
-        {
-            Unpack = state.Unpack with
+        return state.With(
+            state.Unpack with
             {
                 Present = state.Unpack.Present.SetItem(Part, state.Unpack.CountOf(Part) + Quantity),
                 Wrong = state.Unpack.Wrong.SetItem(
@@ -155,8 +152,8 @@ public sealed record SubstituteAccepted(
                 Substitutes = state.Unpack.Substitutes.Add(
                     new Substitute(Part, Quantity, $"{Diameter.Text} × {Length.Text}", why, Note, Evidence.Of(entry))
                 ),
-            },
-        };
+            }
+        );
     }
 
     public override string Say(JobState state) =>

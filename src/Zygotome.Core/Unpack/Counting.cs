@@ -55,7 +55,7 @@ public static class Counting
     /// How many of a part are there for this step: those counted, less what other steps took when they were begun.
     /// </summary>
     public static int Left(JobState state, StepSpec step, string part) =>
-        Free(state, part) + (state.Build.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
+        Free(state, part) + (state.Progress(step.Id) is null ? 0 : step.Parts.GetValueOrDefault(part));
 
     /// <summary>
     /// Hands-on minutes of steps not done yet; and of those, what can be worked with the shortages as they are: steps
@@ -63,7 +63,7 @@ public static class Counting
     /// </summary>
     public static (double Possible, double All) Minutes(JobState state)
     {
-        var open = state.Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null).ToList();
+        var open = state.Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null).ToList();
         var stopped = state
             .Sheet.Parts.Where(p => IsShort(Of(state, p).Standing))
             .SelectMany(p => Blocked(state, p.Id))
@@ -83,9 +83,7 @@ public static class Counting
 
     private static int Free(JobState state, string part) =>
         state.Unpack.CountOf(part)
-        - state
-            .Sheet.Steps.Where(s => state.Build.Progress(s.Id) is not null)
-            .Sum(s => s.Parts.GetValueOrDefault(part));
+        - state.Sheet.Steps.Where(s => state.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
 
     /// <summary>
     /// Steps that what is there does not reach to, when it is used in the order of the sheet. What was begun has its
@@ -96,7 +94,7 @@ public static class Counting
         var left = Free(state, part);
         foreach (
             var step in state.Sheet.Steps.Where(s =>
-                s.Parts.GetValueOrDefault(part) > 0 && state.Build.Progress(s.Id) is null
+                s.Parts.GetValueOrDefault(part) > 0 && state.Progress(s.Id) is null
             )
         )
         {

@@ -69,21 +69,20 @@ public sealed record FindingRaised(
             View = View,
             Origin = Origins.Of(state, Place, PlaceKind, Kind),
         };
-        return state with
-        {
-            Unpack = state.Unpack with
+        return state.With(
+            state.Unpack with
             {
                 Findings = state.Unpack.Findings.Add(finding),
                 Raised = state.Unpack.Raised + 1,
-            },
-        };
+            }
+        );
     }
 
+    public override Refusal? ActedOn(JobState state, Entry entry) =>
+        state.Unpack.Find(entry.EntryId) is { Disposition: not null } decided ? UnpackState.ActedOn(decided) : null;
+
     public override JobState TakenBack(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with { Raised = state.Unpack.Raised + 1 },
-        };
+        state.With(state.Unpack with { Raised = state.Unpack.Raised + 1 });
 
     public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
 }
@@ -134,21 +133,25 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
         };
     }
 
+    public override Refusal? ActedOn(JobState state, Entry entry) =>
+        state.Unpack.Find(Finding) is { } f && (f.Repair is not null || state.Progress(RepairSteps.IdOf(f)) is not null)
+            ? UnpackState.ActedOn(f)
+            : null;
+
     public override JobState Apply(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is { } f
-            ? (
-                state with
-                {
-                    Unpack = state.Unpack.With(
+            ? state
+                .With(
+                    state.Unpack.With(
                         f with
                         {
                             Disposition = Disposition,
                             DispositionReason = Reason,
                             DisposedBy = entry.By,
                         }
-                    ),
-                }
-            ).Resheet(entry)
+                    )
+                )
+                .Resheet(entry)
             : state.NotSupported(entry);
 
     public override string Say(JobState state) =>
@@ -210,19 +213,17 @@ public sealed record Repaired(
     private RepairGlue Set(JobState state, Entry entry, Finding finding)
     {
         // Nothing put over glue that still sets makes it hold sooner.
-        if (NoGlue && state.Build.Progress(RepairSteps.IdOf(finding)) is { } wet && wet.FullAt > entry.RecordedAt)
+        if (NoGlue && state.Progress(RepairSteps.IdOf(finding)) is { } wet && wet.FullAt > entry.RecordedAt)
         {
             return new RepairGlue(wet.Adhesive, wet.CuresFrom, wet.HandleAt, wet.FullAt);
         }
 
-        var begun = state.Build.Progress(RepairSteps.IdOf(finding)) is { Done: null } step
-            ? step.Started
-            : finding.Evidence;
+        var begun = state.Progress(RepairSteps.IdOf(finding)) is { Done: null } step ? step.Started : finding.Evidence;
         var from = entry.HappenedAt(begun.RecordedAt);
         return Adhesive is null
             ? HandleMinutes is { } m
                 ? new RepairGlue(
-                    state.Build.Progress(RepairSteps.IdOf(finding))?.Adhesive ?? "",
+                    state.Progress(RepairSteps.IdOf(finding))?.Adhesive ?? "",
                     from,
                     Curing.After(from, m),
                     null
@@ -275,9 +276,8 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
     public override JobState Apply(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is { Repair: not null } f
             ? RepairSteps.Inspected(
-                state with
-                {
-                    Unpack = state.Unpack.With(
+                state.With(
+                    state.Unpack.With(
                         f with
                         {
                             Sound = Sound,
@@ -285,8 +285,8 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
                             Reinspection = Evidence.Of(entry),
                             Repair = Sound ? f.Repair : null,
                         }
-                    ),
-                },
+                    )
+                ),
                 f,
                 Sound
             )

@@ -13,10 +13,7 @@ public sealed record FindingPhotographed(string Finding, string Hash, string Not
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is { } f
-            ? state with
-            {
-                Unpack = state.Unpack.With(f with { Photos = f.Photos.Add(new PhotoKept(Hash, Note)) }),
-            }
+            ? state.With(state.Unpack.With(f with { Photos = f.Photos.Add(new PhotoKept(Hash, Note)) }))
             : state.NotSupported(entry);
 
     public override string Say(JobState state) => $"Picture of {state.Unpack.Find(Finding)?.Tag ?? "a finding"}";
@@ -34,15 +31,9 @@ public sealed record OriginSaid(string Finding, Origin Origin, string Reason) : 
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is { } f
-            ? state with
-            {
-                Unpack = state.Unpack.With(
-                    f with
-                    {
-                        Origin = new OriginInferred(Origin, "said", $"{entry.By.Name}: {Reason}"),
-                    }
-                ),
-            }
+            ? state.With(
+                state.Unpack.With(f with { Origin = new OriginInferred(Origin, "said", $"{entry.By.Name}: {Reason}") })
+            )
             : state.NotSupported(entry);
 
     public override string Say(JobState state) =>
@@ -97,7 +88,7 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
                 {
                     Grading = grading,
                 };
-        return (state with { Unpack = state.Unpack.With(next) }).Resheet(entry);
+        return state.With(state.Unpack.With(next)).Resheet(entry);
     }
 
     public override string Say(JobState state) =>

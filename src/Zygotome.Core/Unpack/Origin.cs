@@ -51,7 +51,7 @@ public static class Origins
         }
 
         var step = state.Sheet.Steps.FirstOrDefault(s =>
-            state.Build.Progress(s.Id) is not null && s.Fits.Any(f => Places.IsNamed(f, place))
+            state.Progress(s.Id) is not null && s.Fits.Any(f => Places.IsNamed(f, place))
         );
         if (step is not null)
         {

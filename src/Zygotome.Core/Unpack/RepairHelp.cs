@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -29,7 +30,7 @@ public static class RepairHelp
     {
         var plan = RepairPlan.Of(state.Built, f);
         var left = state
-            .Sheet.Steps.Where(s => state.Build.Progress(s.Id)?.Done is null && s.Repairs != f.Id)
+            .Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null && s.Repairs != f.Id)
             .Sum(s => s.HandsOn);
         var parts = state.Receive.Supplier?.PartsDays ?? 7;
         WayOut Way(
@@ -43,7 +44,7 @@ public static class RepairHelp
             int days
         )
         {
-            var ready = Ready(state, today, left + minutes, days, cure > state.Receive.Rules.DayMinutes);
+            var ready = Ready(state, today, left + minutes, days, cure > state.Rules.DayMinutes);
             return new WayOut(
                 disposition,
                 allowed,
@@ -115,8 +116,7 @@ public static class RepairHelp
     /// </summary>
     private static DateOnly Ready(JobState state, DateOnly today, double minutes, int days, bool night)
     {
-        var workdays =
-            (int)Math.Ceiling(Math.Max(1, minutes) / Math.Max(60, state.Receive.Rules.DayMinutes)) + (night ? 1 : 0);
+        var workdays = (int)Math.Ceiling(Math.Max(1, minutes) / Math.Max(60, state.Rules.DayMinutes)) + (night ? 1 : 0);
         static DateOnly Working(DateOnly d) =>
             d.AddDays(
                 d.DayOfWeek == DayOfWeek.Saturday ? 2

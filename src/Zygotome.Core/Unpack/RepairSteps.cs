@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -49,52 +48,46 @@ public static class RepairSteps
     /// again.
     /// </summary>
     internal static JobState Inspected(JobState state, Finding f, bool sound) =>
-        state.Build.Progress(IdOf(f)) is not { } progress
+        state.Progress(IdOf(f)) is not { } progress
             ? state
             : state with
             {
-                Build = state.Build with
-                {
-                    Steps = sound
-                        ? state.Build.Steps.SetItem(IdOf(f), progress with { Handled = true })
-                        : state.Build.Steps.Remove(IdOf(f)),
-                },
+                Steps = sound
+                    ? state.Steps.SetItem(IdOf(f), progress with { Handled = true })
+                    : state.Steps.Remove(IdOf(f)),
             };
 
     /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
     internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue, Quantity? grams)
     {
         var step = Of(state.Built, f);
-        var done = state.Build.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);
+        var done = state.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);
         return (
-            state with
-            {
-                Unpack = state.Unpack.With(
-                    f with
-                    {
-                        Repair = new Repair(how, entry.By, entry.ObservedAt, glue.HandleAt),
-                        Repairers = f.Repairers.Add(entry.By.Id).Add(done.Started.By.Id),
-                        Sound = false,
-                        Reinspection = null,
-                        ReinspectedBy = null,
-                    }
-                ),
-                Build = state.Build with
-                {
-                    Steps = state.Build.Steps.SetItem(
-                        step.Id,
-                        done with
+            state
+                .With(
+                    state.Unpack.With(
+                        f with
                         {
-                            Done = Evidence.Of(entry),
-                            Adhesive = glue.Adhesive,
-                            HandleAt = glue.HandleAt,
-                            FullAt = glue.FullAt ?? glue.HandleAt,
-                            CuresFrom = glue.From,
-                            Handled = false,
+                            Repair = new Repair(how, entry.By, entry.ObservedAt, glue.HandleAt),
+                            Repairers = f.Repairers.Add(entry.By.Id).Add(done.Started.By.Id),
+                            Sound = false,
+                            Reinspection = null,
+                            ReinspectedBy = null,
                         }
-                    ),
-                },
-            }
+                    )
+                )
+                .With(
+                    step.Id,
+                    done with
+                    {
+                        Done = Evidence.Of(entry),
+                        Adhesive = glue.Adhesive,
+                        HandleAt = glue.HandleAt,
+                        FullAt = glue.FullAt ?? glue.HandleAt,
+                        CuresFrom = glue.From,
+                        Handled = false,
+                    }
+                )
         ).Disturb(
             entry,
             $"{(f.Disposition == Disposition.Replace ? "Replacement" : "Repair")} for {f.Tag}",

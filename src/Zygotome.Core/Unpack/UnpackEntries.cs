@@ -113,10 +113,7 @@ public sealed record PapersFound(string Paper) : EntryBody
             );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)) },
-        };
+        state.With(state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)) });
 
     public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
 
@@ -141,13 +138,12 @@ public sealed record Counted(string Part, int Delta) : EntryBody
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with
+        state.With(
+            state.Unpack with
             {
                 Present = state.Unpack.Present.SetItem(Part, Math.Max(0, state.Unpack.CountOf(Part) + Delta)),
-            },
-        };
+            }
+        );
 
     public override string Say(JobState state) => $"{Delta:+0;-0} {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -166,10 +162,7 @@ public sealed record CountSet(string Part, int Count) : EntryBody
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with { Present = state.Unpack.Present.SetItem(Part, Count) },
-        };
+        state.With(state.Unpack with { Present = state.Unpack.Present.SetItem(Part, Count) });
 
     public override string Say(JobState state) => $"{Count} × {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -214,14 +207,13 @@ public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
             );
         }
 
-        return state with
-        {
-            Unpack = state.Unpack with
+        return state.With(
+            state.Unpack with
             {
                 Present = present,
                 CountedBags = state.Unpack.CountedBags.SetItem(Bag, Evidence.Of(entry)),
-            },
-        };
+            }
+        );
     }
 
     public override IEnumerable<string> Shows() => [$"bag/{Bag}"];
@@ -241,10 +233,7 @@ public sealed record WrongPart(string Part, int Quantity, string Note) : EntryBo
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with { Wrong = state.Unpack.Wrong.SetItem(Part, Quantity) },
-        };
+        state.With(state.Unpack with { Wrong = state.Unpack.Wrong.SetItem(Part, Quantity) });
 
     public override string Say(JobState state) => $"{Quantity} wrong: {state.Sheet.Part(Part)?.Name ?? Part}";
 }
@@ -261,10 +250,7 @@ public sealed record ExtraPart(string Name, int Quantity) : EntryBody
         );
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with { Extra = state.Unpack.Extra.Add((Name, Quantity)) },
-        };
+        state.With(state.Unpack with { Extra = state.Unpack.Extra.Add((Name, Quantity)) });
 
     public override string Say(JobState state) => $"Not on the list: {Quantity} × {Name}";
 }

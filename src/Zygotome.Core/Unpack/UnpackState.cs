@@ -15,7 +15,7 @@ public enum Disposition
 }
 
 /// <summary>What was in the box and how it was.</summary>
-public sealed record UnpackState
+public sealed record UnpackState : IAddsSteps
 {
     public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } =
         ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
@@ -53,9 +53,20 @@ public sealed record UnpackState
 
     public ImmutableList<Claimed> Claims { get; init; } = [];
 
+    IEnumerable<StepSpec> IAddsSteps.Steps(SpecSheet built) =>
+        Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(built, f));
+
     public int CountOf(string part) => Present.GetValueOrDefault(part);
 
     public Finding? Find(string id) => Findings.FirstOrDefault(f => f.Id == id);
+
+    /// <summary>What was decided or mended stays found, and decided.</summary>
+    internal static Refusal? ActedOn(Finding finding) =>
+        new(
+            "retract/acted-on",
+            $"{finding.Tag} was acted on: say what is so now, and have it re-inspected.",
+            "body.entry"
+        );
 
     public UnpackState With(Finding finding) =>
         this with

@@ -30,13 +30,12 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
         : null;
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state with
-        {
-            Unpack = state.Unpack with
+        state.With(
+            state.Unpack with
             {
                 Walk = state.Unpack.Walk.SetItem(Point, new WalkAnswered(Point, Answer, Finding, Evidence.Of(entry))),
-            },
-        };
+            }
+        );
 
     public override IEnumerable<string> Shows() => [$"walk/{Point}"];
 

@@ -1,5 +1,6 @@
 using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 
 namespace Zygotome.Server.Stages;
 
@@ -104,7 +105,7 @@ internal static class BalanceEndpoints
     )
     {
         LedgerLine? Line(string id) => ledger.FirstOrDefault(l => l.Id == $"{id}/{configuration.Name}");
-        var target = BalanceTarget.Of(state.Sheet, configuration, state.Receive.BalanceSchool);
+        var target = BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool);
         var cg =
             state.Balance.Weighings.TryGetValue(configuration.Name, out var shown)
             && shown.Weighed.Calculate().Try(out var found, out _)

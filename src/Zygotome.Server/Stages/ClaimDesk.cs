@@ -1,5 +1,6 @@
 using Zygotome.Core;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;
 using Zygotome.Store;

@@ -32,7 +32,7 @@ internal static class HandOverEndpoints
         app.MapGet(
             "/api/jobs/{id}/records/{number:int}.pdf",
             Results<FileContentHttpResult, ProblemHttpResult> (string id, int number, JobDesk desk, BlobStore blobs) =>
-                desk.Find(id)?.State.HandOver.Releases.FirstOrDefault(r => r.Number == number) is { } release
+                desk.Find(id)?.State.Releases.FirstOrDefault(r => r.Number == number) is { } release
                 && blobs.Find(release.PdfHash) is { } blob
                     ? TypedResults.File(blob.Bytes, blob.MediaType, $"{id}-record-{number}.pdf")
                     : Problems.NotFound($"record {number} of job {id}")
@@ -46,8 +46,8 @@ internal static class HandOverEndpoints
         return new HandOverView(
             ledger,
             ledger.Count(l => l.Open),
-            h.Release is { } r ? Of(r) : null,
-            [.. h.Releases.Where(x => x != h.Release).Select(Of)],
+            state.Release is { } r ? Of(r) : null,
+            [.. state.Releases.Where(x => x != state.Release).Select(Of)],
             h.SentAt,
             h.Accepted,
             h.OwnerWords,

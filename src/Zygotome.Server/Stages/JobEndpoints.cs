@@ -4,6 +4,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Unpack;
 using Zygotome.Store;
 
@@ -64,7 +65,7 @@ public sealed record LastEntryView(
             entry.By.Name,
             entry.By.Id,
             entry.RecordedAt,
-            !state.Released && Replay.CanBeWithdrawn(entry),
+            !state.Released && Replay.CanBeWithdrawn(state, entry),
             entry.Look,
             [.. entry.Body.TypedValues().Select(v => v.Text)]
         );
@@ -164,7 +165,7 @@ internal static class JobEndpoints
             state.Seq,
             desk.Now,
             state.Released,
-            state.HandOver.Release?.Number,
+            state.Release?.Number,
             [
                 .. StageNames.All.Select(s => new RulerStage(
                     s,

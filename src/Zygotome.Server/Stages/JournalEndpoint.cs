@@ -49,7 +49,7 @@ internal static class JournalEndpoint
                     e.By.Name,
                     e.ObservedAt,
                     e.By.Id,
-                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeWithdrawn(e),
+                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeWithdrawn(job.State, e),
                     e.Look,
                     [.. e.Body.TypedValues().Select(v => v.Text)],
                     taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null

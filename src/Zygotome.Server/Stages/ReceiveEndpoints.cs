@@ -78,9 +78,9 @@ internal static class ReceiveEndpoints
             r.Transmitter,
             [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))],
             r.Promised,
-            r.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
-            r.OpenedBy!.Name,
-            r.OpenedAt!.Value,
+            state.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
+            state.Opening!.By.Name,
+            state.Opening.RecordedAt,
             r.ReceivedOn,
             r.Supplier,
             r.ClaimUntil,
@@ -89,17 +89,17 @@ internal static class ReceiveEndpoints
             CartonWords.Of(r.Carton),
             r.CartonNote,
             [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
-            [.. Schools.All.Select(s => Of(s, r))],
+            [.. Schools.All.Select(s => Of(s, state))],
             BudgetView.Of(Budget.Of(state), state.Sheet),
             ToBuy.Of(state, settings.Current.Stock),
-            [.. SheetGaps.Of(state.Sheet, r.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
+            [.. SheetGaps.Of(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
             [.. ledger.Where(l => l.Stage == Stage.Receive)]
         );
     }
 
-    private static SchoolView Of(School s, ReceiveState r)
+    private static SchoolView Of(School s, JobState state)
     {
-        var answer = r.Schools.GetValueOrDefault(s.Id);
+        var answer = state.Schools.GetValueOrDefault(s.Id);
         return new SchoolView(
             s.Id,
             s.Question,

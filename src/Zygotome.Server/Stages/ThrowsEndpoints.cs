@@ -80,7 +80,7 @@ internal static class ThrowsEndpoints
             Lines("neutral/"),
             Lines("freedom/"),
             Lines("hole/"),
-            state.Receive.Rules.Guarded
+            state.Rules.Guarded
         );
     }
 

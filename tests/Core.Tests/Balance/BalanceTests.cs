@@ -118,7 +118,7 @@ public sealed class BalanceTests
                     var target = BalanceTarget.Of(
                         bench.State.Sheet,
                         bench.State.Sheet.Balance.Configurations[0],
-                        bench.State.Receive.BalanceSchool
+                        bench.State.BalanceSchool
                     )!;
                     var cg = bench.State.Balance.Weighings.Values.Single().Weighed.Calculate().OrDefault()!;
                     return BalanceAdvice

@@ -22,7 +22,7 @@ public sealed class CureClockTests
         var began = started ?? At.AddHours(-5);
         var state = Replay.Add(bench.State, bench.Journal, Of(2, new StepStarted(step), began, began, TimeSpan.Zero));
         state = Replay.Add(state, bench.Journal, Of(3, new StepDone(step, Slow, 20), observed, At, waited));
-        return state.Build.Progress(step)!;
+        return state.Progress(step)!;
     }
 
     [Fact]
@@ -61,7 +61,7 @@ public sealed class CureClockTests
         var began = bench.Do(new StepStarted(step)).ObservedAt;
         bench.Pass(TimeSpan.FromMinutes(50));
         bench.Do(new StepDone(step, Slow, 20));
-        var from = bench.State.Build.Progress(step)!.CuresFrom!.Value;
+        var from = bench.State.Progress(step)!.CuresFrom!.Value;
         string? Refused(DateTimeOffset at, string reason = "Left under tape at noon.") =>
             bench.Refused(new CureBegan(step, at, reason), Bench.Thorne)?.Code;
         Assert.Equal("build/not-earlier", Refused(from));
@@ -69,7 +69,7 @@ public sealed class CureClockTests
         Assert.Equal("text/missing", Refused(from.AddMinutes(-30), ""));
         Assert.Equal("entry/role", bench.Refused(new CureBegan(step, from.AddMinutes(-30), "I know."))!.Code);
         bench.Do(new CureBegan(step, from.AddMinutes(-30), "Left under tape at noon."), Bench.Thorne);
-        var moved = bench.State.Build.Progress(step)!;
+        var moved = bench.State.Progress(step)!;
         Assert.Equal((from.AddMinutes(30), from.AddMinutes(690)), (moved.HandleAt, moved.FullAt));
         Assert.Equal(moved.HandleAt, bench.State.Unpack.Find(finding)!.Repair!.HandleAt);
     }
@@ -100,7 +100,7 @@ public sealed class CureClockTests
         Assert.Equal(("unpack/glue", "body.adhesive"), (unsaid.Code, unsaid.Where));
         bench.Do(new Repaired(finding, "closed under tape", Adhesive: Slow, BenchCelsius: 20));
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
-        var first = bench.State.Build.Progress(step)!;
+        var first = bench.State.Progress(step)!;
         Assert.Equal((bench.Now.AddMinutes(60), bench.Now.AddMinutes(720)), (first.HandleAt, first.FullAt));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);
         Assert.True(bench.Line($"step/{step}").Open);
@@ -108,18 +108,18 @@ public sealed class CureClockTests
         bench.Pass(TimeSpan.FromHours(13));
         Assert.False(bench.Line($"step/{step}").Open);
         bench.Do(new Repaired(finding, "once more, thinner", Adhesive: Slow, BenchCelsius: 20));
-        var second = bench.State.Build.Progress(step)!;
+        var second = bench.State.Progress(step)!;
         Assert.Equal((bench.Now.AddMinutes(60), bench.Now.AddMinutes(720)), (second.HandleAt, second.FullAt));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);
         Assert.True(bench.Line($"step/{step}").Open);
 
         // Tape over wet glue does not cure it.
         bench.Do(new Repaired(finding, "taped over", NoGlue: true));
-        var taped = bench.State.Build.Progress(step)!;
+        var taped = bench.State.Progress(step)!;
         Assert.Equal((second.HandleAt, second.FullAt), (taped.HandleAt, taped.FullAt));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);
         bench.Pass(TimeSpan.FromHours(13));
         bench.Do(new Repaired(finding, "tape off, a new piece let in dry", NoGlue: true));
-        Assert.Null(bench.State.Build.Progress(step)!.HandleAt);
+        Assert.Null(bench.State.Progress(step)!.HandleAt);
     }
 }

@@ -53,7 +53,7 @@ public sealed class DemoJobsTests
             var body = e.GetProperty("body");
             if (state is null)
             {
-                state = new JobState(Tests.Bench.Sheet(body.GetProperty("sheetId").GetString()!));
+                state = Stages.Unopened(Tests.Bench.Sheet(body.GetProperty("sheetId").GetString()!));
                 body = Opening(body, state, at);
             }
 
@@ -146,14 +146,17 @@ public sealed class DemoJobsTests
     public void Every_demo_journal_is_admitted_and_replays_to_the_same_ledger_on_every_prefix(string id)
     {
         var (state, journal) = Play(id);
-        Assert.Equal(Ledger.Of(state, Now), Ledger.Of(Replay.Of(state.Filed, journal), Now));
-        var live = new JobState(state.Filed);
+        Assert.Equal(Ledger.Of(state, Now), Ledger.Of(Replay.Of(Stages.Unopened(state.Filed), journal), Now));
+        var live = Stages.Unopened(state.Filed);
         for (var n = 0; n < journal.Count; n++)
         {
             live = Replay.Add(live, journal[..n], journal[n]);
             if (n % 7 == 0)
             {
-                Assert.Equal(Ledger.Of(live, Now), Ledger.Of(Replay.Of(state.Filed, journal[..(n + 1)]), Now));
+                Assert.Equal(
+                    Ledger.Of(live, Now),
+                    Ledger.Of(Replay.Of(Stages.Unopened(state.Filed), journal[..(n + 1)]), Now)
+                );
             }
         }
     }

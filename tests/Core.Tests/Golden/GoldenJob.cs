@@ -53,7 +53,7 @@ internal sealed record GoldenJob(string Name, IReadOnlyList<byte[]> Stored, Gold
                 .Select(m => m.SheetHash)
                 .Distinct()
                 .ToImmutableDictionary(h => h, Sheet);
-            return Replay.Of(Sheet(opened.SheetHash), entries, revisions);
+            return Replay.Of(Stages.Unopened(Sheet(opened.SheetHash), revisions), entries);
         }
     }
 

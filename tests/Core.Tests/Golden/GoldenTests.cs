@@ -47,7 +47,7 @@ public sealed class GoldenTests
     public void A_sealed_release_is_the_same_bytes_for_ever(string name)
     {
         var job = GoldenJob.Read(name);
-        var releases = job.State.HandOver.Releases.ToDictionary(r => r.EntryId);
+        var releases = job.State.Releases.ToDictionary(r => r.EntryId);
         foreach (var bytes in job.Stored)
         {
             if (Envelope.Read(bytes, Stages.Kinds) is not { Body: Released } entry)

@@ -60,7 +60,7 @@ public sealed class WordsTests
             }
         }
 
-        var state = new JobState(bench.State.Filed) { Revisions = bench.State.Revisions };
+        var state = Stages.Unopened(bench.State.Filed, bench.State.Revisions);
         List<Entry> before = [];
         foreach (var entry in bench.Journal)
         {

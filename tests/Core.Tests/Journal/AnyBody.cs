@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Reflection;
+using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -142,8 +143,8 @@ internal sealed class AnyBody(Random random)
             "Loop" => state.Build.Loops.Select(l => l.Id),
             "Entry" => bench.Journal.Select(e => e.EntryId),
             "Requirement" => Ledger.Of(state, bench.Now).Select(l => l.Id),
-            "Target" => ThrowTargets.Of(sheet, state.Receive.Rules).Select(t => t.Id),
-            "For" => SheetGaps.Of(sheet, state.Receive.Rules).Select(g => g.Id),
+            "Target" => ThrowTargets.Of(sheet, state.Rules).Select(t => t.Id),
+            "For" => SheetGaps.Of(sheet, state.Rules).Select(g => g.Id),
             "Function" => [.. sheet.Radio.Functions, .. sheet.Surfaces.SelectMany(s => s.Functions)],
             "Output" => Core.Bind.UnknownOutputs.Of(sheet).Select(o => o.Id),
             "Motor" => sheet.Power.Motors.Select(m => m.Id),

@@ -66,7 +66,7 @@ public sealed class AnySheetProperties
     // As many entries of any kind as a long day has, each asked, most of them taken by somebody.
     private static int Lived(SpecSheet sheet, Random random)
     {
-        Looked(new JobState(sheet), DateTimeOffset.UnixEpoch);
+        Looked(Stages.Unopened(sheet), DateTimeOffset.UnixEpoch);
         _ = Plausible.Of(sheet);
         var bench = new Bench(sheet);
         var any = new AnyBody(random);
@@ -107,10 +107,10 @@ public sealed class AnySheetProperties
             .ToArray();
         for (var n = 1; n <= journal.Length; n += 9)
         {
-            Looked(Replay.Of(sheet, journal[..n]), bench.Now);
+            Looked(Replay.Of(Stages.Unopened(sheet), journal[..n]), bench.Now);
         }
 
-        Looked(Replay.Of(sheet, journal), bench.Now);
+        Looked(Replay.Of(Stages.Unopened(sheet), journal), bench.Now);
         return bench.Journal.Count;
     }
 
@@ -143,7 +143,7 @@ public sealed class AnySheetProperties
         _ = Drawings.Of(state.Sheet, DrawingSide.Side);
         _ = Core.Bind.Directions.Calls(state.Sheet);
         _ = InspectionRoute.Of(state.Sheet).ToArray();
-        _ = SheetGaps.Of(state.Sheet, state.Receive.Rules).ToArray();
+        _ = SheetGaps.Of(state.Sheet, state.Rules).ToArray();
         if (!state.Opened)
         {
             return;

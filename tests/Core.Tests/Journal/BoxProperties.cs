@@ -1,5 +1,6 @@
 using CsCheck;
 using Xunit;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
@@ -93,7 +94,7 @@ public sealed class BoxProperties
             h =>
             {
                 var bench = Lived(h);
-                var again = Replay.Of(Biplane, bench.Journal);
+                var again = Replay.Of(Stages.Unopened(Biplane), bench.Journal);
                 return Ledger.Of(bench.State, bench.Now).SequenceEqual(Ledger.Of(again, bench.Now))
                     && bench.State.Unpack.Present.SequenceEqual(again.Unpack.Present)
                     && bench
@@ -130,7 +131,7 @@ public sealed class BoxProperties
                         )
                     )
                     .ToArray();
-                var state = Replay.Of(Biplane, journal);
+                var state = Replay.Of(Stages.Unopened(Biplane), journal);
                 _ = Ledger.Of(state, at.AddDays(1));
                 _ = Budget.Of(state);
                 _ = ToBuy.Of(state, new Stock([], [], []));

@@ -1,4 +1,5 @@
 using Xunit;
+using Zygotome.Core.Balance;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;

@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
@@ -68,9 +69,7 @@ public sealed class FinishedTests
         var bench = new Finisher(new Bench(Read(file))).Finish();
         Sealed(bench);
         Assert.All(
-            bench.State.HandOver.Release!.Ledger.Where(l =>
-                l.Id.StartsWith("sheet/assumed/", StringComparison.Ordinal)
-            ),
+            bench.State.Release!.Ledger.Where(l => l.Id.StartsWith("sheet/assumed/", StringComparison.Ordinal)),
             l => Assert.Equal("I. Thorne", l.ConcededBy)
         );
     }
@@ -133,11 +132,11 @@ public sealed class FinishedTests
     // What was sealed is what the journal gives again, and nothing in it is open.
     private static void Sealed(Bench bench)
     {
-        var release = bench.State.HandOver.Release!;
+        var release = bench.State.Release!;
         Assert.All(release.Ledger, l => Assert.False(l.Open, l.Id));
         Assert.Equal(release.Ledger.Length, release.Ledger.Select(l => l.Id).Distinct().Count());
-        var again = Replay.Of(bench.State.Filed, [.. bench.Journal]);
-        Assert.Equal(release.Ledger, again.HandOver.Release!.Ledger);
+        var again = Replay.Of(Stages.Unopened(bench.State.Filed), [.. bench.Journal]);
+        Assert.Equal(release.Ledger, again.Release!.Ledger);
         Assert.Empty(again.Unsupported);
         Assert.All(
             again.Unpack.Findings.Where(f => f.Grading.Grade == Grade.FlightCritical),

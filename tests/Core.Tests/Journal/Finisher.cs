@@ -89,7 +89,7 @@ internal sealed class Finisher(Bench bench)
     // receiver.
     private void Counter()
     {
-        foreach (var gap in SheetGaps.Of(bench.State.Sheet, bench.State.Receive.Rules).ToArray())
+        foreach (var gap in SheetGaps.Of(bench.State.Sheet, bench.State.Rules).ToArray())
         {
             bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), _lead);
         }
@@ -305,7 +305,7 @@ internal sealed class Finisher(Bench bench)
         }
 
         bench.Power();
-        foreach (var target in ThrowTargets.Of(bench.State.Sheet, bench.State.Receive.Rules).Where(t => Asked(t.Id)))
+        foreach (var target in ThrowTargets.Of(bench.State.Sheet, bench.State.Rules).Where(t => Asked(t.Id)))
         {
             var middle = Bench.Q(
                 FormattableString.Invariant($"{target.Band!.Middle:0.###} {(target.Unit == "°" ? "deg" : target.Unit)}")
@@ -354,7 +354,7 @@ internal sealed class Finisher(Bench bench)
         )
         {
             if (
-                BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.Receive.BalanceSchool) is not { } target
+                BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.BalanceSchool) is not { } target
                 || BalanceTarget.AllUpWeight(bench.State.Sheet) is not { } weight
             )
             {

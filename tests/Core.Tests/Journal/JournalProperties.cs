@@ -1,8 +1,10 @@
 using CsCheck;
 using Xunit;
+using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
@@ -135,7 +137,10 @@ public sealed class JournalProperties
                     foreach (var entry in bench.Journal.Where(e => e.Body is Released))
                     {
                         Interlocked.Increment(ref releases);
-                        var before = Replay.Of(Bench.Delta, [.. bench.Journal.TakeWhile(e => e.Seq < entry.Seq)]);
+                        var before = Replay.Of(
+                            Stages.Unopened(Bench.Delta),
+                            [.. bench.Journal.TakeWhile(e => e.Seq < entry.Seq)]
+                        );
                         if (Forbidden(before).ToArray() is { Length: > 0 } found)
                         {
                             throw new InvalidOperationException(string.Join(", ", found));
@@ -188,7 +193,7 @@ public sealed class JournalProperties
         var cg = s.Balance.Weighings.Values.Single().Weighed.Calculate().OrDefault()!;
         if (
             cg.X > 176.000001
-            && s.HandOver.Concessions.GetValueOrDefault("balance/as flown")?.OwnerAcceptance is not { Length: > 0 }
+            && s.Concessions.GetValueOrDefault("balance/as flown")?.OwnerAcceptance is not { Length: > 0 }
         )
         {
             yield return "balance aft of the sheet without the owner's acceptance";
@@ -204,12 +209,12 @@ public sealed class JournalProperties
                     var bench = Play(acts);
                     for (var n = 0; n <= bench.Journal.Count; n++)
                     {
-                        var state = Replay.Of(Bench.Delta, [.. bench.Journal.Take(n)]);
+                        var state = Replay.Of(Stages.Unopened(Bench.Delta), [.. bench.Journal.Take(n)]);
                         _ = Ledger.Of(state, bench.Now);
                         _ = StepGraph.Of(state, bench.Now);
                     }
 
-                    var whole = Ledger.Of(Replay.Of(Bench.Delta, [.. bench.Journal]), bench.Now);
+                    var whole = Ledger.Of(Replay.Of(Stages.Unopened(Bench.Delta), [.. bench.Journal]), bench.Now);
                     return whole.SequenceEqual(Ledger.Of(bench.State, bench.Now));
                 },
                 iter: 40
@@ -224,7 +229,9 @@ public sealed class JournalProperties
                     var random = new Random(seed);
                     var some = Play(acts).Journal.Where(_ => random.Next(3) > 0).ToArray();
                     _ = Ledger.Of(
-                        Replay.Of(Bench.Delta, some) is { Opened: true } s ? s : new JobState(Bench.Delta),
+                        Replay.Of(Stages.Unopened(Bench.Delta), some) is { Opened: true } s
+                            ? s
+                            : Stages.Unopened(Bench.Delta),
                         DateTimeOffset.UnixEpoch
                     );
                 },

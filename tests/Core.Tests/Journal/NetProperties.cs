@@ -45,7 +45,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
+                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
                 var was = bench.State;
                 bench.Do(body, Bench.Thorne);
                 changed += Judged(was, bench, before, body);
@@ -90,7 +90,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
+                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
                 var stale = Ledger
                     .Of(bench.State, bench.Now)
                     .Where(l => l.Standing == Standing.Stale)
@@ -122,7 +122,7 @@ public sealed class NetProperties
                 )),
             .. UnknownOutputs.Of(sheet).Select(o => new CalledSeen(o.Id, "as the manual says", true)),
             .. ThrowTargets
-                .Of(sheet, bench.State.Receive.Rules)
+                .Of(sheet, bench.State.Rules)
                 .Where(t => t.Band is not null)
                 .Select(t => bench.Reading(t.Id, FormattableString.Invariant($"{t.Band!.Middle:0.#} mm"))),
             .. sheet.Surfaces.Select(s => new FreedomSeen(s.Id, true)),
@@ -154,8 +154,7 @@ public sealed class NetProperties
                 )
                 .ToArray();
             var touched = bench.State.Disturbances.LastOf(rests.Aspects) > was.Seq;
-            var moved =
-                bench.State.Build.Steps.Any(s => s.Value.Done is null) || bench.State.Sheet.Hash != was.Sheet.Hash;
+            var moved = bench.State.Steps.Any(s => s.Value.Done is null) || bench.State.Sheet.Hash != was.Sheet.Hash;
             if (moved)
             {
                 continue;

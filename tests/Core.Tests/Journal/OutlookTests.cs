@@ -78,7 +78,7 @@ public sealed class OutlookTests
 
         Assert.Contains(
             ": can be handled at ",
-            Of(bench).Words(bench.State.Receive.Rules.TimeZone, bench.Now),
+            Of(bench).Words(bench.State.Rules.TimeZone, bench.Now),
             StringComparison.Ordinal
         );
         bench.Pass(TimeSpan.FromMinutes(61));

@@ -4,6 +4,7 @@ using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -221,7 +222,7 @@ public sealed class RefusedTests
         while (CanStart().All(s => s.Step.Bond is null))
         {
             bench.Do(new StepStarted(CanStart()[0].Step.Id));
-            bench.Do(new StepDone(bench.State.Build.Steps.Single(s => s.Value.Done is null).Key));
+            bench.Do(new StepDone(bench.State.Steps.Single(s => s.Value.Done is null).Key));
         }
 
         var bond = CanStart().First(s => s.Step.Bond is not null).Step.Id;
@@ -300,7 +301,7 @@ public sealed class RefusedTests
     public void Readings_that_no_surface_can_give_are_refused()
     {
         var bench = new Bench().Power();
-        var target = ThrowTargets.Of(bench.State.Sheet, bench.State.Receive.Rules)[0].Id;
+        var target = ThrowTargets.Of(bench.State.Sheet, bench.State.Rules)[0].Id;
         var read = bench.Reading(target, "9 mm");
         Refuses(bench, read with { Readings = [] }, "throws/readings", "body.readings");
         Refuses(
@@ -468,7 +469,7 @@ public sealed class RefusedTests
     [Fact]
     public void A_job_is_opened_once_and_nothing_comes_before_it_or_from_tomorrow()
     {
-        var fresh = new JobState(Bench.Delta);
+        var fresh = Stages.Unopened(Bench.Delta);
         var at = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         Assert.Equal(
             "job/not-opened",

@@ -189,7 +189,7 @@ public sealed class RetractionTests
         Assert.Equal("text/missing", bench.Refused(new StepUndone("fit-spar", " "))!.Code);
         bench.Do(new StepUndone("fit-spar", "The other half is not glued."));
         Assert.Equal("under way", bench.Line("step/fit-spar").Reading);
-        Assert.Null(bench.State.Build.Progress("fit-spar")!.FullAt);
+        Assert.Null(bench.State.Progress("fit-spar")!.FullAt);
         bench.Do(bench.Weighing(166));
         Assert.Equal(Standing.Stale, bench.Line("balance/as flown").Standing);
         Assert.Equal("build/not-done", bench.Refused(new StepUndone("fit-spar", "Twice."))!.Code);

@@ -1,5 +1,6 @@
 using Xunit;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Journal;
@@ -105,12 +106,7 @@ public sealed class SettingsTests
         static string[] Of(int channels)
         {
             var state = new Bench(Bench.Parasol).State;
-            return
-            [
-                .. Channels
-                    .Of(state with { Receive = state.Receive with { ReceiverChannels = channels } })
-                    .Select(c => c.Id),
-            ];
+            return [.. Channels.Of(state.With(state.Receive with { ReceiverChannels = channels })).Select(c => c.Id)];
         }
 
         Assert.Contains("aileron-left", Of(8));

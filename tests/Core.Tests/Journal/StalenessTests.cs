@@ -97,7 +97,7 @@ public sealed class StalenessTests
     {
         // Moved before the reading was taken, and told only afterwards: nobody knows whether the reading saw it.
         var bench = Bench.Ready();
-        var received = bench.State.Receive.OpenedEvidence!.ObservedAt;
+        var received = bench.State.Opening!.ObservedAt;
         bench.Do(new LinkageMoved("elevon-left", LinkagePart.Clevis), observed: received);
         Assert.Contains("throw/elevon-left/aileron/high/up", Stale(bench));
     }
@@ -149,7 +149,7 @@ public sealed class StalenessTests
         bench.Do(new HandOver.Reopened("The owner broke the hatch."));
         Assert.Contains("throw/elevon-left/aileron/high/up", Stale(bench));
         Assert.Contains("balance/as flown", Stale(bench));
-        Assert.Equal(1, Assert.Single(bench.State.HandOver.Releases).Number);
-        Assert.Null(bench.State.HandOver.Release);
+        Assert.Equal(1, Assert.Single(bench.State.Releases).Number);
+        Assert.Null(bench.State.Release);
     }
 }

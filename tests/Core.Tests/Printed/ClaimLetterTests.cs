@@ -4,6 +4,7 @@ using UglyToad.PdfPig;
 using Xunit;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;
@@ -130,12 +131,12 @@ public sealed class ClaimLetterTests
     public void Letter_and_mail_bear_the_day_it_is_at_the_shop()
     {
         var paper = Paper(1, "");
-        var rules = paper.State.Receive.Rules with { TimeZone = "Pacific/Kiritimati" };
+        var rules = paper.State.Rules with { TimeZone = "Pacific/Kiritimati" };
         paper = paper with
         {
             At = new DateTimeOffset(2026, 11, 4, 12, 0, 0, TimeSpan.Zero),
             To = Marrack with { Contact = "claims@marrack.invalid" },
-            State = paper.State with { Receive = paper.State.Receive with { Rules = rules } },
+            State = paper.State with { Rules = rules },
         };
         var letter = ClaimLetter.Pdf(paper);
         using var pdf = PdfDocument.Open(letter);

@@ -26,7 +26,7 @@ public sealed class RecordTests
     private static (Bench Bench, byte[] Pdf) Finished(string sheet)
     {
         var bench = new Journal.Finisher(new Bench(Bench.Sheet(sheet))).Finish();
-        return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.HandOver.Release!.Ledger, "")));
+        return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.Release!.Ledger, "")));
     }
 
     private static string Words(byte[] pdf)
@@ -133,7 +133,7 @@ public sealed class RecordTests
             .ToDictionary(g => g.Key, g => g.Count());
         foreach (
             var group in bench
-                .State.HandOver.Release!.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3))
+                .State.Release!.Ledger.SelectMany(l => l.Text.Split(' ').Where(w => w.Length > 3))
                 .GroupBy(w => w)
         )
         {

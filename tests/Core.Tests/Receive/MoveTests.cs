@@ -87,7 +87,7 @@ public sealed class MoveTests
         var stated = Second(Bench.Parasol);
         bench.Know(stated);
         bench.Do(new SheetMoved(2, stated.Hash, "The maker says it now."), Bench.Thorne);
-        Assert.Empty(bench.State.Receive.Given);
+        Assert.Empty(bench.State.Given);
         Assert.NotEqual("at most 3000 g", bench.Line("weight/wheels").Limits);
     }
 

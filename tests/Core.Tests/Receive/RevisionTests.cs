@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
@@ -70,7 +71,7 @@ public sealed class RevisionTests
         var second = Second(n => n["surfaces"]![0]!["chord"] = "50 mm");
         var (bench, move) = Knowing(second);
         bench.Do(move, Bench.Thorne);
-        var again = Replay.Of(Bench.Delta, bench.Journal, bench.State.Revisions);
+        var again = Replay.Of(Stages.Unopened(Bench.Delta, bench.State.Revisions), bench.Journal);
         Assert.Equal(Ledger.Of(bench.State, bench.Now), Ledger.Of(again, bench.Now));
     }
 

@@ -81,7 +81,7 @@ public sealed class ArchetypeTests
         );
         Assert.Equal(Standing.NotShown, bench.Line("balance/as flown").Standing);
         Assert.Equal(Standing.NotMet, bench.Line("sheet/assumed/geometry").Standing);
-        Assert.Contains(SheetGaps.Of(bench.State.Sheet, bench.State.Receive.Rules), g => g.Id == "weight");
+        Assert.Contains(SheetGaps.Of(bench.State.Sheet, bench.State.Rules), g => g.Id == "weight");
     }
 
     [Fact]

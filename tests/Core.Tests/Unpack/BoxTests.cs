@@ -318,7 +318,7 @@ public sealed class BoxTests
         bench.Do(new Retracted(first.Id, "A mould line."));
         var left = Assert.Single(bench.State.Unpack.Findings);
         Assert.Equal(("F2", "splinted"), (left.Tag, left.Repair!.How));
-        Assert.NotNull(bench.State.Build.Progress("repair-f2")?.Done);
+        Assert.NotNull(bench.State.Progress("repair-f2")?.Done);
         Assert.Equal("F3", Raise(bench).Tag);
     }
 

@@ -1,5 +1,6 @@
 using CsCheck;
 using Xunit;
+using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
@@ -73,16 +74,7 @@ public sealed class GradeTests
         Assert.Equal(14, Counting.Left(bench.State, first, screw.Id));
 
         // Whoever does the second first leaves too few for the other.
-        var state = bench.State with
-        {
-            Build = bench.State.Build with
-            {
-                Steps = bench.State.Build.Steps.Add(
-                    second.Id,
-                    new Core.Build.StepProgress(bench.State.Receive.OpenedEvidence!, null, "", null, null)
-                ),
-            },
-        };
+        var state = bench.State.With(second.Id, new StepProgress(bench.State.Opening!, null, "", null, null));
         Assert.Equal([first.Title], Counting.Of(state, screw).BlocksSteps);
         Assert.Contains(
             Core.Build.StepGraph.Of(state, first, bench.Now).WaitsFor,

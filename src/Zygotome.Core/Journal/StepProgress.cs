@@ -1,6 +1,4 @@
-using Zygotome.Core.Journal;
-
-namespace Zygotome.Core.Build;
+namespace Zygotome.Core.Journal;
 
 /// <summary>How far a step has got. Holds instants: whether a joint is still curing depends on when one asks.</summary>
 public sealed record StepProgress(

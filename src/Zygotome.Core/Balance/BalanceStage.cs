@@ -1,0 +1,25 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Balance;
+
+/// <summary>What it weighs, and where its weight lies.</summary>
+public sealed class BalanceStage : IStage
+{
+    public Stage Stage => Stage.Balance;
+
+    public IReadOnlyList<EntryKind> Kinds => BalanceEntries.Kinds;
+
+    public object? Initial => new BalanceState();
+
+    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+        [.. BalanceRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+}
+
+/// <summary>A job's part of this stage.</summary>
+public static class BalanceOfJob
+{
+    extension(JobState state)
+    {
+        public BalanceState Balance => state.The<BalanceState>();
+    }
+}

@@ -1,0 +1,25 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>The radio: bound, its failsafe, which way everything goes.</summary>
+public sealed class BindStage : IStage
+{
+    public Stage Stage => Stage.Bind;
+
+    public IReadOnlyList<EntryKind> Kinds => BindEntries.Kinds;
+
+    public object? Initial => new BindState();
+
+    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+        [.. BindRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+}
+
+/// <summary>A job's part of this stage.</summary>
+public static class BindOfJob
+{
+    extension(JobState state)
+    {
+        public BindState Bind => state.The<BindState>();
+    }
+}

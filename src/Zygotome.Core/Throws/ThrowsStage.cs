@@ -1,0 +1,25 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>How far the surfaces go, where they stand at rest, how freely they move.</summary>
+public sealed class ThrowsStage : IStage
+{
+    public Stage Stage => Stage.Throws;
+
+    public IReadOnlyList<EntryKind> Kinds => ThrowsEntries.Kinds;
+
+    public object? Initial => new ThrowsState();
+
+    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+        [.. ThrowsRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+}
+
+/// <summary>A job's part of this stage.</summary>
+public static class ThrowsOfJob
+{
+    extension(JobState state)
+    {
+        public ThrowsState Throws => state.The<ThrowsState>();
+    }
+}
