@@ -40,6 +40,6 @@ public static class BalanceGround
             .. state.Sheet.Geometry.BallastStations.Select(s => new Setting(SettingKind.Ballast, s.Name)),
             .. state.Aboard.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
             .. state.Sheet.Power.Motors.Select(m => new Setting(SettingKind.Propeller, m.Id)),
-            .. Bind.RadioSettings.Answers(Schools.Aboard),
+            .. RadioSettings.Answers(Schools.Aboard),
         ];
 }

@@ -36,7 +36,7 @@ public static class BalanceRequirements
                         $"All-up weight, {configuration.Name}",
                         "not stated by the manual"
                     ),
-                    $"{WeightGap(state.Sheet)} A lead gives a value with its reason."
+                    $"{BalanceGaps.OfWeight(state.Sheet)} A lead gives a value with its reason."
                 );
             }
             else
@@ -105,7 +105,10 @@ public static class BalanceRequirements
         );
         if (target is null)
         {
-            return Claim.NotShown(requirement, $"{Gap(configuration)} A lead gives a value with its reason.");
+            return Claim.NotShown(
+                requirement,
+                $"{BalanceGaps.Of(configuration)} A lead gives a value with its reason."
+            );
         }
 
         // Aft of the range is conceded only with the owner's written acceptance.
@@ -124,29 +127,6 @@ public static class BalanceRequirements
             BalanceGround.Centre(state, name)
         );
     }
-
-    /// <summary>Why there is no all-up weight to be judged by.</summary>
-    internal static string WeightGap(SpecSheet sheet) =>
-        sheet.Balance switch
-        {
-            { WeightUndecided: { Length: > 0 } against } =>
-                $"The manual says {against}; nobody has decided what counts.",
-            { AllUpWeight: { } assumed } => $"Not stated by the maker; {assumed.Text} is assumed.",
-            _ => "The manual does not state it.",
-        };
-
-    /// <summary>Why a configuration has no range to be judged by.</summary>
-    internal static string Gap(BalanceConfiguration configuration) =>
-        configuration switch
-        {
-            { Marks.Length: > 0, Range: null } =>
-                $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
-            { Range: null } => "The manual does not state it.",
-            { Range.Assumed: true } => $"Not stated by the maker; "
-                + $"{string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
-            _ => $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; "
-                + $"nobody has decided what counts.",
-        };
 
     private static Claim Value(
         JobState state,

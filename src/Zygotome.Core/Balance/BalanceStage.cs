@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Balance;
 
@@ -13,6 +14,8 @@ public sealed class BalanceStage : IStage
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         [.. BalanceRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+
+    public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => BalanceGaps.Of(sheet);
 }
 
 /// <summary>A job's part of this stage.</summary>

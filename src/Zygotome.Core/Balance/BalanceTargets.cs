@@ -13,13 +13,11 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     /// </summary>
     public static BalanceTarget? Of(SpecSheet sheet, BalanceConfiguration configuration, BalanceSchool school)
     {
-        var stated = configuration.Range is { Assumed: false } range0 ? range0.Taken : null;
-        if ((sheet.Given.GetValueOrDefault($"balance/{configuration.Name}")?.Value ?? stated) is not { } q)
+        if (BalanceRange.Of(sheet, configuration) is not { } range)
         {
             return null;
         }
 
-        var range = Band.Of(q.Low, q.High, "mm");
         var third = (range.High!.Value - range.Low!.Value) / 3;
         return school == BalanceSchool.Middle
             ? new BalanceTarget(

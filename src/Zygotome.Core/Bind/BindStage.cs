@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
@@ -13,6 +14,8 @@ public sealed class BindStage : IStage
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         [.. BindRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+
+    public bool Ties(SpecSheet sheet, string line) => UnknownOutputs.IsTied(sheet, line);
 }
 
 /// <summary>A job's part of this stage.</summary>

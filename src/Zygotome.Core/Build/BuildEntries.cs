@@ -2,7 +2,6 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -180,16 +179,11 @@ public sealed record StepDone(
             FullAt = full,
             CuresFrom = from,
         };
-        if (step is { Repairs.Length: > 0 } && state.Unpack.Find(step.Repairs) is { } finding)
+        var repairs = state.The<IRepairs>();
+        if (step is not null && repairs.IsRepair(step))
         {
-            return Unpack.RepairSteps.Made(
-                state.With(Step, done),
-                entry,
-                finding,
-                Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says",
-                new Unpack.RepairGlue(Adhesive?.Name ?? "", from, handle, full),
-                Grams
-            );
+            var how = Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says";
+            return repairs.Made(state.With(Step, done), entry, step, how, Grams);
         }
 
         return state
@@ -232,7 +226,7 @@ public enum LinkagePart
 public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detail = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
+        Named.Surface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state

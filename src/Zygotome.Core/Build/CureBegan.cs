@@ -1,5 +1,4 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -45,10 +44,8 @@ public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : 
         state = state.With(Step, moved);
 
         // A repair's finding says when it can be handled, too.
-        return
-            state.Sheet.Step(Step) is { Repairs.Length: > 0 } step
-            && state.Unpack.Find(step.Repairs) is { Repair: { } repair } finding
-            ? state.With(state.Unpack.With(finding with { Repair = repair with { HandleAt = moved.HandleAt } }))
+        return state.Sheet.Step(Step) is { Repairs.Length: > 0 } step
+            ? state.With(state.The<IRepairs>().CanBeHandled(step.Repairs, moved.HandleAt))
             : state;
     }
 

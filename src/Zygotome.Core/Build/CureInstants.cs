@@ -1,5 +1,4 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -14,7 +13,7 @@ public static class CureInstants
     public static DateTimeOffset? NextChange(this JobState state, DateTimeOffset asOf) =>
         state
             .Steps.Values.SelectMany(s => new[] { s.HandleAt, s.FullAt })
-            .Concat(state.Unpack.Findings.Select(f => f.Repair?.HandleAt))
+            .Concat(state.The<IRepairs>().Glued.Select(r => (DateTimeOffset?)r.HandleAt))
             .Where(at => at > asOf)
             .Min();
 }

@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -45,22 +44,22 @@ public static class StepGraph
             }
         }
 
+        var parts = state.The<IPartsInHand>();
         foreach (var (part, needed) in step.Parts)
         {
-            var have = Unpack.Counting.Left(state, step, part);
+            var have = parts.Left(state, step, part);
             if (have < needed)
             {
                 yield return $"{Math.Min(needed, needed - have)} × {state.Sheet.Part(part)?.Name ?? part} "
-                    + $"({(state.Unpack.CountedBags.ContainsKey(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
+                    + $"({(parts.IsCounted(state.Sheet.Part(part)?.Bag ?? "") ? "missing" : "not counted yet")})";
             }
         }
 
-        foreach (var finding in state.Unpack.Findings)
+        foreach (var repair in state.The<IRepairs>().Glued.Where(r => r.HandleAt > asOf))
         {
-            if (step.Fits.Any(f => Places.IsNamed(f, finding.Place)) && finding.Repair?.HandleAt > asOf)
+            if (step.Fits.Any(f => Places.IsNamed(f, repair.Place)))
             {
-                yield return $"Repair of {finding.Tag}: glue, can be handled "
-                    + $"{state.At(finding.Repair.HandleAt.Value)}";
+                yield return $"Repair of {repair.Tag}: glue, can be handled {state.At(repair.HandleAt)}";
             }
         }
 

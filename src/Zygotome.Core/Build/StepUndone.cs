@@ -1,5 +1,4 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Build;
 
@@ -23,8 +22,8 @@ public sealed record StepUndone(string Step, string Reason) : EntryBody
         }
 
         state = state.With(Step, new StepProgress(progress.Started, null, "", null, null));
-        return state.Sheet.Step(Step) is { Repairs.Length: > 0 } step && state.Unpack.Find(step.Repairs) is { } finding
-            ? state.With(state.Unpack.With(finding with { Repair = null, Sound = false, Reinspection = null }))
+        return state.Sheet.Step(Step) is { Repairs.Length: > 0 } step
+            ? state.With(state.The<IRepairs>().Undone(step.Repairs))
             : state;
     }
 

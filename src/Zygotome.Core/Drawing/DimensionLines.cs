@@ -1,4 +1,3 @@
-using Zygotome.Core.Balance;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
@@ -47,7 +46,7 @@ public static class DimensionLines
 
         foreach (var (configuration, i) in sheet.Balance.Configurations.Select((c, i) => (c, i)))
         {
-            if (BalanceTarget.Of(sheet, configuration, BalanceSchool.Middle)?.Range is { Low: { } low, High: { } high })
+            if (BalanceRange.Of(sheet, configuration) is { Low: { } low, High: { } high })
             {
                 yield return new(
                     new(30 + (i * 26), low),

@@ -1,3 +1,5 @@
+using Zygotome.Core.Sheets;
+
 namespace Zygotome.Core.Journal;
 
 /// <summary>
@@ -22,4 +24,12 @@ public interface IStage
     /// journal holds.
     /// </summary>
     IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf);
+
+    /// <summary>What it cannot judge because the sheet does not say it in the maker's name; a lead gives a value.</summary>
+    IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => [];
+
+    /// <summary>
+    /// Whether a sheet ties what this line asks about to something that moves, so that it is asked for there instead.
+    /// </summary>
+    bool Ties(SpecSheet sheet, string line) => false;
 }

@@ -99,6 +99,8 @@ public sealed record JobState
 
     public IAboard Aboard => The<IAboard>();
 
+    public IHandedIn HandedIn => The<IHandedIn>();
+
     public bool Opened => Opening is not null;
 
     public bool Released => Release is not null;
@@ -132,6 +134,13 @@ public sealed record JobState
             Parts = parts,
         };
     }
+
+    /// <summary>Built to another revision; <see cref="Built"/> and what of it the entry says are the caller's.</summary>
+    public JobState Moved(SpecSheet from, SpecSheet to) =>
+        this with
+        {
+            Parts = [.. Parts.Select(p => p is IFollowsSheet follows ? follows.Moved(from, to) : p)],
+        };
 
     public StepProgress? Progress(string step) => Steps.GetValueOrDefault(step);
 

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
 
@@ -24,4 +25,11 @@ public sealed class StageSet
     /// <summary>Every stage's claims, in the order of the work; none before the kit has come in.</summary>
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         state.Opened ? _stages.SelectMany(s => s.Claims(state, asOf)) : [];
+
+    /// <summary>Every value the ledger needs and the maker does not state, still open, in the order of the stages.</summary>
+    public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) =>
+        _stages.SelectMany(s => s.Gaps(sheet, rules));
+
+    /// <summary>Whether a sheet ties what a line asks about to something that moves.</summary>
+    public bool Ties(SpecSheet sheet, string line) => _stages.Any(s => s.Ties(sheet, line));
 }

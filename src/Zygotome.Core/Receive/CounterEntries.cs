@@ -117,12 +117,6 @@ public sealed record CartonSeen(Carton Carton, string Note) : EntryBody
     public override string Say(JobState state) => $"Carton {CartonWords.Of(Carton)}";
 }
 
-public static class CartonWords
-{
-    public static string Of(Carton carton) =>
-        carton == Carton.NotLooked ? "not looked at" : carton.ToString().ToLowerInvariant();
-}
-
 /// <summary>
 /// Who the kit came from, when it was not said at the counter, and the day it came: the claim clock runs from there.
 /// </summary>

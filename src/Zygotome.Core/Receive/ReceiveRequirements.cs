@@ -74,7 +74,7 @@ public static class ReceiveRequirements
             yield return claim;
         }
 
-        foreach (var (section, words, paths) in SheetGaps.AssumedSections(state.Sheet))
+        foreach (var (section, words, paths) in AssumedSections.Of(state.Sheet))
         {
             var count = paths.Length;
             var requirement = new Requirement(

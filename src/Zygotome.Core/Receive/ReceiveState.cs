@@ -4,7 +4,7 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Receive;
 
 /// <summary>What was taken in and promised.</summary>
-public sealed record ReceiveState : IAboard
+public sealed record ReceiveState : IAboard, IHandedIn
 {
     public string Number { get; init; } = "";
 

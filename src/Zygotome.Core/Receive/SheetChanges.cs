@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
@@ -9,27 +8,14 @@ namespace Zygotome.Core.Receive;
 /// What another revision changes under work already done. Changed limits need nothing here: readings are judged anew by
 /// them; nor do values that evidence used, see <see cref="SheetValues"/>.
 /// </summary>
-/// <param name="Steps">Steps that read otherwise now and are asked for anew.</param>
-/// <param name="Bags">Bags whose list changed and that are counted again.</param>
-public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<string> Bags)
+public static class SheetChanges
 {
-    public static SheetChanges Between(SpecSheet old, SpecSheet now)
-    {
-        var steps = now
+    /// <summary>Steps that read otherwise now and are asked for anew, by their ids.</summary>
+    public static IEnumerable<string> Steps(SpecSheet old, SpecSheet now) =>
+        now
             .Steps.Where(s => old.Step(s.Id) is { } was && !Same(was, s))
             .Select(s => s.Id)
             .Concat(old.Steps.Where(s => now.Step(s.Id) is null).Select(s => s.Id));
-        var bags = now
-            .Parts.Where(p =>
-                old.Part(p.Id) is not { } was
-                || was.Quantity != p.Quantity
-                || was.Bag != p.Bag
-                || was.Fastener != p.Fastener
-            )
-            .Select(p => p.Bag)
-            .Distinct();
-        return new SheetChanges([.. steps], [.. bags]);
-    }
 
     private static bool Same(StepSpec a, StepSpec b) =>
         (a.Title, a.Text, a.Bond, a.Needs.People, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs.People, b.Stage)
@@ -42,100 +28,4 @@ public sealed record SheetChanges(ImmutableArray<string> Steps, ImmutableArray<s
         && a.Disturbs.SequenceEqual(b.Disturbs)
         && a.Hides.SequenceEqual(b.Hides)
         && a.After.SequenceEqual(b.After);
-}
-
-/// <summary>A requirement as it stands now and as it would stand after moving to another revision.</summary>
-public sealed record MovePreview(
-    string Id,
-    string Text,
-    string Before,
-    string After,
-    Standing StandsBefore,
-    Standing? StandsAfter,
-    string Why
-)
-{
-    /// <summary>It would go away unseen: a lead says why it is not on this aircraft.</summary>
-    public bool Asks { get; init; }
-
-    /// <summary>It would go away while it is not put right: the move is refused.</summary>
-    public bool Refuses { get; init; }
-
-    /// <summary>Every line the move would change, worst first; nothing is recorded by asking.</summary>
-    public static IReadOnlyList<MovePreview> Of(JobState state, SpecSheet to, DateTimeOffset asOf, Person by)
-    {
-        var knowing = state with { Revisions = state.Revisions.SetItem(to.Hash, to) };
-        var entry = new Entry(
-            state.JobId,
-            state.Seq + 1,
-            "preview",
-            new SheetMoved(
-                to.Kit.Revision,
-                to.Hash,
-                "preview",
-                Confirmed: state.Confirmations.GetValueOrDefault(to.Hash)
-            ),
-            by,
-            asOf,
-            asOf,
-            ""
-        );
-        var after = Ledger
-            .Of(entry.Body.Apply(knowing with { Seq = entry.Seq }, entry), asOf)
-            .ToDictionary(l => l.Id, StringComparer.Ordinal);
-        var before = Ledger.Of(state, asOf);
-        var gone = Vanishing.Of(before, after.Values, to);
-        var known = before.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
-        var changed = before
-            .Select(l => (Line: l, Now: after.GetValueOrDefault(l.Id)))
-            .Where(p => p.Now is null || p.Now.Standing != p.Line.Standing || p.Now.Limits != p.Line.Limits)
-            .Select(p => new MovePreview(
-                p.Line.Id,
-                p.Line.Text,
-                Words(p.Line),
-                p.Now is null ? "no longer asked for" : Words(p.Now),
-                p.Line.Standing,
-                p.Now?.Standing,
-                p.Now?.Why ?? ""
-            )
-            {
-                Asks = gone.Asks.Contains(p.Line),
-                Refuses = gone.Refuses.Contains(p.Line),
-            });
-        var added = after
-            .Values.Where(l => !known.Contains(l.Id))
-            .Select(l => new MovePreview(
-                l.Id,
-                l.Text,
-                "not asked for",
-                Words(l),
-                Standing.NotShown,
-                l.Standing,
-                l.Why
-            ));
-        return
-        [
-            .. changed
-                .Concat(added)
-                .OrderByDescending(p =>
-                    p.StandsBefore is Standing.Met or Standing.Close or Standing.Conceded
-                    && p.StandsAfter is Standing.Stale or Standing.NotMet or Standing.NotShown
-                )
-                .ThenBy(p => p.Id, StringComparer.Ordinal),
-        ];
-    }
-
-    private static string Words(LedgerLine line) =>
-        string.Join(", ", new[] { Said(line.Standing), line.Reading, line.Limits }.Where(t => t.Length > 0));
-
-    private static string Said(Standing standing) =>
-        standing switch
-        {
-            Standing.Met => "shown",
-            Standing.Close => "shown, close",
-            Standing.NotMet => "not met",
-            Standing.NotShown => "not shown",
-            Standing.Stale => "stale",
-            _ => "conceded",
-        };
 }

@@ -1,7 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -15,12 +13,13 @@ namespace Zygotome.Core.Receive;
 public sealed record Vanishing(ImmutableArray<LedgerLine> Refuses, ImmutableArray<LedgerLine> Asks)
 {
     /// <param name="before">The ledger as it stands, <paramref name="after"/> as it would stand on the sheet moved to.</param>
-    public static Vanishing Of(IEnumerable<LedgerLine> before, IEnumerable<LedgerLine> after, SpecSheet to)
+    /// <param name="tied">Whether the sheet moved to asks for it elsewhere.</param>
+    public static Vanishing Of(IEnumerable<LedgerLine> before, IEnumerable<LedgerLine> after, Func<string, bool> tied)
     {
         var asked = after.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
         var gone = before
             .Where(l => l.Concedable == Concedable.Never && !asked.Contains(l.Id))
-            .Where(l => !l.Id.StartsWith("sheet/", StringComparison.Ordinal) && !UnknownOutputs.IsTied(to, l.Id))
+            .Where(l => !l.Id.StartsWith("sheet/", StringComparison.Ordinal) && !tied(l.Id))
             .ToArray();
         return new(
             [.. gone.Where(l => l.Standing is Standing.NotMet or Standing.Stale)],

@@ -9,7 +9,7 @@ namespace Zygotome.Core.Safety;
 /// the same person in the same look, with no ten idle minutes between; after that it is only what was said last. What is
 /// not known counts as on and connected.
 /// </summary>
-public sealed record SafetyState : IHears
+public sealed record SafetyState : IHears, IFollowsSheet
 {
     public static readonly TimeSpan Idle = TimeSpan.FromMinutes(10);
 
@@ -45,6 +45,8 @@ public sealed record SafetyState : IHears
         : LampBoard.Stays(sheet, lamp.Is) ? lamp.Is
         : Here(e) && e.Look.Length > 0 && lamp.Look == e.Look && lamp.Said.By.Id == e.By.Id ? lamp.Is
         : null;
+
+    object IFollowsSheet.Moved(SpecSheet from, SpecSheet to) => Moved(to);
 
     object IHears.Heard(JobState state, Entry entry, bool hands) => Seen(entry, state.Sheet, hands);
 
@@ -104,7 +106,7 @@ public sealed record SafetyState : IHears
     /// Built to another revision: where its packs are called otherwise, each is as the most live of the old ones was, as last
     /// said. A connected pack does not disappear by its name.
     /// </summary>
-    internal SafetyState Moved(SpecSheet to)
+    private SafetyState Moved(SpecSheet to)
     {
         var packs = Lamps.Where(l => l.Key.Kind == LampKind.Pack).ToArray();
         var names = LampBoard.Packs(to);

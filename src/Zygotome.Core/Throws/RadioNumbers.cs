@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
@@ -167,7 +166,7 @@ public sealed record TravelSet(string Target, double Percent) : EntryBody
 public sealed record FreedomSeen(string Surface, bool Free, string Note = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Note, "body.note");
+        Named.Surface(state, Surface) ?? Texts.Fits(Note, "body.note");
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -196,7 +195,7 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (BuildRules.KnownSurface(state, Surface) is { } unknown)
+        if (Named.Surface(state, Surface) is { } unknown)
         {
             return unknown;
         }
@@ -245,7 +244,7 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
 public sealed record TrimSet(string Surface, string Value = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        BuildRules.KnownSurface(state, Surface) ?? Texts.Fits(Value, "body.value", 40);
+        Named.Surface(state, Surface) ?? Texts.Fits(Value, "body.value", 40);
 
     public override JobState Apply(JobState state, Entry entry) =>
         Channels
@@ -259,7 +258,7 @@ public sealed record TrimSet(string Surface, string Value = "") : EntryBody
 /// <summary>Somebody looked which holes a pushrod sits in, against those the manual names by their place.</summary>
 public sealed record HolesSeen(string Surface, bool AsSheet) : EntryBody
 {
-    public override Refusal? Admit(JobState state, Entry entry) => BuildRules.KnownSurface(state, Surface);
+    public override Refusal? Admit(JobState state, Entry entry) => Named.Surface(state, Surface);
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.With(

@@ -1,4 +1,3 @@
-using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;

@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
@@ -13,6 +14,8 @@ public sealed class ThrowsStage : IStage
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         [.. ThrowsRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+
+    public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => ThrowGaps.Of(sheet, rules);
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -32,7 +31,7 @@ public sealed record ClaimSent(
     public override bool IsDecision() => true;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Receive.Supplier is null
+        state.HandedIn.Supplier is null
             ? new Refusal("claim/supplier", "Nobody said who the kit came from; say so first.", "body.to")
         : Findings.Length + Parts.Length == 0
             ? new Refusal("claim/empty", "A claim needs at least one finding or shortage.", "body.findings")

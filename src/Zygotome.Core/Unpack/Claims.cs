@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -93,7 +92,7 @@ public static class Claims
     /// Days left of the window on a day; negative when it is over; null without a supplier or with nothing to claim.
     /// </summary>
     public static int? DaysLeft(JobState state, DateOnly today) =>
-        Waiting(state) && state.Receive.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
+        Waiting(state) && state.HandedIn.ClaimUntil is { } until ? until.DayNumber - today.DayNumber : null;
 
     /// <summary>Claims whose parts were promised and are not here; none of a job that was handed over.</summary>
     public static IEnumerable<Claimed> OnTheWay(JobState state) =>

@@ -1,5 +1,4 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
@@ -58,13 +57,13 @@ public static class Origins
             return new(Origin.Shop, "O2", $"It was handled in \"{step.Title}\" before anybody reported it.");
         }
 
-        var battered = state.Receive.Carton is Carton.Crushed or Carton.Torn or Carton.Wet;
+        var battered = state.HandedIn.Carton is Carton.Crushed or Carton.Torn or Carton.Wet;
         if (battered && FromBlows.Contains(kind))
         {
             return new(
                 Origin.Transport,
                 "O3",
-                $"The carton came {CartonWords.Of(state.Receive.Carton)}, and nothing was built there yet."
+                $"The carton came {CartonWords.Of(state.HandedIn.Carton)}, and nothing was built there yet."
             );
         }
 
@@ -73,7 +72,7 @@ public static class Origins
             return new(Origin.Factory, "O4", "Glue, fit and finish are the maker's; nothing was built there yet.");
         }
 
-        return state.Receive.Carton is Carton.Sound or Carton.Scuffed
+        return state.HandedIn.Carton is Carton.Sound or Carton.Scuffed
             ? new(Origin.Factory, "O5", "The carton came whole: it was packed so.")
             : new(Origin.Transport, "O6", "Nobody recorded the carton; a blow is taken to be the carrier's.");
     }

@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Core.Unpack;
 
@@ -32,7 +31,7 @@ public static class RepairHelp
         var left = state
             .Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null && s.Repairs != f.Id)
             .Sum(s => s.HandsOn);
-        var parts = state.Receive.Supplier?.PartsDays ?? 7;
+        var parts = state.HandedIn.Supplier?.PartsDays ?? 7;
         WayOut Way(
             Disposition disposition,
             bool allowed,
@@ -55,7 +54,7 @@ public static class RepairHelp
                 grams,
                 days,
                 ready,
-                Effect(ready, state.Receive.Promised)
+                Effect(ready, state.HandedIn.Promised)
             );
         }
 

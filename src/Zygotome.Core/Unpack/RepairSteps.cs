@@ -108,6 +108,10 @@ internal sealed record RepairGlue(
 )
 {
     public static readonly RepairGlue None = new("", null, null, null);
+
+    /// <summary>As its step holds it.</summary>
+    public static RepairGlue Of(StepProgress? progress) =>
+        progress is null ? None : new(progress.Adhesive, progress.CuresFrom, progress.HandleAt, progress.FullAt);
 }
 
 /// <summary>What a repair takes: minutes at the bench, the joint it makes, glue, mass added (g), cure (min).</summary>

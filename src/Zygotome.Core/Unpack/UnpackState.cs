@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
@@ -15,7 +16,7 @@ public enum Disposition
 }
 
 /// <summary>What was in the box and how it was.</summary>
-public sealed record UnpackState : IAddsSteps
+public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRepairs
 {
     public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } =
         ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
@@ -55,6 +56,43 @@ public sealed record UnpackState : IAddsSteps
 
     IEnumerable<StepSpec> IAddsSteps.Steps(SpecSheet built) =>
         Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(built, f));
+
+    // A bag whose list changed is counted again.
+    object IFollowsSheet.Moved(SpecSheet from, SpecSheet to) =>
+        this with
+        {
+            CountedBags = CountedBags.RemoveRange(
+                to.Parts.Where(p =>
+                        from.Part(p.Id) is not { } was
+                        || was.Quantity != p.Quantity
+                        || was.Bag != p.Bag
+                        || was.Fastener != p.Fastener
+                    )
+                    .Select(p => p.Bag)
+            ),
+        };
+
+    int IPartsInHand.Left(JobState state, StepSpec step, string part) => Counting.Left(state, step, part);
+
+    bool IPartsInHand.IsCounted(string bag) => CountedBags.ContainsKey(bag);
+
+    IEnumerable<RepairGlued> IRepairs.Glued =>
+        Findings
+            .Where(f => f.Repair?.HandleAt is not null)
+            .Select(f => new RepairGlued(f.Tag, f.Place, f.Repair!.HandleAt!.Value));
+
+    JobState IRepairs.Made(JobState state, Entry entry, StepSpec step, string how, Quantity? grams) =>
+        Find(step.Repairs) is not { } finding
+            ? state
+            : RepairSteps.Made(state, entry, finding, how, RepairGlue.Of(state.Progress(step.Id)), grams);
+
+    IRepairs IRepairs.Undone(string finding) =>
+        Find(finding) is { } f ? With(f with { Repair = null, Sound = false, Reinspection = null }) : this;
+
+    IRepairs IRepairs.CanBeHandled(string finding, DateTimeOffset? at) =>
+        Find(finding) is { Repair: { } repair } f ? With(f with { Repair = repair with { HandleAt = at } }) : this;
+
+    bool IRepairs.IsRepair(StepSpec step) => Find(step.Repairs) is not null;
 
     public int CountOf(string part) => Present.GetValueOrDefault(part);
 

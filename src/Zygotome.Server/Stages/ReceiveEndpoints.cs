@@ -2,6 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
@@ -92,7 +93,7 @@ internal static class ReceiveEndpoints
             [.. Schools.All.Select(s => Of(s, state))],
             BudgetView.Of(Budget.Of(state), state.Sheet),
             ToBuy.Of(state, settings.Current.Stock),
-            [.. SheetGaps.Of(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
+            [.. state.Stages.Gaps(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
             [.. ledger.Where(l => l.Stage == Stage.Receive)]
         );
     }

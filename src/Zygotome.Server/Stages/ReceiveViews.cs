@@ -1,3 +1,4 @@
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;

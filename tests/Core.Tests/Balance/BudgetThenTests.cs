@@ -1,5 +1,6 @@
 using Xunit;
 using Zygotome.Core.Balance;
+using Zygotome.Core.Job;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 

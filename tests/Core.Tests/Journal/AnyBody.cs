@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Reflection;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -144,7 +145,7 @@ internal sealed class AnyBody(Random random)
             "Entry" => bench.Journal.Select(e => e.EntryId),
             "Requirement" => Ledger.Of(state, bench.Now).Select(l => l.Id),
             "Target" => ThrowTargets.Of(sheet, state.Rules).Select(t => t.Id),
-            "For" => SheetGaps.Of(sheet, state.Rules).Select(g => g.Id),
+            "For" => Stages.All.Gaps(sheet, state.Rules).Select(g => g.Id),
             "Function" => [.. sheet.Radio.Functions, .. sheet.Surfaces.SelectMany(s => s.Functions)],
             "Output" => Core.Bind.UnknownOutputs.Of(sheet).Select(o => o.Id),
             "Motor" => sheet.Power.Motors.Select(m => m.Id),

@@ -143,7 +143,7 @@ public sealed class AnySheetProperties
         _ = Drawings.Of(state.Sheet, DrawingSide.Side);
         _ = Core.Bind.Directions.Calls(state.Sheet);
         _ = InspectionRoute.Of(state.Sheet).ToArray();
-        _ = SheetGaps.Of(state.Sheet, state.Rules).ToArray();
+        _ = Stages.All.Gaps(state.Sheet, state.Rules).ToArray();
         if (!state.Opened)
         {
             return;

@@ -2,6 +2,7 @@ using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -89,7 +90,7 @@ internal sealed class Finisher(Bench bench)
     // receiver.
     private void Counter()
     {
-        foreach (var gap in SheetGaps.Of(bench.State.Sheet, bench.State.Rules).ToArray())
+        foreach (var gap in Stages.All.Gaps(bench.State.Sheet, bench.State.Rules).ToArray())
         {
             bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), _lead);
         }

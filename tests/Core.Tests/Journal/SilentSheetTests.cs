@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -30,7 +31,10 @@ public sealed class SilentSheetTests
         var line = Line(sheet, "throw/aileron-left/aileron/high/up");
         Assert.Equal(Standing.NotShown, line.Standing);
         Assert.Contains("is assumed", line.Why, StringComparison.Ordinal);
-        Assert.Contains("throw/aileron-left/aileron/high/up", SheetGaps.Of(sheet, ShopRules.Default).Select(g => g.Id));
+        Assert.Contains(
+            "throw/aileron-left/aileron/high/up",
+            Stages.All.Gaps(sheet, ShopRules.Default).Select(g => g.Id)
+        );
     }
 
     [Fact]

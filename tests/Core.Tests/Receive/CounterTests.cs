@@ -1,6 +1,7 @@
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;

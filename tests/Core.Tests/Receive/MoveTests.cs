@@ -1,5 +1,6 @@
 using Xunit;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;

@@ -64,7 +64,7 @@ public sealed class PowerOfSheetsTests
                 ),
             ],
         };
-        Assert.Empty(SheetChanges.Between(old, Bench.Parasol).Steps);
+        Assert.Empty(SheetChanges.Steps(old, Bench.Parasol));
     }
 
     [Fact]

@@ -2,6 +2,7 @@ using System.Text;
 using System.Text.Json.Nodes;
 using CsCheck;
 using Xunit;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
@@ -81,7 +82,7 @@ public sealed class ArchetypeTests
         );
         Assert.Equal(Standing.NotShown, bench.Line("balance/as flown").Standing);
         Assert.Equal(Standing.NotMet, bench.Line("sheet/assumed/geometry").Standing);
-        Assert.Contains(SheetGaps.Of(bench.State.Sheet, bench.State.Rules), g => g.Id == "weight");
+        Assert.Contains(Stages.All.Gaps(bench.State.Sheet, bench.State.Rules), g => g.Id == "weight");
     }
 
     [Fact]

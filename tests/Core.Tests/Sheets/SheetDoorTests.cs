@@ -257,7 +257,7 @@ public sealed class SheetDoorTests
         var bench = new Bench(state, job.Entries, at);
         bench.Know(mended);
         var words = Core
-            .Receive.MovePreview.Of(bench.State, mended, at, Bench.Thorne)
+            .Job.MovePreview.Of(bench.State, mended, at, Bench.Thorne)
             .Where(p => p.Asks)
             .Select(p => new Core.Receive.NotOnAircraft(p.Id, "a misprint of the sheet"));
         bench.Do(new Core.Receive.SheetMoved(mended.Kit.Revision, mended.Hash, "mended", [.. words]), Bench.Thorne);

@@ -1,51 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
-using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
-using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Receive;
-
-/// <summary>
-/// A lead gives a value where the maker states none; it counts for this job only and bears the lead's name.
-/// </summary>
-/// <param name="For">A gap of <see cref="SheetGaps"/>, such as <c>throw/rudder/rudder/high/right</c>.</param>
-public sealed record ValueGiven(string For, Quantity Value, string Reason) : EntryBody
-{
-    public override bool IsDecision() => true;
-
-    public override Refusal? Admit(JobState state, Entry entry)
-    {
-        // A value once given may be given anew.
-        var asIfNot = state.Sheet with
-        {
-            Given = state.Sheet.Given.Remove(For),
-        };
-        return SheetGaps.Of(asIfNot, state.Rules).FirstOrDefault(g => g.Id == For) is not { } gap
-                ? new Refusal(
-                    "receive/no-gap",
-                    $"\"{For}\" is not a value that is missing: the sheet states it.",
-                    "body.for"
-                )
-            : !gap.Dimensions.Has(Value.Dimension) || Value.Form == QuantityForm.Descending
-                ? new Refusal("receive/unit", $"\"{Value.Text}\" is not a value for {gap.Text}.", "body.value")
-            : Texts.Reason(Reason, "body.reason", "Say where the value comes from.");
-    }
-
-    public override ImmutableArray<Quantity> TypedValues() => [Value];
-
-    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Value = values[0] };
-
-    public override JobState Apply(JobState state, Entry entry) =>
-        (state with { Given = state.Given.SetItem(For, new GivenValue(Value, entry.By.Name, Reason)) }).Resheet(entry);
-
-    public override string Say(JobState state) => $"{For}: {Value.Text} given";
-}
-
-/// <summary>A lead's word that what a line asks for is not on this aircraft.</summary>
-/// <param name="Line">The requirement, such as <c>direction/flap</c>.</param>
-public sealed record NotOnAircraft(string Line, string Reason);
 
 /// <summary>The job is built to another revision of its sheet from here on.</summary>
 /// <param name="SheetHash">SHA-256 of that revision's file.</param>
@@ -87,7 +44,7 @@ public sealed record SheetMoved(
         var gone = Receive.Vanishing.Of(
             Ledger.Of(state, entry.RecordedAt),
             Ledger.Of(Apply(state, entry), entry.RecordedAt),
-            sheet
+            line => state.Stages.Ties(sheet, line)
         );
         var unseen = gone.Asks.Where(l => Word(l.Id) is null).ToArray();
         return gone.Refuses.Length > 0
@@ -127,27 +84,23 @@ public sealed record SheetMoved(
         }
 
         // A value that a lead gave in the maker's place gives way where the maker now states one.
-        var gaps = SheetGaps.Of(sheet, state.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
-        var changes = SheetChanges.Between(state.Built, sheet);
+        var gaps = state.Stages.Gaps(sheet, state.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
         return (
-            (
-                state with
+            state with
+            {
+                Built = sheet,
+                Given = state.Given.RemoveRange(state.Given.Keys.Where(k => !gaps.Contains(k))),
+                Steps = state.Steps.RemoveRange(SheetChanges.Steps(state.Built, sheet)),
+            }
+        )
+            .With(
+                state.Receive with
                 {
-                    Built = sheet,
-                    Given = state.Given.RemoveRange(state.Given.Keys.Where(k => !gaps.Contains(k))),
-                    Steps = state.Steps.RemoveRange(changes.Steps),
+                    SheetRevision = Revision,
+                    NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
                 }
             )
-                .With(
-                    state.Receive with
-                    {
-                        SheetRevision = Revision,
-                        NotOnAircraft = state.Receive.NotOnAircraft.AddRange(NotOn ?? []),
-                    }
-                )
-                .With(state.Safety.Moved(sheet))
-                .With(state.Unpack with { CountedBags = state.Unpack.CountedBags.RemoveRange(changes.Bags) })
-        )
+            .Moved(state.Built, sheet)
             .Knowing(SheetHash, Confirmed)
             .Resheet(entry)
             .SayValues(entry, sheet);

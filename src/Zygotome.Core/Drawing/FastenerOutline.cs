@@ -1,6 +1,4 @@
-using Zygotome.Core.Drawing;
-
-namespace Zygotome.Core.Sheets;
+namespace Zygotome.Core.Drawing;
 
 /// <summary>
 /// A screw's outline at true size, mm: head at the left, thread to the right, so that one laid on the glass can be

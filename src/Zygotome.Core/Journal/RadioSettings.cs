@@ -1,8 +1,7 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 
-namespace Zygotome.Core.Bind;
+namespace Zygotome.Core.Journal;
 
 /// <summary>What what was shown through the radio rests on.</summary>
 public static class RadioSettings

@@ -1,0 +1,14 @@
+namespace Zygotome.Core.Journal;
+
+/// <summary>What an entry names must be on the sheet.</summary>
+public static class Named
+{
+    public static Refusal? Surface(JobState state, string id) =>
+        state.Sheet.Surface(id) is null
+            ? new Refusal(
+                "surface/unknown",
+                $"There is no surface \"{id}\"; there are {string.Join(", ", state.Sheet.Surfaces.Select(s => s.Id))}.",
+                "body.surface"
+            )
+            : null;
+}

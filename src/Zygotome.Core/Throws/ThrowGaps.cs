@@ -1,0 +1,32 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>Throws and rest positions that cannot be judged because the sheet does not say them in the maker's name.</summary>
+internal static class ThrowGaps
+{
+    private static readonly GapFill Throw = new(Dimension.Length, Dimension.Angle);
+
+    public static IEnumerable<SheetGap> Of(SpecSheet sheet, ShopRules rules)
+    {
+        foreach (var target in ThrowTargets.Of(sheet, rules).Where(t => t.Band is null))
+        {
+            yield return new SheetGap(target.Id, $"{target.Name}, {target.Rate}", target.Gap, Throw);
+        }
+
+        foreach (var row in sheet.Neutral.Where(n => n.Assumed))
+        {
+            foreach (var surface in sheet.Named(row.Surfaces).Where(s => !sheet.Given.ContainsKey($"neutral/{s.Id}")))
+            {
+                yield return new SheetGap(
+                    $"neutral/{surface.Id}",
+                    $"{surface.Name}, neutral",
+                    $"{row.Offset.Text} is assumed.",
+                    GapFill.Lengths
+                );
+            }
+        }
+    }
+}
