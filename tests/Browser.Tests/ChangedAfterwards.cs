@@ -1,5 +1,6 @@
 using OpenQA.Selenium;
 using Xunit;
+using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;

@@ -1,5 +1,7 @@
 using OpenQA.Selenium;
 using Xunit;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;

@@ -2,6 +2,7 @@ using OpenQA.Selenium;
 using Xunit;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;

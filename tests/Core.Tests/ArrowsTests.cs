@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using Mono.Cecil;
 using Mono.Cecil.Cil;
 using Xunit;
@@ -7,11 +8,10 @@ using Zygotome.Tests;
 namespace Zygotome.Core.Tests;
 
 /// <summary>
-/// Arrows between Core's rooms point down only, as its types were compiled: a room may use those on the floors below its
-/// own, a stage no other stage. What still points up or sideways is listed, type by type, in <c>Arrows.txt</c>; the list
-/// only ever shrinks.
+/// Arrows between Core's rooms point down only: a room may use those on the floors below its own, a stage no other stage.
+/// What one stage needs of another is a small interface in <c>Journal</c>.
 /// </summary>
-public sealed class ArrowsTests
+public sealed partial class ArrowsTests
 {
     private const string Core = "Zygotome.Core";
 
@@ -28,19 +28,26 @@ public sealed class ArrowsTests
         ["Job"],
     ];
 
-    private static readonly string List = ProjectFolder.File("tests", "Core.Tests", "Arrows.txt");
-
     [Fact]
-    public void Arrows_between_rooms_point_down_but_for_those_still_listed()
-    {
-        var against = Against().Order(StringComparer.Ordinal).ToArray();
-        if (Environment.GetEnvironmentVariable("ZYGOTOME_WRITE") == "1")
-        {
-            File.WriteAllLines(List, against);
-        }
+    public void Arrows_between_rooms_point_down_as_its_types_were_compiled() =>
+        Assert.Empty(Against().Order(StringComparer.Ordinal));
 
-        Assert.Equal(File.ReadAllLines(List), against);
+    /// <summary>Constants leave no trace in what is compiled.</summary>
+    [Fact]
+    public void No_file_names_a_room_that_is_not_below_its_own()
+    {
+        var folder = ProjectFolder.File("src", "Zygotome.Core");
+        var against =
+            from room in Floors.SelectMany(f => f).Where(r => r.Length > 0)
+            from file in Directory.GetFiles(Path.Combine(folder, room), "*.cs", SearchOption.AllDirectories)
+            from named in Used().Matches(File.ReadAllText(file)).Select(m => m.Groups["room"].Value)
+            where named != room && Floor(named) >= Floor(room)
+            select $"{Path.GetRelativePath(folder, file)} names {named}";
+        Assert.Empty(against.Order(StringComparer.Ordinal));
     }
+
+    [GeneratedRegex(@"^using Zygotome\.Core\.(?<room>\w+)", RegexOptions.Multiline)]
+    private static partial Regex Used();
 
     [Fact]
     public void Every_room_has_its_floor()
@@ -59,7 +66,7 @@ public sealed class ArrowsTests
         var arrows =
             from type in module.Types
             where type.Namespace.StartsWith(Core, StringComparison.Ordinal)
-            from used in Used(type)
+            from used in UsedBy(type)
             let room = RoomOf(type.Namespace)
             let to = RoomOf(Outermost(used).Namespace)
             where room != to && Floor(to) >= Floor(room)
@@ -76,9 +83,9 @@ public sealed class ArrowsTests
         type.DeclaringType is { } outer ? Outermost(outer) : type;
 
     // Everything a type names: in its own declaration, its members', and what their code calls.
-    private static IEnumerable<TypeReference> Used(TypeDefinition type) =>
+    private static IEnumerable<TypeReference> UsedBy(TypeDefinition type) =>
         Declared(type)
-            .Concat(type.NestedTypes.SelectMany(Used))
+            .Concat(type.NestedTypes.SelectMany(UsedBy))
             .SelectMany(Parts)
             .Where(t => Outermost(t).Namespace.StartsWith(Core, StringComparison.Ordinal));
 

@@ -28,9 +28,10 @@ internal sealed class Bench
     private readonly List<Entry> _journal = [];
 
     /// <param name="alone">A shop of one, who inspects their own repairs and says so.</param>
-    public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false)
+    /// <param name="stages">Other stages than the root's.</param>
+    public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false, StageSet? stages = null)
     {
-        State = Confirmed(Stages.Unopened(sheet ?? Delta), sheet ?? Delta);
+        State = Confirmed(new JobState(stages ?? Stages.All, sheet ?? Delta), sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
         var rules = new ShopRules("Test shop", "UTC", false, 1.0m);
         Alone = alone;

@@ -1,6 +1,5 @@
 using Xunit;
 using Zygotome.Core.Job;
-using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store.Tests;

@@ -9,10 +9,6 @@ namespace Zygotome.Core.Balance;
 /// </summary>
 public static class BalanceGround
 {
-    /// <summary>Fitted, or its weighed mass placed at its station.</summary>
-    public const string Aboard = "aboard",
-        Off = "off";
-
     /// <summary>The place of a configuration that states its own, else the one place of all.</summary>
     public static Setting PackPlace(SpecSheet sheet, string configuration) =>
         new(

@@ -1,19 +1,6 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
-
-/// <summary>A weighing, with what was aboard and where when it was made.</summary>
-public sealed record WeighingShown(Weighed Weighed, Evidence Evidence)
-{
-    public Battery? Battery { get; init; }
-
-    public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
-        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
-
-    public ImmutableList<AddOn> AddOns { get; init; } = [];
-}
 
 /// <summary>The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.</summary>
 public sealed record BalanceState
@@ -26,40 +13,4 @@ public sealed record BalanceState
         ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
 
     public int BallastAt(string station) => Ballast.GetValueOrDefault(station);
-}
-
-/// <summary>Where a pack may lie: its front from the bay's front to the bay's end less its length.</summary>
-public static class PackPlaces
-{
-    /// <summary>
-    /// First and last place of the pack's front, mm from the datum; null without a bay or when the pack does not fit.
-    /// </summary>
-    public static (double First, double Last)? Fronts(JobState state)
-    {
-        var length = (double)state.Aboard.Battery!.Length.Nominal;
-        return state.Sheet.Geometry.Bay is { } bay && bay.To - bay.From >= length ? (bay.From, bay.To - length) : null;
-    }
-
-    /// <summary>Where the front lies in a configuration, as last said, mm from the datum; null until said.</summary>
-    public static double? FrontOf(JobState state, string configuration) =>
-        state.Settings.Of(BalanceGround.PackPlace(state.Sheet, configuration)) is { } said
-        && double.TryParse(
-            said.AsSpan(0, said.IndexOf(' ')),
-            System.Globalization.CultureInfo.InvariantCulture,
-            out var mm
-        )
-            ? mm
-            : null;
-
-    internal static Refusal? InBay(JobState state, double front, string where) =>
-        state.Sheet.Geometry.Bay is null ? null
-        : Fronts(state) is not { } places ? new Refusal("balance/pack", "The pack is longer than its bay.", where)
-        : Numbers.Round(front) < Numbers.Round(places.First) || Numbers.Round(front) > Numbers.Round(places.Last)
-            ? new Refusal(
-                "balance/pack-place",
-                $"The front of this pack can lie from {Numbers.Say(places.First)} to {Numbers.Say(places.Last)} mm; "
-                    + $"{Numbers.Say(front)} mm is outside its bay.",
-                where
-            )
-        : null;
 }

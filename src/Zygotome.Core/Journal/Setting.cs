@@ -7,6 +7,14 @@ namespace Zygotome.Core.Journal;
 /// <param name="At">Which side, way, part or surface of it.</param>
 public readonly record struct Setting(SettingKind Kind, string Of = "", string At = "")
 {
+    /// <summary>Values of a propeller: fitted, or its weighed mass placed at its station.</summary>
+    public const string Aboard = "aboard",
+        Off = "off";
+
+    /// <summary>Sides of a stick or switch that a share is of.</summary>
+    public const string Positive = "+",
+        Negative = "-";
+
     /// <summary>
     /// What it counts as until somebody says it; null where that is not known, so that a first word on it is a word on
     /// what was there all along.

@@ -49,7 +49,7 @@ public static class SettingWords
 
     // Which side of its stick or switch a function's share is of.
     private static string Stick(Setting share) =>
-        (share.Of.Split('/')[0], share.At == Throws.RadioNumbers.Positive) switch
+        (share.Of.Split('/')[0], share.At == Setting.Positive) switch
         {
             ("aileron" or "rudder", true) => "stick right",
             ("aileron" or "rudder", false) => "stick left",

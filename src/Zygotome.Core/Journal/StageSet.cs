@@ -7,26 +7,37 @@ namespace Zygotome.Core.Journal;
 public sealed class StageSet
 {
     private readonly ImmutableArray<IStage> _stages;
+    private readonly ImmutableArray<EntryKind> _common;
+    private readonly ImmutableArray<object> _parts;
 
+    /// <param name="stages">At most one of each of the ten, in any order.</param>
     /// <param name="common">Kinds of entry that belong to no stage.</param>
-    /// <param name="parts">What a job holds beside the stages' own.</param>
+    /// <param name="parts">What a job holds beside the stages' own, each of a type of its own.</param>
     public StageSet(IEnumerable<IStage> stages, IEnumerable<EntryKind> common, IEnumerable<object> parts)
     {
         _stages = [.. stages.OrderBy(s => s.Stage)];
-        Kinds = new EntryKinds([.. _stages.SelectMany(s => s.Kinds), .. common]);
-        Initial = [.. _stages.Select(s => s.Initial).OfType<object>(), .. parts];
+        _common = [.. common];
+        _parts = [.. parts];
+        Kinds = new EntryKinds([.. _stages.SelectMany(s => s.Kinds), .. _common]);
+        Initial = [.. _stages.Select(s => s.Initial).OfType<object>(), .. _parts];
     }
 
+    /// <summary>Every kind of entry, by stage.</summary>
     public EntryKinds Kinds { get; }
 
     /// <summary>What a job holds before its first entry, each of a type of its own.</summary>
     internal ImmutableArray<object> Initial { get; }
 
+    /// <summary>The same with another stage under one of the ten names.</summary>
+    public StageSet With(IStage stage) => new([.. _stages.Where(s => s.Stage != stage.Stage), stage], _common, _parts);
+
     /// <summary>Every stage's claims, in the order of the work; none before the kit has come in.</summary>
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         state.Opened ? _stages.SelectMany(s => s.Claims(state, asOf)) : [];
 
-    /// <summary>Every value the ledger needs and the maker does not state, still open, in the order of the stages.</summary>
+    /// <summary>
+    /// Every value the ledger needs and the maker does not state, still open, in the order of the stages.
+    /// </summary>
     public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) =>
         _stages.SelectMany(s => s.Gaps(sheet, rules));
 

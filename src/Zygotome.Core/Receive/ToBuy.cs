@@ -5,27 +5,6 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>What the shop has on its shelf. Lead lengths in mm.</summary>
-public sealed record Stock(
-    ImmutableArray<string> Tools,
-    ImmutableArray<string> Adhesives,
-    ImmutableArray<double> LeadLengths
-);
-
-/// <summary>
-/// A line of the to-buy list: what, why, for which step, since when it is known, and where it has got to.
-/// </summary>
-public sealed record ToBuyLine(
-    string Id,
-    string What,
-    string Why,
-    string For,
-    DateOnly Since,
-    BuyState State,
-    DateOnly? Due,
-    string Note
-);
-
 /// <summary>
 /// Everything that must be bought, derived on the first day from sheet, schools, receiver, packs and what the shop has.
 /// </summary>

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Safety;
@@ -130,7 +129,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
             LampKind.Propeller => state.Say(
                 entry,
                 new Setting(SettingKind.Propeller, id.Of),
-                now == LampIs.On ? BalanceGround.Aboard : BalanceGround.Off
+                now == LampIs.On ? Setting.Aboard : Setting.Off
             ),
             // Wires that come off come on again somehow: which way the motor turns is to be seen again.
             LampKind.Wires when now == LampIs.Off && before != LampIs.Off => state.Disturb(

@@ -1,4 +1,3 @@
-using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Safety;
@@ -76,7 +75,7 @@ public sealed record PropellerSaid(PropellerSeen State) : EntryBody
                     s.Say(
                         entry,
                         new Setting(SettingKind.Propeller, m.Id),
-                        State == PropellerSeen.Fitted ? BalanceGround.Aboard : BalanceGround.Off
+                        State == PropellerSeen.Fitted ? Setting.Aboard : Setting.Off
                     )
             );
     }

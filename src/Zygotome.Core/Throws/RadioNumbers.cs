@@ -12,10 +12,6 @@ namespace Zygotome.Core.Throws;
 /// </summary>
 public sealed class RadioNumbers
 {
-    /// <summary>The side of the stick that the function's positive input is on.</summary>
-    public const string Positive = "+",
-        Negative = "-";
-
     private readonly JobState _state;
     private readonly Dictionary<string, Channel> _channels;
     private readonly Dictionary<string, ImmutableArray<Setting>> _ofSurface = new(StringComparer.Ordinal);
@@ -121,7 +117,7 @@ public sealed class RadioNumbers
         Percent(value(EndOf(t))) / 100 * (IsLargest(t) ? 1 : Percent(value(ShareOf(t, t.Function))) / 100);
 
     private Setting ShareOf(ThrowTarget t, string function) =>
-        new(SettingKind.Share, $"{function}/{t.Rate}", IsPositive(t, function) ? Positive : Negative);
+        new(SettingKind.Share, $"{function}/{t.Rate}", IsPositive(t, function) ? Setting.Positive : Setting.Negative);
 
     // What a surface does for the positive input of a function is its natural way.
     private bool IsPositive(ThrowTarget t, string function) =>

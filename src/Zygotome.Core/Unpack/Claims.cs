@@ -3,38 +3,6 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>A claim as sent, with what came of it.</summary>
-public sealed record Claimed(
-    string Id,
-    int Number,
-    string To,
-    ImmutableArray<string> Findings,
-    ImmutableArray<ClaimedShortage> Shortages,
-    string Wish,
-    string LetterHash,
-    string MailHash,
-    Evidence Evidence
-)
-{
-    /// <summary>No mail carries it.</summary>
-    public bool ByLetter { get; init; }
-
-    public Evidence? Posted { get; init; }
-
-    /// <summary>On its way to the supplier: a written letter is not.</summary>
-    public bool IsSent => !ByLetter || Posted is not null;
-
-    public ClaimAnswer? Answer { get; init; }
-
-    public Evidence? Arrived { get; init; }
-}
-
-public sealed record ClaimAnswer(ClaimAnswerKind Kind, string Words, DateOnly? PartsDue, Evidence Evidence);
-
-/// <summary>Something a claim could be made for. <paramref name="Stands"/> is false when it happened here.</summary>
-/// <param name="Written">In a letter that nobody has posted yet.</param>
-public sealed record Claimable(string Id, bool IsPart, string Text, bool Stands, string Why, bool Sent, bool Written);
-
 /// <summary>What can be claimed from the supplier, and until when.</summary>
 public static class Claims
 {

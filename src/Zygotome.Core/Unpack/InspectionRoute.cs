@@ -1,23 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Drawing;
-using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
-
-/// <summary>
-/// One place hands come to on the way round the aircraft. <paramref name="X"/>: mm aft; <paramref name="Y"/>: mm to the
-/// right wing.
-/// </summary>
-/// <param name="Part">The drawn part it lies on. <paramref name="Feel"/>: what to feel and listen for.</param>
-public sealed record WalkPoint(string Id, string Title, string Part, PlaceKind Kind, double X, double Y, string Feel);
-
-public enum WalkAnswer
-{
-    Sound,
-    Finding,
-    NotFitted,
-}
 
 /// <summary>
 /// The inspection walk of one aircraft, made from its sheet, in the order hands go round it: nose and what lies ahead
@@ -351,6 +336,3 @@ public static class InspectionRoute
 
     private static string Titled(string words) => Texts.Capital(words.Replace('-', ' '));
 }
-
-/// <summary>A point of the walk, answered.</summary>
-public sealed record WalkAnswered(string Point, WalkAnswer Answer, string Finding, Evidence Evidence);

@@ -143,16 +143,3 @@ public static class UnpackRequirements
         };
     }
 }
-
-/// <summary>Grades as people say them.</summary>
-public static class FindingWords
-{
-    public static string Grade(Grade grade) =>
-        grade switch
-        {
-            Unpack.Grade.FlightCritical => "flight-critical",
-            Unpack.Grade.Structural => "structural",
-            Unpack.Grade.Functional => "functional",
-            _ => "cosmetic",
-        };
-}

@@ -1,19 +1,9 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
-
-/// <summary>What to do about a finding.</summary>
-public enum Disposition
-{
-    Repair,
-    Replace,
-    UseAsIs,
-    Return,
-}
 
 /// <summary>What was in the box and how it was.</summary>
 public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRepairs
@@ -112,53 +102,3 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
             Findings = Findings.SetItem(Findings.FindIndex(f => f.Id == finding.Id), finding),
         };
 }
-
-/// <summary>A finding and what became of it. <see cref="Id"/> is the id of the entry that raised it.</summary>
-public sealed record Finding(
-    string Id,
-    string Tag,
-    string Place,
-    PlaceKind PlaceKind,
-    FindingKind Kind,
-    double Size,
-    double X,
-    double Y,
-    string Note,
-    Grading Grading,
-    Evidence Evidence
-)
-{
-    /// <summary>The view it was marked on; <see cref="Y"/> is z up (mm) on a side view.</summary>
-    public DrawingSide View { get; init; }
-
-    public OriginInferred Origin { get; init; } = new(Unpack.Origin.Factory, "", "");
-
-    public ImmutableList<PhotoKept> Photos { get; init; } = [];
-
-    public Disposition? Disposition { get; init; }
-
-    /// <summary>Repair and replacement are steps of the job.</summary>
-    public bool NeedsStep => Disposition is Unpack.Disposition.Repair or Unpack.Disposition.Replace;
-
-    public string DispositionReason { get; init; } = "";
-
-    public Person? DisposedBy { get; init; }
-
-    public Repair? Repair { get; init; }
-
-    /// <summary>Ids of everybody who ever had a hand in its repair: none of them inspects it.</summary>
-    public ImmutableSortedSet<string> Repairers { get; init; } = [];
-
-    public Person? ReinspectedBy { get; init; }
-
-    public Evidence? Reinspection { get; init; }
-
-    public bool Sound { get; init; }
-
-    /// <summary>Nothing more is asked: seen to be sound after repair or replacement, or accepted as it is.</summary>
-    public bool Cleared =>
-        Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical);
-}
-
-/// <summary>What was done about a finding.</summary>
-public sealed record Repair(string How, Person By, DateTimeOffset ObservedAt, DateTimeOffset? HandleAt);

@@ -1,6 +1,5 @@
 using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 
 namespace Zygotome.Server.Stages;
 
@@ -71,12 +70,13 @@ internal static class BalanceEndpoints
         var bay = state.Sheet.Geometry.Bay;
         var fronts = PackPlaces.Fronts(state);
         var motor = state.Sheet.Power.Motors.FirstOrDefault();
+        var pack = state.Aboard.Battery!;
         return new BalanceView(
             state.Sheet.Geometry.Datum,
             [.. state.Sheet.Balance.Configurations.Select(c => Of(state, c, ledger))],
             new PackView(
-                (double)state.Receive.Battery!.Length.Nominal,
-                state.Receive.Battery.Mass.Text,
+                (double)pack.Length.Nominal,
+                pack.Mass.Text,
                 fronts?.First,
                 fronts?.Last,
                 bay?.From ?? 0,

@@ -205,35 +205,3 @@ internal static class JobEndpoints
 }
 
 public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
-
-/// <summary>What endpoints ask of jobs: the committed state, the instant, the names behind ids.</summary>
-internal sealed class JobDesk(
-    JournalReader reader,
-    ShopStore shop,
-    Shop.ShopSettings settings,
-    Readable readable,
-    TimeProvider clock
-)
-{
-    public DateTimeOffset Now => clock.GetUtcNow();
-
-    /// <summary>The day it is at the shop.</summary>
-    public DateOnly Today => DateOnly.FromDateTime(Core.Quantities.ShopDay.At(settings.Current.TimeZone, Now).DateTime);
-
-    public JobSnapshot? Find(string id) => reader.Find(id);
-
-    /// <summary>What a list shows of each job, and which of them cannot be read.</summary>
-    public Listing<T> Each<T>(IEnumerable<JobLine> jobs, Func<JobLine, T> make) =>
-        readable.Each(jobs, line => line.Job, make);
-
-    /// <summary>The sealed ledger of a released job, else as it stands now.</summary>
-    public IReadOnlyList<LedgerLine> Ledger(JobState state) => Core.Journal.Ledger.Shown(state, Now);
-
-    public string CustomerName(JobState state) => CustomerName(state.Receive.CustomerId);
-
-    public string CustomerName(string customer) => shop.Customer(customer)?.Name ?? "(erased)";
-
-    /// <summary>Answers with a view of one job, or that there is no such job.</summary>
-    public Results<Ok<T>, ProblemHttpResult> View<T>(string id, Func<JobState, IReadOnlyList<LedgerLine>, T> make) =>
-        Find(id) is { } job ? TypedResults.Ok(make(job.State, Ledger(job.State))) : Problems.NotFound($"job {id}");
-}

@@ -81,7 +81,7 @@ internal static class ReceiveEndpoints
             r.Promised,
             state.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
             state.Opening!.By.Name,
-            state.Opening.RecordedAt,
+            state.Opening!.RecordedAt,
             r.ReceivedOn,
             r.Supplier,
             r.ClaimUntil,

@@ -4,7 +4,6 @@ using UglyToad.PdfPig;
 using Xunit;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 using Zygotome.Papers;

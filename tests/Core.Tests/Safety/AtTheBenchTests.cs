@@ -33,10 +33,7 @@ public sealed class AtTheBenchTests
         Assert.Equal("lamps/not-isolated", bench.Refused(Connect(Bench.Parasol))!.Code);
         bench.Do(new StepDone("fit-propeller"));
         Assert.Equal("lamps/not-isolated", bench.Refused(Connect(Bench.Parasol))!.Code);
-        Assert.Equal(
-            Core.Balance.BalanceGround.Aboard,
-            bench.State.Settings.Of(new Setting(SettingKind.Propeller, "nose"))
-        );
+        Assert.Equal(Setting.Aboard, bench.State.Settings.Of(new Setting(SettingKind.Propeller, "nose")));
     }
 
     [Fact]

@@ -4,7 +4,6 @@ using CsCheck;
 using Xunit;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
 using Zygotome.Tests;

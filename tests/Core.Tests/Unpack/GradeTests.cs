@@ -1,6 +1,5 @@
 using CsCheck;
 using Xunit;
-using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;

@@ -1,17 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
-
-/// <summary>
-/// Something of the radio that the sheet does not tie to anything that moves: called, and seen to do what? Never conceded,
-/// as nothing else proves it.
-/// </summary>
-/// <param name="Id">Names it in its requirement, <c>called/…</c>.</param>
-/// <param name="Channels">Channels by name that may move it; none where nobody can tell.</param>
-public sealed record UnknownOutput(string Id, string Text, string Why, ImmutableArray<string> Channels);
 
 /// <summary>What nothing on the sheet answers for.</summary>
 public static class UnknownOutputs
@@ -100,44 +91,3 @@ public static class UnknownOutputs
             ]);
     }
 }
-
-/// <summary>It was called, and somebody saw what it does.</summary>
-/// <param name="Output">An <see cref="UnknownOutput"/>.</param>
-/// <param name="Seen">What moved, lit or turned, and which way.</param>
-/// <param name="AsItShould">Whether that is what it should do.</param>
-public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : EntryBody, IPowered
-{
-    public PowerState Needs(JobState state) => PowerState.Powered;
-
-    public override Refusal? Admit(JobState state, Entry entry) =>
-        UnknownOutputs.Of(state.Sheet).All(o => o.Id != Output)
-            ? new Refusal("bind/output", $"The sheet leaves nothing open about \"{Output}\".", "body.output")
-            : Texts.Reason(Seen, "body.seen", "Say what it was seen to do.")
-                ?? (
-                    state.Bind.Bound is null
-                        ? new Refusal("bind/not-bound", "Bind first; it is called afterwards.")
-                        : null
-                );
-
-    public override JobState Apply(JobState state, Entry entry) =>
-        state.With(
-            state.Bind with
-            {
-                Called = state.Bind.Called.SetItem(
-                    Output,
-                    new CalledShown(
-                        Seen.Trim(),
-                        AsItShould,
-                        Evidence.Of(entry, state.Bind.Called.GetValueOrDefault(Output)?.Evidence.Attempt + 1 ?? 1)
-                    )
-                ),
-            }
-        );
-
-    public override IEnumerable<string> Shows() => [$"called/{Output}"];
-
-    public override string Say(JobState state) =>
-        $"Called {Output}: {Seen.Trim()}{(AsItShould ? "" : ", not as it should")}";
-}
-
-public sealed record CalledShown(string Seen, bool AsItShould, Evidence Evidence);

@@ -4,67 +4,6 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>So many more of the wrong kind or size, or fewer: a delta like every count.</summary>
-public sealed record WrongCounted(string Part, int Delta, string Note = "") : EntryBody
-{
-    public override Refusal? Admit(JobState state, Entry entry) =>
-        UnpackRules.KnownPart(state, Part)
-        ?? (
-            Delta is 0 or < -1000 or > 1000 || state.Unpack.Wrong.GetValueOrDefault(Part) + Delta < 0
-                ? new Refusal(
-                    "unpack/delta",
-                    $"There are {state.Unpack.Wrong.GetValueOrDefault(Part)} wrong ones; {Delta:+0;-0;0} is not "
-                        + $"possible.",
-                    "body.delta"
-                )
-                : Texts.Fits(Note, "body.note")
-        );
-
-    public override JobState Apply(JobState state, Entry entry) =>
-        state.With(
-            state.Unpack with
-            {
-                Wrong = state.Unpack.Wrong.SetItem(
-                    Part,
-                    Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) + Delta)
-                ),
-            }
-        );
-
-    public override string Say(JobState state) =>
-        $"{Delta:+0;-0} wrong: {state.Sheet.Part(Part)?.Name ?? Part}{(Note.Length > 0 ? $", {Note}" : "")}";
-}
-
-/// <summary>A sheet of the manual is not in the box; its numbers come from elsewhere, said here.</summary>
-public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
-{
-    public override Refusal? Admit(JobState state, Entry entry) =>
-        !UnpackEntries.Papers.Contains(Paper)
-            ? new Refusal(
-                "unpack/paper",
-                $"\"{Paper}\" is not asked for; {string.Join(", ", UnpackEntries.Papers)} are.",
-                "body.paper"
-            )
-            : Texts.Reason(
-                Source,
-                "body.source",
-                "Say where these numbers come from, such as the maker's file and its edition."
-            );
-
-    public override JobState Apply(JobState state, Entry entry) =>
-        state.With(
-            state.Unpack with
-            {
-                Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)),
-                PaperSources = state.Unpack.PaperSources.SetItem(Paper, Source.Trim()),
-            }
-        );
-
-    public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
-
-    public override string Say(JobState state) => $"{Paper} from elsewhere: {Source.Trim()}";
-}
-
 /// <summary>
 /// Another screw in place of a listed one, judged by the fastener rule. What the sheet does not state is measured at
 /// the bench.

@@ -1,0 +1,162 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Safety;
+
+namespace Zygotome.Core.Balance;
+
+/// <summary>One support as typed: station x (aft of the datum) and y (right +), and its scale's reading.</summary>
+public sealed record WeighedSupport(Quantity X, Quantity Y, Quantity Reading);
+
+/// <summary>
+/// The aircraft on its supports, as flown: pack in its bay and not connected, propeller on or its mass placed, datum
+/// line level.
+/// </summary>
+/// <param name="PackFront">Where the front of the pack lies, mm from the datum; the pack must be within its
+/// bay.</param>
+/// <param name="PropellerPlaced">The propeller is off and its weighed mass lies at its station.</param>
+/// <param name="Level">The datum line was level; else pitch (degrees, nose up +) and height (mm of the centre above the
+/// supports) are needed.</param>
+public sealed record Weighed(
+    string Configuration,
+    ImmutableArray<WeighedSupport> Supports,
+    Quantity PackFront,
+    bool PropellerPlaced,
+    bool Level,
+    Instrument Instrument,
+    Quantity? Pitch = null,
+    Quantity? Height = null
+) : EntryBody, IPowered
+{
+    // Marks are set with a steel rule: half a millimetre, standard.
+    private const double UPlace = 0.5;
+
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        state.Sheet.Balance.Configurations.All(c => c.Name != Configuration)
+            ? new Refusal(
+                "balance/configuration",
+                $"The sheet has no configuration \"{Configuration}\"; it has "
+                    + $"{string.Join(", ", state.Sheet.Balance.Configurations.Select(c => c.Name))}.",
+                "body.configuration"
+            )
+            : WrongValues(state)
+                ?? Instrument.Admit(50)
+                ?? Instrument.Reading("g")
+                ?? PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront");
+
+    public PowerState Needs(JobState state) =>
+        PropellerPlaced ? PowerState.Weighing with { Motor = MotorNeed.NotAsked } : PowerState.Weighing;
+
+    /// <summary>The result of this weighing.</summary>
+    public Outcome<CentreOfGravity> Calculate() =>
+        !Level && (Pitch is null || Height is null)
+            ? new Refusal(
+                "balance/level",
+                "Level the datum line, or give its pitch and the height of the centre above the supports.",
+                "body.level"
+            )
+            : CentreOfGravity.Weigh(
+                [
+                    .. Supports.Select(s => new Support(
+                        (double)s.X.Nominal,
+                        (double)s.Y.Nominal,
+                        (double)s.Reading.Nominal
+                    )),
+                ],
+                Instrument.U / 2,
+                UPlace,
+                0,
+                Level ? 0 : (double)Pitch!.Nominal,
+                Level ? 0 : (double)Height!.Nominal
+            );
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before)
+            ? before.Evidence.Attempt + 1
+            : 1;
+        return Carried(state, entry)
+            .With(
+                state.Balance with
+                {
+                    Weighings = state.Balance.Weighings.SetItem(
+                        Configuration,
+                        new WeighingShown(this, Evidence.Of(entry, attempt))
+                        {
+                            Battery = state.Aboard.Battery,
+                            Ballast = state.Balance.Ballast,
+                            AddOns = state.Aboard.AddOns,
+                        }
+                    ),
+                }
+            );
+    }
+
+    // Where the pack lay it lies, though the weighing is taken back.
+    public override JobState TakenBack(JobState state, Entry entry) => Carried(state, entry);
+
+    private JobState Carried(JobState state, Entry entry) =>
+        state.Sheet.Power.Motors.Aggregate(
+            state.Say(entry, BalanceGround.PackPlace(state.Sheet, Configuration), BalanceGround.Words(PackFront)),
+            (s, motor) => s.Say(entry, new Setting(SettingKind.Propeller, motor.Id), Setting.Aboard)
+        );
+
+    public override ImmutableArray<Quantity> TypedValues() => [.. Supports.Select(s => s.Reading)];
+
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) =>
+        this with
+        {
+            Supports = [.. Supports.Select((s, i) => s with { Reading = values[i] })],
+        };
+
+    public override Refusal? WrongValues(JobState state) => Units() ?? Calculate().Refused ?? Weight(state);
+
+    public override IEnumerable<string> Shows() =>
+        [$"balance/{Configuration}", $"weight/{Configuration}", $"lateral/{Configuration}"];
+
+    public override string Say(JobState state) =>
+        Calculate().Try(out var cg, out _)
+            ? $"Weighed, {Configuration}: {Numbers.Say(cg.Weight)} g at {Numbers.OneDecimal(cg.X)} mm"
+            : $"Weighed, {Configuration}";
+
+    private Refusal? Units()
+    {
+        for (var i = 0; i < Supports.Length; i++)
+        {
+            var s = Supports[i];
+            if (s.X.Dimension is not (Dimension.Length or Dimension.None))
+            {
+                return new Refusal("balance/unit", $"\"{s.X.Text}\" is not a place in mm.", $"body.supports[{i}].x");
+            }
+
+            if (s.Y.Dimension is not (Dimension.Length or Dimension.None))
+            {
+                return new Refusal("balance/unit", $"\"{s.Y.Text}\" is not a place in mm.", $"body.supports[{i}].y");
+            }
+
+            if (s.Reading.Dimension is not (Dimension.Mass or Dimension.None))
+            {
+                return new Refusal(
+                    "balance/unit",
+                    $"\"{s.Reading.Text}\" is not a mass.",
+                    $"body.supports[{i}].reading"
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private Refusal? Weight(JobState state)
+    {
+        var weight = Supports.Sum(s => s.Reading.Nominal);
+        return weight <= state.Aboard.Battery!.Mass.Nominal
+            ? new Refusal(
+                "balance/impossible",
+                $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, "
+                    + $"{state.Aboard.Battery.Mass.Text}.",
+                "body.supports"
+            )
+            : null;
+    }
+}

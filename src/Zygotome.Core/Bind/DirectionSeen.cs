@@ -1,0 +1,63 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>What one surface did.</summary>
+public sealed record Seen(string Surface, Movement Moved);
+
+/// <summary>One function called out, every surface of it answered.</summary>
+public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody, IPowered
+{
+    public PowerState Needs(JobState state) => PowerState.Measured;
+
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        var call = Directions.Calls(state.Sheet).FirstOrDefault(c => c.Function == Function);
+        if (call is null)
+        {
+            return new Refusal(
+                "bind/function",
+                $"Nothing on this aircraft is moved by \"{Function}\".",
+                "body.function"
+            );
+        }
+
+        if (
+            Seen.Select(s => s.Surface).Distinct().Count() != Seen.Length
+            || !call.Expected.Select(e => e.Surface.Id).ToHashSet().SetEquals(Seen.Select(s => s.Surface))
+        )
+        {
+            return new Refusal(
+                "bind/surfaces",
+                $"Answer for each of {string.Join(", ", call.Expected.Select(e => e.Surface.Id))}, once.",
+                "body.seen"
+            );
+        }
+
+        return state.Bind.Bound is null
+            ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.")
+            : null;
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
+        var seen = Seen.DistinctBy(s => s.Surface).ToImmutableDictionary(s => s.Surface, s => s.Moved);
+        return state.With(
+            state.Bind with
+            {
+                Directions = state.Bind.Directions.SetItem(
+                    Function,
+                    new DirectionShown(seen, Evidence.Of(entry, attempt))
+                ),
+            }
+        );
+    }
+
+    public override IEnumerable<string> Shows() => [$"direction/{Function}"];
+
+    public override string Say(JobState state) => $"Directions of {Function} answered";
+}

@@ -1,0 +1,45 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>
+/// Lights, camera, recorder and the like. Once the aircraft was weighed, something more aboard makes that stale.
+/// </summary>
+public sealed record AddOnBrought(
+    string Name,
+    Quantity Mass,
+    Quantity? At = null,
+    AddOnState State = AddOnState.Recorded
+) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Texts.Reason(Name, "body.name", "Say what it is.")
+        ?? Texts.Fits(Name, "body.name", 80)
+        ?? Masses.Possible(Mass, "body.mass", 2000)
+        ?? (
+            At is not null && (At.Dimension != Dimension.Length || Math.Abs(At.Nominal) > 5000)
+                ? new Refusal("receive/place", $"\"{At.Text}\" is not a place on this aircraft.", "body.at")
+                : null
+        );
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state
+            .With(
+                state.Receive with
+                {
+                    AddOns = state
+                        .Receive.AddOns.RemoveAll(a => a.Name == Name.Trim())
+                        .Add(new AddOn(Name.Trim(), Mass, At, State)),
+                }
+            )
+            .Say(
+                entry,
+                new Setting(SettingKind.Payload, Name.Trim()),
+                At is null ? $"{Mass.Text} aboard" : $"{Mass.Text} at {At.Text}"
+            );
+
+    public override string Say(JobState state) =>
+        $"{Name.Trim()}, "
+        + $"{Mass.Text}{State switch { AddOnState.Tested => ", tested", AddOnState.NotConnected => ", not connected", _ => "" }}";
+}

@@ -1,0 +1,24 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>Another pack the owner has: weighed and measured, so that it can be chosen.</summary>
+public sealed record PackBrought(string Name, Battery Battery) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry) =>
+        Texts.Reason(Name, "body.name", "Give the pack a name, such as \"blue 2600\".")
+        ?? Texts.Fits(Name, "body.name", 60)
+        ?? (
+            state.Receive.Packs.Count >= 12
+                ? new Refusal("receive/packs", "Twelve packs are recorded already.", "body.name")
+            : state.Receive.Packs.Any(p => p.Name == Name.Trim())
+                ? new Refusal("receive/pack-name", $"There is a pack called {Name.Trim()} already.", "body.name")
+            : null
+        )
+        ?? Battery.Admit("body.battery");
+
+    public override JobState Apply(JobState state, Entry entry) =>
+        state.With(state.Receive with { Packs = state.Receive.Packs.Add(new PackHeld(Name.Trim(), Battery)) });
+
+    public override string Say(JobState state) => $"Pack {Name.Trim()}, {Battery.Mass.Text}";
+}

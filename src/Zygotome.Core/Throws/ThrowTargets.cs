@@ -1,0 +1,125 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Throws;
+
+/// <summary>The sheet's throw table, row by row, as single requirements.</summary>
+public static class ThrowTargets
+{
+    public static IReadOnlyList<ThrowTarget> Of(SpecSheet sheet, ShopRules rules) =>
+        [
+            .. Stated(sheet, rules)
+                .Concat(LeftOut(sheet, rules))
+                // On a sheet on file two rows may ask the same: the first counts, the second is a line of the job.
+                .DistinctBy(t => t.Id),
+        ];
+
+    private static IEnumerable<ThrowTarget> Stated(SpecSheet sheet, ShopRules rules) =>
+        from row in sheet.Throws
+        from surface in sheet.Named(row.Surfaces)
+        where row.Function.Length > 0 || surface.Functions.Length > 0
+        from way in row.Ways
+        select Target(sheet, rules, row, surface, way.Way, way.Value);
+
+    // A surface that the table leaves out still has to be measured against something.
+    private static IEnumerable<ThrowTarget> LeftOut(SpecSheet sheet, ShopRules rules) =>
+        from surface in sheet.Surfaces
+        from function in surface.Functions
+        where
+            !sheet.Throws.Any(r =>
+                sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
+            )
+        from way in Ways(function)
+        select Target(sheet, rules, new ThrowRow(surface.Id, function, "high", "", [], null, ""), surface, way, null);
+
+    private static Way[] Ways(string function) =>
+        function switch
+        {
+            "rudder" => [Way.Right, Way.Left],
+            "flap" => [Way.Down],
+            "airbrake" => [Way.Out],
+            _ => [Way.Up, Way.Down],
+        };
+
+    private static ThrowTarget Target(
+        SpecSheet sheet,
+        ShopRules rules,
+        ThrowRow row,
+        Surface surface,
+        Way way,
+        Stated<Quantity>? value
+    )
+    {
+        var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
+        var rate = row.Position.Length > 0 ? row.Position : row.Rate;
+        var id = $"throw/{surface.Id}/{function}/{rate}/{way.ToString().ToLowerInvariant()}";
+        var printed = value is null
+            ? ""
+            : string.Join(
+                " against ",
+                value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : ""))
+            );
+        var given = sheet.Given.GetValueOrDefault(id);
+        var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
+        var target = new ThrowTarget(
+            id,
+            surface,
+            function,
+            rate,
+            way,
+            null,
+            0,
+            row.Measure ?? sheet.Defaults.Measure,
+            false,
+            printed,
+            false,
+            row.Page
+        )
+        {
+            GivenBy = given?.By ?? "",
+            Gap =
+                value is null ? "The manual states no throw for it."
+                : value.Assumed ? $"Not stated by the maker; {printed} is assumed."
+                : $"The manual says {printed}; nobody has decided what counts.",
+        };
+        if (counts is not { } q)
+        {
+            return target;
+        }
+
+        var angle = q.Dimension == Dimension.Angle;
+        var percent = q.Dimension == Dimension.Percent;
+        var single = q.Form == QuantityForm.Single;
+        var stated = sheet.Defaults.ThrowTolerance?.Nominal;
+        var measure = row.Measure ?? sheet.Defaults.Measure;
+        var tolerance =
+            !single ? 0
+            : percent ? 5
+            : angle ? AngleOf(stated ?? rules.ThrowTolerance, surface.Chord)
+            : stated ?? rules.ThrowTolerance;
+        return target with
+        {
+            Band = Band.Of(
+                q.Low - tolerance,
+                q.High + tolerance,
+                percent ? "%"
+                    : angle ? "°"
+                    : "mm"
+            ),
+            Nominal = (double)q.Nominal,
+            // A table in millimetres is measured with a ruler, whatever else the sheet says of it.
+            Measure =
+                angle ? ThrowMeasure.Angle
+                : measure == ThrowMeasure.Angle && !percent ? ThrowMeasure.UprightRuler
+                : measure,
+            Percent = percent,
+            ShopTolerance = single && (stated is null || percent),
+            ToleranceAssumed = single && sheet.Defaults.ToleranceAssumed,
+        };
+    }
+
+    // A tolerance in mm at the trailing edge, for a throw stated in degrees.
+    private static decimal AngleOf(decimal mm, double chord) =>
+        (decimal)Math.Round(Math.Asin(Math.Min(1, (double)mm / chord)) / Numbers.RadiansPerDegree, 2);
+}

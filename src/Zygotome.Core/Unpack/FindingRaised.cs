@@ -1,0 +1,88 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Drawing;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Unpack;
+
+/// <summary>Something is wrong with the aircraft, at this or any later stage.</summary>
+/// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
+/// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view
+/// mm up.</param>
+public sealed record FindingRaised(
+    string Place,
+    PlaceKind PlaceKind,
+    FindingKind Kind,
+    Quantity Size,
+    double X,
+    double Y,
+    string Note,
+    DrawingSide View = DrawingSide.Plan
+) : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        var drawing = Drawings.Of(state.Sheet, View);
+        return drawing.Parts.All(p => p.Id != Place)
+                ? new Refusal("unpack/place", $"There is no \"{Place}\" on the drawing.", "body.place")
+            : !FindingGrades.PlacesOn(state.Sheet, Place).Contains(PlaceKind)
+                ? new Refusal(
+                    "unpack/place-kind",
+                    $"There is no {UnpackWords.Place(PlaceKind)} on {Place.Replace('-', ' ')}.",
+                    "body.placeKind"
+                )
+            : !FindingGrades.CanBe(PlaceKind, Kind)
+                ? new Refusal(
+                    "unpack/kind",
+                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what is under it.",
+                    "body.kind"
+                )
+            : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000
+                ? new Refusal(
+                    "unpack/size",
+                    $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.",
+                    "body.size"
+                )
+            : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y)
+                ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
+            : Texts.Fits(Note, "body.note");
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var size = (double)Size.Nominal;
+        var finding = new Finding(
+            entry.EntryId,
+            $"F{state.Unpack.Raised + 1}",
+            Place,
+            PlaceKind,
+            Kind,
+            size,
+            X,
+            Y,
+            Note,
+            FindingGrades.Of(PlaceKind, Kind, size),
+            Evidence.Of(entry)
+        )
+        {
+            View = View,
+            Origin = Origins.Of(state, Place, PlaceKind, Kind),
+        };
+        return state.With(
+            state.Unpack with
+            {
+                Findings = state.Unpack.Findings.Add(finding),
+                Raised = state.Unpack.Raised + 1,
+            }
+        );
+    }
+
+    public override Refusal? ActedOn(JobState state, Entry entry) =>
+        state.Unpack.Find(entry.EntryId) is { Disposition: not null } decided ? UnpackState.ActedOn(decided) : null;
+
+    public override JobState TakenBack(JobState state, Entry entry) =>
+        state.With(state.Unpack with { Raised = state.Unpack.Raised + 1 });
+
+    public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
+}

@@ -1,0 +1,13 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Unpack;
+
+public enum WalkAnswer
+{
+    Sound,
+    Finding,
+    NotFitted,
+}
+
+/// <summary>A point of the walk, answered.</summary>
+public sealed record WalkAnswered(string Point, WalkAnswer Answer, string Finding, Evidence Evidence);
