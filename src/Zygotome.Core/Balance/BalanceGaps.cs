@@ -15,7 +15,7 @@ internal static class BalanceGaps
         )
         {
             yield return new SheetGap(
-                $"balance/{configuration.Name}",
+                new BalanceId(Weighable.Centre, configuration.Name).Written,
                 $"Centre of gravity, {configuration.Name}",
                 Of(configuration),
                 GapFill.Lengths

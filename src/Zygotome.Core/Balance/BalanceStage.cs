@@ -13,7 +13,7 @@ public sealed class BalanceStage : IStage
     public object? Initial => new BalanceState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. BalanceRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+        [.. BalanceLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => BalanceGaps.Of(sheet);
 }

@@ -112,7 +112,7 @@ public sealed record Weighed(
     public override Refusal? WrongValues(JobState state) => Units() ?? Calculate().Refused ?? Weight(state);
 
     public override IEnumerable<string> Shows() =>
-        [$"balance/{Configuration}", $"weight/{Configuration}", $"lateral/{Configuration}"];
+        Enum.GetValues<Weighable>().Select(w => new BalanceId(w, Configuration).Written);
 
     public override string Say(JobState state) =>
         Calculate().Try(out var cg, out _)

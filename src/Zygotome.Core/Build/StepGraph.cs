@@ -65,11 +65,11 @@ public static class StepGraph
 
         if (step.Hides.Length > 0)
         {
-            foreach (var line in Ledger.Of(state, asOf))
+            foreach (var line in Ledger.Lines(state, asOf))
             {
-                if (line.Open && step.Hides.Any(h => line.Id.StartsWith(h, StringComparison.Ordinal)))
+                if (line.Open && step.Hides.Any(line.Id.IsHiddenBy))
                 {
-                    yield return $"Test before you close: {line.Text}";
+                    yield return $"Test before you close: {line.Claim.Facts.Words(state).Text}";
                 }
             }
         }

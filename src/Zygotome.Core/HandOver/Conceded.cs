@@ -13,11 +13,11 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
     public override EntryBody Composed(JobState state, Entry entry) =>
         this with
         {
-            Saw = ClaimOf(state, entry) is { } claim ? ConcededSight.Of(claim) : null,
+            Saw = ClaimOf(state, entry) is { } claim ? ConcededSight.Of(state, claim) : null,
         };
 
     private Claim? ClaimOf(JobState state, Entry entry) =>
-        state.Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Requirement.Id == Requirement);
+        state.Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Id.Written == Requirement);
 
     // Whoever measured or found it does not let it go; opening a job measures nothing.
     private Refusal? OwnReading(JobState state, Entry entry) =>
@@ -66,7 +66,7 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
     public override JobState Apply(JobState state, Entry entry)
     {
         // Older entries do not say what they looked at: it was what stood then.
-        var saw = Saw ?? (ClaimOf(state, entry) is { } claim ? ConcededSight.Of(claim) : null);
+        var saw = Saw ?? (ClaimOf(state, entry) is { } claim ? ConcededSight.Of(state, claim) : null);
         return saw is null
             ? state.NotSupported(entry)
             : state with

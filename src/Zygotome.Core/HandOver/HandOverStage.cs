@@ -12,7 +12,7 @@ public sealed class HandOverStage : IStage
     public object? Initial => new HandOverState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. StepLines.Of(state, asOf, Stage), .. HandOverRequirements.Claims(state)];
+        [.. StepLines.Of(state, asOf, Stage), .. LastLookLines.Of(state)];
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -62,9 +62,7 @@ public static class SheetDoor
     {
         var drawable = Drawable.Part(SaidOnce.Of(sheet));
         var drawing = Drawings.Plan(drawable);
-        var lines = new Lazy<string[]>(() =>
-            [.. Stages.All.Claims(Empty(drawable), default).Select(c => c.Requirement.Id)]
-        );
+        var lines = new Lazy<RequirementId[]>(() => [.. Stages.All.Claims(Empty(drawable), default).Select(c => c.Id)]);
         foreach (var (step, i) in sheet.Steps.Select((s, i) => (s, i)))
         {
             var at = $"$.steps[{i}]";
@@ -93,7 +91,7 @@ public static class SheetDoor
 
             foreach (var (hidden, k) in step.Hides.Select((h, k) => (h, k)))
             {
-                if (hidden.Length > 0 && !lines.Value.Any(l => l.StartsWith(hidden, StringComparison.Ordinal)))
+                if (hidden.Length > 0 && !lines.Value.Any(l => l.IsHiddenBy(hidden)))
                 {
                     yield return new(
                         $"{at}.hides[{k}]",

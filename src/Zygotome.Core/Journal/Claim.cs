@@ -4,38 +4,48 @@ namespace Zygotome.Core.Journal;
 
 /// <summary>What a stage says of a requirement, before staleness and concessions are looked at.</summary>
 /// <param name="Standing">Met, Close, NotMet or NotShown.</param>
-/// <param name="RestsOn">What makes the evidence stale; null for what never becomes so.</param>
-/// <param name="OutsideBy">How far outside its limits, so that a concession can tell worse from no worse.</param>
-public sealed record Claim(
-    Requirement Requirement,
-    Standing Standing,
-    string Reading,
-    string Why,
-    Evidence? Evidence = null,
-    Rests? RestsOn = null,
-    double OutsideBy = 0
-)
+public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Standing, LineFacts Facts)
 {
+    /// <summary>For a stage that words its lines as it judges them.</summary>
+    public Claim(
+        Requirement requirement,
+        Standing standing,
+        string reading,
+        string why,
+        Evidence? evidence = null,
+        Rests? restsOn = null,
+        double outsideBy = 0
+    )
+        : this(
+            new WrittenId(requirement.Stage, requirement.Id),
+            requirement.Concedable,
+            standing,
+            new Worded(new LineWords(requirement.Text, requirement.Limits, requirement.Page, reading, why))
+        )
+    {
+        (Evidence, RestsOn, OutsideBy) = (evidence, restsOn, outsideBy);
+    }
+
+    /// <summary>What shows it; null while nothing does.</summary>
+    public Evidence? Evidence { get; init; }
+
+    /// <summary>What makes the evidence stale; null for what never becomes so.</summary>
+    public Rests? RestsOn { get; init; }
+
+    /// <summary>How far outside its limits, in their unit, so that a concession can tell worse from no worse.</summary>
+    public double OutsideBy { get; init; }
+
+    /// <summary>Of a measured value only.</summary>
     public Judgement? Judgement { get; init; }
 
     /// <summary>
     /// What a lead who concedes it looks at, beside limits and amount: this pack, this bag's shortages, these assumed
-    /// values. Another object is another concession. What is not measured is its own reading.
+    /// values. Another object is another concession. Null: what is not measured is its own reading.
     /// </summary>
-    public string Object
-    {
-        get => _object ?? (Judgement is null ? Reading : "");
-        init => _object = value;
-    }
-
-    private readonly string? _object;
+    public string? Object { get; init; }
 
     public static Claim NotShown(Requirement requirement, string why) => new(requirement, Standing.NotShown, "", why);
 
-    /// <summary>
-    /// A measured value: met when the judgement releases; not shown while it lies in a band that the instrument is too
-    /// coarse for.
-    /// </summary>
     public static Claim Measured(
         Requirement requirement,
         Judgement judgement,
@@ -43,17 +53,18 @@ public sealed record Claim(
         string why,
         Evidence evidence,
         Rests? restsOn = null
-    )
-    {
-        var standing =
-            !judgement.Shows && judgement.Verdict is Verdict.In or Verdict.InClose or Verdict.OutClose
-                ? Standing.NotShown
-            : !judgement.Releases ? Standing.NotMet
-            : judgement.Verdict == Verdict.In ? Standing.Met
-            : Standing.Close;
-        return new Claim(requirement, standing, reading, why, evidence, restsOn, judgement.By)
-        {
-            Judgement = judgement,
-        };
-    }
+    ) => new(requirement, Stands(judgement), reading, why, evidence, restsOn, judgement.By) { Judgement = judgement };
+
+    /// <summary>
+    /// A measured value: met when the judgement releases; not shown while it lies in a band that the instrument is too
+    /// coarse for.
+    /// </summary>
+    public static Claim Measured(RequirementId id, Concedable concedable, Judgement judgement, LineFacts facts) =>
+        new(id, concedable, Stands(judgement), facts) { Judgement = judgement, OutsideBy = judgement.By };
+
+    private static Standing Stands(Judgement judgement) =>
+        !judgement.Shows && judgement.Verdict is Verdict.In or Verdict.InClose or Verdict.OutClose ? Standing.NotShown
+        : !judgement.Releases ? Standing.NotMet
+        : judgement.Verdict == Verdict.In ? Standing.Met
+        : Standing.Close;
 }

@@ -175,7 +175,7 @@ public sealed record JobState
     /// The concession in force for a claim: what it looked at, or a later reading of the same that is no further out.
     /// </summary>
     internal Concession? ConcessionFor(Claim claim) =>
-        Concessions.TryGetValue(claim.Requirement.Id, out var concession) && concession.Covers(claim)
+        Concessions.TryGetValue(claim.Id.Written, out var concession) && concession.Covers(this, claim)
             ? concession
             : null;
 

@@ -15,47 +15,24 @@ public static class Ledger
     public static ImmutableArray<LedgerLine> Shown(JobState state, DateTimeOffset asOf) =>
         state.Release is { } release ? release.Ledger : Of(state, asOf);
 
+    /// <summary>With all sentences.</summary>
     public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) =>
-        [.. state.Stages.Claims(state, asOf).Select(c => Line(state, c))];
+        [.. Lines(state, asOf).Select(l => l.InWords(state))];
 
-    private static LedgerLine Line(JobState state, Claim claim)
+    /// <summary>As facts.</summary>
+    public static IEnumerable<Line> Lines(JobState state, DateTimeOffset asOf) =>
+        state.Stages.Claims(state, asOf).Select(c => Line(state, c));
+
+    private static Line Line(JobState state, Claim claim)
     {
-        var (standing, why) = (claim.Standing, claim.Why);
-        if (claim.Evidence is { } evidence)
-        {
-            if (state.AskedAnew.TryGetValue(claim.Requirement.Id, out var asked) && asked > evidence.Seq)
-            {
-                (standing, why) = (Standing.NotShown, "A reading was retracted; a new one is asked for.");
-            }
-            else if (claim.RestsOn?.Cause(state, evidence) is { } cause)
-            {
-                (standing, why) = (Standing.Stale, cause);
-            }
-        }
-
-        var concession = standing == Standing.NotMet ? state.ConcessionFor(claim) : null;
-        if (concession is not null)
-        {
-            (standing, why) = (Standing.Conceded, $"{why} Conceded by {concession.By.Name}: {concession.Reason}");
-        }
-
-        var r = claim.Requirement;
-        return new LedgerLine(
-            r.Id,
-            r.Stage,
-            r.Text,
-            r.Limits,
-            r.Page,
-            r.Concedable,
-            standing,
-            claim.Reading,
-            why,
-            claim.Evidence is { } e ? new LedgerEvidence(e.EntryId, e.Seq, e.By.Name, e.ObservedAt, e.Attempt) : null,
-            concession?.By.Name ?? ""
-        )
-        {
-            Verdict = claim.Judgement?.Verdict,
-            Side = claim.Judgement?.Side ?? default,
-        };
+        var (standing, cause) =
+            claim.Evidence is not { } evidence ? (claim.Standing, null)
+            : state.AskedAnew.TryGetValue(claim.Id.Written, out var asked) && asked > evidence.Seq
+                ? (Standing.NotShown, new Cause.AskedAnew())
+            : claim.RestsOn?.Cause(state, evidence) is { } stale ? (Standing.Stale, stale)
+            : (claim.Standing, null);
+        return standing == Standing.NotMet && state.ConcessionFor(claim) is { } concession
+            ? new Line(claim, Standing.Conceded, cause, concession)
+            : new Line(claim, standing, cause, null);
     }
 }

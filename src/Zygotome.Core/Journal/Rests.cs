@@ -13,19 +13,21 @@ public sealed record Rests(ImmutableArray<Aspect> Aspects, ImmutableArray<Settin
     public Rests And(params IEnumerable<Setting> settings) => this with { Settings = [.. Settings, .. settings] };
 
     /// <summary>
-    /// Why evidence is stale, as a sentence; null while it stands. A step under way comes first, then whatever was recorded
+    /// Why evidence is stale; null while it stands. A step under way comes first, then whatever was recorded
     /// last: a hand on it, or another value.
     /// </summary>
-    public string? Cause(JobState state, Evidence evidence)
+    public Cause? Cause(JobState state, Evidence evidence)
     {
+        if (UnderWay(state) is { } step)
+        {
+            return step;
+        }
+
         var touched = state.Disturbances.After(evidence, Aspects);
         var set = Changes(state, evidence).MaxBy(c => c.Now.Seq);
-        return UnderWay(state)
-            ?? (
-                set is not null && set.Now.Seq > (touched?.Seq ?? 0) ? SettingWords.Of(state, set)
-                : touched is null ? null
-                : $"{touched.Cause}, after this was shown."
-            );
+        return set is not null && set.Now.Seq > (touched?.Seq ?? 0) ? new Cause.Changed(set)
+            : touched is not null ? new Cause.Touched(touched)
+            : null;
     }
 
     /// <summary>What of its settings is another one now; none while all are as they were.</summary>
@@ -33,10 +35,10 @@ public sealed record Rests(ImmutableArray<Aspect> Aspects, ImmutableArray<Settin
         Settings.Select(s => state.Settings.After(evidence, s)).OfType<SettingChange>();
 
     // A step disturbs from its start until it is done, not only at its end.
-    private string? UnderWay(JobState state) =>
+    private Cause.UnderWay? UnderWay(JobState state) =>
         Disturbing(state).FirstOrDefault(o => Aspects.Any(a => a == o.Aspect || a.ForEvery() == o.Aspect)).Title
             is { } title
-            ? $"\"{title}\" is under way and disturbs it."
+            ? new Cause.UnderWay(title)
             : null;
 
     private static IEnumerable<(Aspect Aspect, string Title)> Disturbing(JobState state) =>

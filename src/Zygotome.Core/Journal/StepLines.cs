@@ -1,38 +1,48 @@
+using Zygotome.Core.Sheets;
+
 namespace Zygotome.Core.Journal;
 
-/// <summary>Steps of the sheet and of repairs, as the ledger asks for them: every stage asks for its own.</summary>
+/// <summary>A step of the sheet or of a repair.</summary>
+public sealed record StepId(Stage Stage, string Step) : RequirementId(Stage)
+{
+    public override string Written => $"step/{Step}";
+}
+
+/// <summary>Steps as the ledger asks for them, and how each is said: every stage asks for its own.</summary>
 public static class StepLines
 {
+    /// <summary>In the order of the sheet, repairs last.</summary>
     public static IEnumerable<Claim> Of(JobState state, DateTimeOffset asOf, Stage stage)
     {
-        foreach (var step in state.Sheet.Steps)
+        foreach (var step in state.Sheet.Steps.Where(s => s.Stage == stage))
         {
-            if (step.Stage != stage)
-            {
-                continue;
-            }
-
-            var requirement = new Requirement($"step/{step.Id}", stage, step.Title, Page: step.Page);
             var progress = state.Progress(step.Id);
-            yield return progress switch
+            var cures = progress is { Done: not null, FullAt: { } full } && full > asOf;
+            yield return new Claim(
+                new StepId(stage, step.Id),
+                Concedable.ByLead,
+                progress?.Done is null || cures ? Standing.NotShown : Standing.Met,
+                new StepFacts(step, progress, cures)
+            )
             {
-                { Done: { } done, FullAt: { } full } when full > asOf => new Claim(
-                    requirement,
-                    Standing.NotShown,
-                    "curing",
-                    $"{progress.Adhesive}: full strength {state.At(full)}.",
-                    done
-                ),
-                { Done: { } done } => new Claim(
-                    requirement,
-                    Standing.Met,
-                    "done",
-                    progress.Adhesive.Length > 0 ? $"{progress.Adhesive}, cured." : "Done.",
-                    done
-                ),
-                { } => new Claim(requirement, Standing.NotShown, "under way", "Started, not done yet."),
-                null => Claim.NotShown(requirement, "Not done yet."),
+                Evidence = progress?.Done,
             };
+        }
+    }
+
+    private sealed record StepFacts(StepSpec Step, StepProgress? Progress, bool Cures) : LineFacts
+    {
+        public override LineWords Words(JobState state)
+        {
+            var (reading, why) = Progress switch
+            {
+                null => ("", "Not done yet."),
+                { Done: null } => ("under way", "Started, not done yet."),
+                { FullAt: { } full } when Cures => ("curing", $"{Progress.Adhesive}: full strength {state.At(full)}."),
+                { Adhesive.Length: > 0 } => ("done", $"{Progress.Adhesive}, cured."),
+                _ => ("done", "Done."),
+            };
+            return new LineWords(Step.Title, "", Step.Page, reading, why);
         }
     }
 }

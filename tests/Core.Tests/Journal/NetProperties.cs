@@ -45,7 +45,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
+                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
                 var was = bench.State;
                 bench.Do(body, Bench.Thorne);
                 changed += Judged(was, bench, before, body);
@@ -90,7 +90,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Requirement.Id);
+                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
                 var stale = Ledger
                     .Of(bench.State, bench.Now)
                     .Where(l => l.Standing == Standing.Stale)

@@ -1,0 +1,211 @@
+using System.Globalization;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Balance;
+
+/// <summary>
+/// Centre of gravity, all-up weight and lateral balance of every configuration, as the ledger asks for them, and how each is
+/// said.
+/// </summary>
+internal static class BalanceLines
+{
+    public static IEnumerable<Claim> Of(JobState state)
+    {
+        if (state.Sheet.Balance.Configurations.Length == 0)
+        {
+            yield return new Claim(
+                new SomeConfigurationId(),
+                Concedable.Never,
+                Standing.NotShown,
+                new NoConfiguration()
+            );
+        }
+
+        foreach (var configuration in state.Sheet.Balance.Configurations)
+        {
+            state.Balance.Weighings.TryGetValue(configuration.Name, out var shown);
+            var found = shown is not null && shown.Weighed.Calculate().Try(out var cg, out _) ? cg : null;
+            yield return Centre(state, configuration, shown, found);
+            yield return Weight(state, configuration.Name, shown, found);
+            yield return Lateral(state, configuration.Name, shown, found);
+        }
+    }
+
+    // Aft of the range is conceded only with the owner's written acceptance.
+    private static Claim Centre(
+        JobState state,
+        BalanceConfiguration configuration,
+        WeighingShown? shown,
+        CentreOfGravity? found
+    )
+    {
+        var id = new BalanceId(Weighable.Centre, configuration.Name);
+        if (BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool) is not { Range: var range })
+        {
+            return NotShown(
+                id,
+                new WeighFacts(id, "not stated by the manual")
+                {
+                    Page = state.Sheet.Balance.Page,
+                    Open = $"{BalanceGaps.Of(configuration)} A lead gives a value with its reason.",
+                }
+            );
+        }
+
+        return Weighed(
+            state,
+            new WeighFacts(id, $"{range} aft")
+            {
+                Page = state.Sheet.Balance.Page,
+                Band = range,
+                Value = found?.X,
+                U = found?.UX ?? 0,
+            },
+            shown,
+            BalanceGround.Centre(state, configuration.Name)
+        ) with
+        {
+            Concedable =
+                found is not null && Numbers.Round(found.X) > range.High ? Concedable.WithOwner : Concedable.ByLead,
+        };
+    }
+
+    private static Claim Weight(JobState state, string configuration, WeighingShown? shown, CentreOfGravity? found)
+    {
+        var id = new BalanceId(Weighable.Weight, configuration);
+        return BalanceTarget.AllUpWeight(state.Sheet) is { } weight
+            ? Weighed(
+                state,
+                new WeighFacts(id, weight.ToString())
+                {
+                    Band = weight,
+                    Value = found?.Weight,
+                    U = found?.UWeight ?? 0,
+                },
+                shown,
+                BalanceGround.Weight(state)
+            )
+            : NotShown(
+                id,
+                new WeighFacts(id, "not stated by the manual")
+                {
+                    Open = $"{BalanceGaps.OfWeight(state.Sheet)} A lead gives a value with its reason.",
+                }
+            );
+    }
+
+    private static Claim Lateral(JobState state, string configuration, WeighingShown? shown, CentreOfGravity? found)
+    {
+        var id = new BalanceId(Weighable.Lateral, configuration);
+        var (band, shops) = BalanceTarget.Lateral(state.Sheet);
+        var facts = new WeighFacts(id, shops ? $"{band} (shop's)" : band.ToString());
+        return state.Sheet.Balance.LateralUndecided is { Length: > 0 } against
+            && !state.Sheet.Given.ContainsKey("lateral")
+                ? NotShown(
+                    id,
+                    facts with
+                    {
+                        Open =
+                            $"The manual says {against}; nobody has decided what counts. A lead gives a value with its "
+                            + "reason.",
+                    }
+                )
+            : found is { Y: null }
+                ? NotShown(
+                    id,
+                    facts with
+                    {
+                        Open = "The supports stood in one line and say nothing across it; weigh on three.",
+                    }
+                )
+            : Weighed(
+                state,
+                facts with
+                {
+                    Band = band,
+                    Value = found?.Y,
+                    U = found?.UY ?? 0,
+                },
+                shown,
+                BalanceGround.Centre(state, configuration)
+            );
+    }
+
+    private static Claim NotShown(BalanceId id, WeighFacts facts) =>
+        new(id, Concedable.ByLead, Standing.NotShown, facts);
+
+    private static Claim Weighed(JobState state, WeighFacts facts, WeighingShown? shown, Rests rests)
+    {
+        if (facts.Value is not { } value || shown is null)
+        {
+            return NotShown(facts.Id, facts with { Value = null, Open = "Not weighed yet." });
+        }
+
+        var judgement = Judgement.Of(value, facts.U, facts.Band!, state.Rules.Guarded);
+        return Claim.Measured(facts.Id, Concedable.ByLead, judgement, facts with { Judgement = judgement }) with
+        {
+            Evidence = shown.Evidence,
+            RestsOn = rests,
+            Object = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "",
+        };
+    }
+
+    private sealed record NoConfiguration : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "Centre of gravity",
+                "not in the sheet",
+                "",
+                "",
+                "The sheet states no configuration to balance: a mended revision says where its centre may lie, or by "
+                    + "which marks."
+            );
+    }
+
+    /// <param name="Limits">As printed, with whose they are.</param>
+    private sealed record WeighFacts(BalanceId Id, string Limits) : LineFacts
+    {
+        public string Page { get; init; } = "";
+
+        /// <summary>mm aft of the datum, g, or mm to the right.</summary>
+        public Band? Band { get; init; }
+
+        /// <summary>In the band's unit; null while nothing was weighed.</summary>
+        public double? Value { get; init; }
+
+        /// <summary>Expanded uncertainty of the value.</summary>
+        public double U { get; init; }
+
+        public Judgement? Judgement { get; init; }
+
+        /// <summary>What is wanting, where nothing is judged.</summary>
+        public string Open { get; init; } = "";
+
+        public override LineWords Words(JobState state)
+        {
+            var text = $"{What}, {Id.Configuration}";
+            if (Judgement is null)
+            {
+                return new LineWords(text, Limits, Page, "", Open);
+            }
+
+            var (decimals, format) = Id.Of == Weighable.Weight ? (0, "0.#") : (1, "0.0");
+            var value = Math.Round(Value!.Value, decimals) + 0.0;
+            var reading = $"{value.ToString(format, CultureInfo.InvariantCulture)} {Band!.Unit}";
+            var why =
+                $"{reading} ± {Numbers.OneDecimal(U)} {Band.Unit} against {Band}: {Judgement.Phrase}. {Judgement.Hint}";
+            return new LineWords(text, Limits, Page, reading, why.TrimEnd());
+        }
+
+        private string What =>
+            Id.Of switch
+            {
+                Weighable.Centre => "Centre of gravity",
+                Weighable.Weight => "All-up weight",
+                _ => "Lateral balance",
+            };
+    }
+}
