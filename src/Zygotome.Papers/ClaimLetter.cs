@@ -6,6 +6,7 @@ using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -141,7 +142,7 @@ public static class ClaimLetter
         foreach (var f in p.Findings)
         {
             yield return $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Numbers.Say(f.Size)} mm, "
-                + $"{UnpackWords.Place(f.PlaceKind)}, {f.Place.Replace('-', ' ')}; "
+                + $"{UnpackWords.Place(f.PlaceKind)}, {Places.Words(f.Place)}; "
                 + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). "
                 + $"{(f.Origin.Origin == Origin.Transport ? "From transport" : "From the factory")}: "
                 + $"{f.Origin.Why}{(f.Note.Length > 0 ? $" {f.Note}" : "")}";

@@ -5,6 +5,7 @@ using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -96,7 +97,7 @@ public static class RecordPdf
         foreach (var f in state.Unpack.Findings)
         {
             s.Paragraph(
-                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}: "
+                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {Places.Words(f.Place)}: "
                     + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, "
                     + $"{When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
                 9.5f,

@@ -20,6 +20,14 @@ public sealed record BalanceId(Weighable Of, string Configuration) : Requirement
             Weighable.Weight => $"weight/{Configuration}",
             _ => $"lateral/{Configuration}",
         };
+
+    public string What =>
+        Of switch
+        {
+            Weighable.Centre => "Centre of gravity",
+            Weighable.Weight => "All-up weight",
+            _ => "Lateral balance",
+        };
 }
 
 /// <summary>That the sheet states a configuration at all.</summary>

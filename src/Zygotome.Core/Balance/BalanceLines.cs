@@ -186,7 +186,7 @@ internal static class BalanceLines
 
         public override LineWords Words(JobState state)
         {
-            var text = $"{What}, {Id.Configuration}";
+            var text = $"{Id.What}, {Id.Configuration}";
             if (Judgement is null)
             {
                 return new LineWords(text, Limits, Page, "", Open);
@@ -199,13 +199,5 @@ internal static class BalanceLines
                 $"{reading} ± {Numbers.OneDecimal(U)} {Band.Unit} against {Band}: {Judgement.Phrase}. {Judgement.Hint}";
             return new LineWords(text, Limits, Page, reading, why.TrimEnd());
         }
-
-        private string What =>
-            Id.Of switch
-            {
-                Weighable.Centre => "Centre of gravity",
-                Weighable.Weight => "All-up weight",
-                _ => "Lateral balance",
-            };
     }
 }

@@ -31,22 +31,4 @@ public static class Inking
 
         return ink;
     }
-
-    /// <summary>The worst standing of a surface's throws, or null while none is measured.</summary>
-    /// <param name="rate">One rate or position only; empty for all of them.</param>
-    public static Standing? Throws(IReadOnlyList<LedgerLine> ledger, string surface, string rate = "")
-    {
-        var lines = ledger
-            .Where(l =>
-                l.Id.StartsWith($"throw/{surface}/", StringComparison.Ordinal)
-                && (rate.Length == 0 || l.Id.Split('/')[3] == rate)
-            )
-            .ToArray();
-        return lines.Length == 0 || lines.All(l => l.Standing == Standing.NotShown) ? null
-            : lines.Any(l => l.Standing == Standing.NotMet) ? Standing.NotMet
-            : lines.Any(l => l.Standing == Standing.Stale) ? Standing.Stale
-            : lines.Any(l => l.Standing == Standing.NotShown) ? Standing.NotShown
-            : lines.Any(l => l.Standing == Standing.Close) ? Standing.Close
-            : Standing.Met;
-    }
 }

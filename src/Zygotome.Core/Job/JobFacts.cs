@@ -61,6 +61,7 @@ public sealed record JobFacts
     {
         var ledger = Ledger.Shown(state, asOf);
         var r = state.Receive;
+        var inks = new ThrowInks(state, ledger);
         return new JobFacts
         {
             From = asOf,
@@ -74,7 +75,7 @@ public sealed record JobFacts
             TimeZone = state.Rules.TimeZone,
             Released = state.Released,
             Outlook = JobOutlook.Of(state, ledger, asOf),
-            Inks = [.. Drawings.Plan(state.Sheet).Parts.Select(p => InkOf(state, ledger, p))],
+            Inks = [.. Drawings.Plan(state.Sheet).Parts.Select(p => InkOf(state, inks, p))],
             Claim =
                 r.ClaimUntil is { } until && r.Supplier is { } supplier && Claims.Waiting(state)
                     ? new ClaimFacts(
@@ -97,10 +98,10 @@ public sealed record JobFacts
         };
     }
 
-    private static PartInk InkOf(JobState state, IReadOnlyList<LedgerLine> ledger, DrawnPart part) =>
+    private static PartInk InkOf(JobState state, ThrowInks inks, DrawnPart part) =>
         new(
             part.Id,
             state.Released ? Ink.Fitted : Inking.Of(state, part.Id),
-            part.Kind == PartKind.Surface ? Inking.Throws(ledger, part.Id) : null
+            part.Kind == PartKind.Surface ? inks.Of(part.Id) : null
         );
 }

@@ -27,12 +27,8 @@ public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray
 
         if (g.Lifting.FirstOrDefault(l => Places.IsNamed(l.Id, place)) is { } lifting)
         {
-            var side = place.EndsWith("-left", StringComparison.Ordinal) ? "left" : "right";
-            return new(
-                [.. sheet.Surfaces.Where(s => s.On == lifting.Id && s.Side != (side == "left" ? "right" : "left"))],
-                [],
-                false
-            );
+            var other = Places.SideOf(place) == "left" ? "right" : "left";
+            return new([.. sheet.Surfaces.Where(s => s.On == lifting.Id && s.Side != other)], [], false);
         }
 
         if (Places.IsNamed("fin", place))

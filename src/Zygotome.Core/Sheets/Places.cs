@@ -8,4 +8,17 @@ public static class Places
     /// </summary>
     public static bool IsNamed(string name, string partId) =>
         partId == name || partId.StartsWith(name + "-", StringComparison.Ordinal);
+
+    /// <summary>A place as people say it: "wing left".</summary>
+    public static string Words(string place) => place.Replace('-', ' ');
+
+    /// <summary>The side a place is on by its name, left or right; empty where it says none.</summary>
+    public static string SideOf(string place) =>
+        place.EndsWith("-left", StringComparison.Ordinal) ? "left"
+        : place.EndsWith("-right", StringComparison.Ordinal) ? "right"
+        : "";
+
+    /// <summary>Two places that differ by their side alone, by one name: <c>aileron-left</c> is of <c>aileron</c>.</summary>
+    public static string Pair(string place) =>
+        SideOf(place) is { Length: > 0 } side ? place[..^(side.Length + 1)] : place;
 }

@@ -164,7 +164,11 @@ public sealed record Surface(
     double To,
     double Chord,
     string Name
-);
+)
+{
+    /// <summary>It and its like on the other side, by one name.</summary>
+    public string Pair => Places.Pair(Id);
+}
 
 /// <summary>One line of the throw table. <c>Function</c> is the commanded one; "combined" for both together.</summary>
 public sealed record ThrowRow(

@@ -22,7 +22,7 @@ public sealed record FreedomSeen(string Surface, bool Free, string Note = "") : 
         );
     }
 
-    public override IEnumerable<string> Shows() => [$"freedom/{Surface}"];
+    public override IEnumerable<string> Shows() => [new SurfaceId(SurfaceAsk.Freedom, Surface).Written];
 
     public override string Say(JobState state) =>
         $"{state.Sheet.Surface(Surface)?.Name ?? Surface} {(Free ? "moves freely" : "binds")}";

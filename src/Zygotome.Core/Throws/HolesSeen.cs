@@ -15,7 +15,7 @@ public sealed record HolesSeen(string Surface, bool AsSheet) : EntryBody
             }
         );
 
-    public override IEnumerable<string> Shows() => [$"hole/{Surface}"];
+    public override IEnumerable<string> Shows() => [new SurfaceId(SurfaceAsk.Hole, Surface).Written];
 
     public override string Say(JobState state) =>
         $"{state.Sheet.Surface(Surface)?.Name ?? Surface}: pushrod "

@@ -48,7 +48,7 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
         );
     }
 
-    public override IEnumerable<string> Shows() => [$"neutral/{Surface}"];
+    public override IEnumerable<string> Shows() => [new SurfaceId(SurfaceAsk.Neutral, Surface).Written];
 
     public override string Say(JobState state) =>
         $"{state.Sheet.Surface(Surface)?.Name ?? Surface}, neutral: {Offset.Text}";

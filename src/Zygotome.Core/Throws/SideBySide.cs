@@ -1,5 +1,6 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
@@ -15,6 +16,12 @@ public static class SideBySide
         let right = Opposite(left, targets)
         where right is not null
         select (left, right);
+
+    /// <summary>The lines of all pairs.</summary>
+    public static IEnumerable<SidesId> Ids(IReadOnlyList<ThrowTarget> targets) =>
+        Pairs(targets).Select(p => IdOf(p.Left));
+
+    private static SidesId IdOf(ThrowTarget left) => new(left.Surface.Pair, left.Function, left.Rate, left.Way);
 
     // By place, never by kind alone: inner with inner. Where the shares of the span are not the same on both sides, only
     // one that has no rival is taken.
@@ -49,46 +56,70 @@ public static class SideBySide
                     ? (double)s
                     : Math.Max(1, 0.05 * left.Nominal)
                 : Math.Max(1.5, 0.05 * left.Nominal);
-        var band = new Band(null, Numbers.Round(limit), left.Unit);
-        var pair = PairOf(left.Surface.Id);
-        var kind = pair.Replace('-', ' ') + (left.Surface.Functions.Length > 1 ? $" ({left.Function})" : "");
-        var requirement = new Requirement(
-            $"sides/{pair}/{left.Function}/{left.Rate}/{left.Way.ToString().ToLowerInvariant()}",
-            Stage.Throws,
-            $"Left against right, {kind} {left.Way.ToString().ToLowerInvariant()}, {left.Rate}",
-            stated is null ? $"{band} (shop's)"
-                : state.Sheet.Defaults.DifferenceAssumed ? $"{band} (assumed)"
-                : band.ToString()
-        );
+        var id = IdOf(left);
+        var facts = new SidesFacts(left, new Band(null, Numbers.Round(limit), left.Unit), stated is null);
         if (
             !Standing(state, numbers, left).Try(out var a, out var missing)
             || !Standing(state, numbers, right).Try(out var b, out missing)
         )
         {
-            return Journal.Claim.NotShown(requirement, missing.Text);
+            return new Claim(id, Concedable.ByLead, Journal.Standing.NotShown, facts with { Missing = missing.Text });
         }
 
-        var difference = Math.Abs(a.Reading.Value - b.Reading.Value);
         var judgement = Judgement.Of(
-            difference,
+            Math.Abs(a.Reading.Value - b.Reading.Value),
             Math.Sqrt((a.Reading.U * a.Reading.U) + (b.Reading.U * b.Reading.U)),
-            band,
+            facts.Band,
             state.Rules.Guarded
         );
-        var later = a.Evidence.Seq > b.Evidence.Seq ? a.Evidence : b.Evidence;
         return Journal.Claim.Measured(
-            requirement,
+            id,
+            Concedable.ByLead,
             judgement,
-            $"{Numbers.OneDecimal(difference)} {left.Unit}",
-            $"{Numbers.OneDecimal(a.Reading.Value)} left, {Numbers.OneDecimal(b.Reading.Value)} right: "
-                + $"{judgement.Phrase}.",
-            later
-        );
+            facts with
+            {
+                LeftValue = a.Reading.Value,
+                RightValue = b.Reading.Value,
+                Judgement = judgement,
+            }
+        ) with
+        {
+            Evidence = a.Evidence.Seq > b.Evidence.Seq ? a.Evidence : b.Evidence,
+        };
     }
 
-    // A biplane has two pairs of the same kind: the pair is named by its surfaces.
-    private static string PairOf(string left) =>
-        left.EndsWith("-left", StringComparison.Ordinal) ? left[..^"-left".Length] : left;
+    /// <param name="Band">How far the sides may differ, in the unit of the throw.</param>
+    /// <param name="Shops">The limit is the shop's, because the sheet states none.</param>
+    private sealed record SidesFacts(ThrowTarget Left, Band Band, bool Shops) : LineFacts
+    {
+        /// <summary>Which side is not measured; of one that is not judged.</summary>
+        public string Missing { get; init; } = "";
+
+        public double LeftValue { get; init; }
+
+        public double RightValue { get; init; }
+
+        public Judgement? Judgement { get; init; }
+
+        public override LineWords Words(JobState state)
+        {
+            var mixed = Left.Surface.Functions.Length > 1 ? $" ({Left.Function})" : "";
+            var limits =
+                Shops ? $"{Band} (shop's)"
+                : state.Sheet.Defaults.DifferenceAssumed ? $"{Band} (assumed)"
+                : Band.ToString();
+            return new LineWords(
+                $"Left against right, {Places.Words(Left.Surface.Pair)}{mixed} "
+                    + $"{Left.Way.ToString().ToLowerInvariant()}, {Left.Rate}",
+                limits,
+                "",
+                Judgement is null ? "" : $"{Numbers.OneDecimal(Math.Abs(LeftValue - RightValue))} {Left.Unit}",
+                Judgement is { } j
+                    ? $"{Numbers.OneDecimal(LeftValue)} left, {Numbers.OneDecimal(RightValue)} right: {j.Phrase}."
+                    : Missing
+            );
+        }
+    }
 
     // Each side counts only while its own reading does: one side set anew must not take the other down with it.
     private static Outcome<(ThrowReading Reading, Evidence Evidence)> Standing(

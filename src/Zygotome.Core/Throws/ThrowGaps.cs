@@ -18,10 +18,10 @@ internal static class ThrowGaps
 
         foreach (var row in sheet.Neutral.Where(n => n.Assumed))
         {
-            foreach (var surface in sheet.Named(row.Surfaces).Where(s => !sheet.Given.ContainsKey($"neutral/{s.Id}")))
+            foreach (var surface in sheet.Named(row.Surfaces).Where(s => !sheet.Given.ContainsKey(NeutralOf(s))))
             {
                 yield return new SheetGap(
-                    $"neutral/{surface.Id}",
+                    NeutralOf(surface),
                     $"{surface.Name}, neutral",
                     $"{row.Offset.Text} is assumed.",
                     GapFill.Lengths
@@ -29,4 +29,6 @@ internal static class ThrowGaps
             }
         }
     }
+
+    private static string NeutralOf(Surface surface) => new SurfaceId(SurfaceAsk.Neutral, surface.Id).Written;
 }

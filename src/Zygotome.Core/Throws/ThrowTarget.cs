@@ -11,7 +11,7 @@ namespace Zygotome.Core.Throws;
 /// <param name="Printed">The sheet's own words.</param>
 /// <param name="ShopTolerance">The tolerance is the shop's, because the sheet states none.</param>
 public sealed record ThrowTarget(
-    string Id,
+    ThrowId Key,
     Surface Surface,
     string Function,
     string Rate,
@@ -25,6 +25,9 @@ public sealed record ThrowTarget(
     string Page
 )
 {
+    /// <summary>As readings and settings name it.</summary>
+    public string Id { get; } = Key.Written;
+
     /// <summary>"Left aileron, up".</summary>
     public string Name =>
         $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.ToString().ToLowerInvariant()}";

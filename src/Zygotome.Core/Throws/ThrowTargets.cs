@@ -53,17 +53,17 @@ public static class ThrowTargets
     {
         var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
         var rate = row.Position.Length > 0 ? row.Position : row.Rate;
-        var id = $"throw/{surface.Id}/{function}/{rate}/{way.ToString().ToLowerInvariant()}";
+        var key = new ThrowId(surface.Id, function, rate, way);
         var printed = value is null
             ? ""
             : string.Join(
                 " against ",
                 value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : ""))
             );
-        var given = sheet.Given.GetValueOrDefault(id);
+        var given = sheet.Given.GetValueOrDefault(key.Written);
         var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
         var target = new ThrowTarget(
-            id,
+            key,
             surface,
             function,
             rate,

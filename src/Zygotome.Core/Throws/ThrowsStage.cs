@@ -13,7 +13,7 @@ public sealed class ThrowsStage : IStage
     public object? Initial => new ThrowsState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. ThrowsRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+        [.. ThrowLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => ThrowGaps.Of(sheet, rules);
 }

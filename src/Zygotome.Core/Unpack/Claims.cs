@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -15,7 +16,7 @@ public static class Claims
                 f.Id,
                 false,
                 $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, "
-                    + $"{f.Place.Replace('-', ' ')}, {FindingWords.Grade(f.Grading.Grade)}",
+                    + $"{Places.Words(f.Place)}, {FindingWords.Grade(f.Grading.Grade)}",
                 f.Origin.Claimable,
                 $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
                 state.Unpack.Claims.Any(c => c.IsSent && Standing(c) && c.Findings.Contains(f.Id)),

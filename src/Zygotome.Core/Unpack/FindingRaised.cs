@@ -29,7 +29,7 @@ public sealed record FindingRaised(
             : !FindingGrades.PlacesOn(state.Sheet, Place).Contains(PlaceKind)
                 ? new Refusal(
                     "unpack/place-kind",
-                    $"There is no {UnpackWords.Place(PlaceKind)} on {Place.Replace('-', ' ')}.",
+                    $"There is no {UnpackWords.Place(PlaceKind)} on {Places.Words(Place)}.",
                     "body.placeKind"
                 )
             : !FindingGrades.CanBe(PlaceKind, Kind)
@@ -84,5 +84,5 @@ public sealed record FindingRaised(
     public override JobState TakenBack(JobState state, Entry entry) =>
         state.With(state.Unpack with { Raised = state.Unpack.Raised + 1 });
 
-    public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Place.Replace('-', ' ')}";
+    public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Places.Words(Place)}";
 }

@@ -24,7 +24,7 @@ public static class RepairSteps
         return new StepSpec(
             IdOf(f),
             Stage.Build,
-            $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {f.Place.Replace('-', ' ')}",
+            $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}",
             [],
             plan.Minutes,
             ImmutableSortedDictionary<string, int>.Empty,

@@ -1,5 +1,6 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -118,7 +119,7 @@ public static class UnpackRequirements
         var requirement = new Requirement(
             $"finding/{f.Id}",
             Stage.Unpack,
-            $"{f.Tag}: {f.Kind.ToString().ToLowerInvariant()} of {Numbers.Say(f.Size)} mm, {f.Place.Replace('-', ' ')}",
+            $"{f.Tag}: {f.Kind.ToString().ToLowerInvariant()} of {Numbers.Say(f.Size)} mm, {Places.Words(f.Place)}",
             FindingWords.Grade(f.Grading.Grade),
             never
         );

@@ -1,4 +1,5 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -14,7 +15,7 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
         : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is { } elsewhere && elsewhere.Place != point.Part
             ? new Refusal(
                 "unpack/walk-elsewhere",
-                $"{elsewhere.Tag} is on {elsewhere.Place.Replace('-', ' ')}: nobody looked here yet.",
+                $"{elsewhere.Tag} is on {Places.Words(elsewhere.Place)}: nobody looked here yet.",
                 "body.finding"
             )
         : Answer == WalkAnswer.NotFitted && !InspectionRoute.MayBeLeftOff(state.Sheet, point)

@@ -27,6 +27,9 @@ public sealed record BalanceAdviceView(
 /// <summary>Where a support stood at the last weighing, as typed.</summary>
 public sealed record SupportPlace(string X, string Y);
 
+/// <summary>What one weighing shows, by name: "All-up weight".</summary>
+public sealed record WeighedLine(LedgerLine Line, string Name);
+
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
 /// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as last
 /// said, else where the sheet says; null where neither does.</param>
@@ -38,8 +41,7 @@ public sealed record ConfigurationView(
     double? TargetHigh,
     string School,
     LedgerLine Range,
-    LedgerLine? Weight,
-    LedgerLine Lateral,
+    IReadOnlyList<WeighedLine> Lines,
     double? X,
     double? UX,
     double? Y,
@@ -104,14 +106,20 @@ internal static class BalanceEndpoints
         IReadOnlyList<LedgerLine> ledger
     )
     {
-        LedgerLine? Line(string id) => ledger.FirstOrDefault(l => l.Id == $"{id}/{configuration.Name}");
         var target = BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool);
         var cg =
             state.Balance.Weighings.TryGetValue(configuration.Name, out var shown)
             && shown.Weighed.Calculate().Try(out var found, out _)
                 ? found
                 : null;
-        var range = Line("balance")!;
+        // A sealed ledger has the lines that were asked for then.
+        WeighedLine[] lines =
+        [
+            .. from of in Enum.GetValues<Weighable>()
+            join line in ledger on new BalanceId(of, configuration.Name).Written equals line.Id
+            select new WeighedLine(line, new BalanceId(of, configuration.Name).What),
+        ];
+        var range = lines[0].Line;
         return new ConfigurationView(
             configuration.Name,
             target?.Range.Low,
@@ -120,8 +128,7 @@ internal static class BalanceEndpoints
             target?.Target.High,
             target?.School ?? "",
             range,
-            Line("weight"),
-            Line("lateral")!,
+            lines,
             Rounded(cg?.X),
             Rounded(cg?.UX),
             Rounded(cg?.Y),

@@ -45,12 +45,15 @@ public sealed record DrawingView(
     IReadOnlyList<PartView> Parts
 )
 {
-    public static DrawingView Of(AircraftDrawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger) =>
-        Of(
+    public static DrawingView Of(AircraftDrawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger)
+    {
+        var inks = new ThrowInks(state, ledger);
+        return Of(
             drawing,
             p => state.Released ? Ink.Fitted : Inking.Of(state, p.Id),
-            p => p.Kind == PartKind.Surface ? Inking.Throws(ledger, p.Id) : null
+            p => p.Kind == PartKind.Surface ? inks.Of(p.Id) : null
         );
+    }
 
     /// <summary>A drawing without a job: everything as it will be.</summary>
     public static DrawingView Of(AircraftDrawing drawing) => Of(drawing, _ => Ink.Fitted, _ => null);

@@ -1,6 +1,7 @@
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Server.Stages;
@@ -9,6 +10,8 @@ namespace Zygotome.Server.Stages;
 public sealed record TravelAdviceView(double? Percent, string ExpectWords, double? Expect, string Why);
 
 /// <summary>One throw, in the sheet's kind and unit.</summary>
+/// <param name="Pair">The surface and its like on the other side, by one name; <paramref name="Title"/>: that and the function,
+/// as the row is called. <paramref name="Side"/>: left, right, or empty where there is but one.</param>
 /// <param name="ScaleEnd">Where the drawn gauge ends, same unit.</param>
 /// <param name="Travel">The number in the radio it hangs on, as last said, %. <paramref name="Number"/>: which that is;
 /// empty where none is; <paramref name="NumberShort"/>: in two words. <paramref name="Sets"/>: how many throws it sets beside
@@ -17,6 +20,9 @@ public sealed record ThrowView(
     LedgerLine Line,
     string Surface,
     string SurfaceName,
+    string Pair,
+    string Title,
+    string Side,
     string Function,
     string Rate,
     Way Way,
@@ -41,13 +47,19 @@ public sealed record ThrowView(
 /// <summary>How a surface is inked while one rate is being measured; null while nothing of it is.</summary>
 public sealed record SurfaceInk(string Surface, string Rate, Standing? Standing);
 
+/// <summary>Left against right of one row, rate and way.</summary>
+public sealed record SidesView(LedgerLine Line, string Pair, string Function, string Rate, Way Way);
+
+/// <summary>What is shown of one surface beside its throws.</summary>
+public sealed record SurfaceLineView(LedgerLine Line, string Surface, string Name);
+
 public sealed record ThrowsView(
     IReadOnlyList<ThrowView> Throws,
     IReadOnlyList<SurfaceInk> Inks,
-    IReadOnlyList<LedgerLine> Sides,
-    IReadOnlyList<LedgerLine> Neutral,
-    IReadOnlyList<LedgerLine> Freedom,
-    IReadOnlyList<LedgerLine> Holes,
+    IReadOnlyList<SidesView> Sides,
+    IReadOnlyList<SurfaceLineView> Neutral,
+    IReadOnlyList<SurfaceLineView> Freedom,
+    IReadOnlyList<SurfaceLineView> Holes,
     bool Guarded
 );
 
@@ -58,8 +70,13 @@ internal static class ThrowsEndpoints
 
     internal static ThrowsView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
-        IReadOnlyList<LedgerLine> Lines(string prefix) =>
-            [.. ledger.Where(l => l.Id.StartsWith(prefix, StringComparison.Ordinal))];
+        IReadOnlyList<SurfaceLineView> Lines(SurfaceAsk of) =>
+            [
+                .. from line in ledger
+                join surface in state.Sheet.Surfaces on line.Id equals new SurfaceId(of, surface.Id).Written
+                select new SurfaceLineView(line, surface.Id, surface.Name),
+            ];
+        var inks = new ThrowInks(state, ledger);
         var numbers = RadioNumbers.Of(state);
         var targets = numbers.Targets;
         return new ThrowsView(
@@ -74,12 +91,16 @@ internal static class ThrowsEndpoints
                 .. targets
                     .Select(t => (t.Surface.Id, t.Rate))
                     .Distinct()
-                    .Select(s => new SurfaceInk(s.Id, s.Rate, Inking.Throws(ledger, s.Id, s.Rate))),
+                    .Select(s => new SurfaceInk(s.Id, s.Rate, inks.Of(s.Id, s.Rate))),
             ],
-            Lines("sides/"),
-            Lines("neutral/"),
-            Lines("freedom/"),
-            Lines("hole/"),
+            [
+                .. from line in ledger
+                join id in SideBySide.Ids(targets) on line.Id equals id.Written
+                select new SidesView(line, id.Pair, id.Function, id.Rate, id.Way),
+            ],
+            Lines(SurfaceAsk.Neutral),
+            Lines(SurfaceAsk.Freedom),
+            Lines(SurfaceAsk.Hole),
             state.Rules.Guarded
         );
     }
@@ -96,6 +117,9 @@ internal static class ThrowsEndpoints
             line,
             t.Surface.Id,
             t.Surface.Name,
+            t.Surface.Pair,
+            Title(t),
+            Places.SideOf(t.Surface.Id),
             t.Function,
             t.Rate,
             t.Way,
@@ -121,6 +145,13 @@ internal static class ThrowsEndpoints
             numbers.NumberOf(t) is { } sets ? numbers.SetBy(sets).Count() - 1 : 0,
             Advice(state, numbers, t, line, shown, reading)
         );
+    }
+
+    // "Aileron"; of a surface with other functions, or called otherwise, with the function.
+    private static string Title(ThrowTarget t)
+    {
+        var name = Core.Texts.Capital(Places.Words(t.Surface.Pair));
+        return t.Surface.Kind == t.Function ? name : $"{name}, {t.Function}";
     }
 
     private static TravelAdviceView? Advice(

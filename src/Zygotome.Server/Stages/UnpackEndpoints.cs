@@ -230,7 +230,7 @@ internal static class UnpackEndpoints
             f.Id,
             f.Tag,
             f.Place,
-            f.Place.Replace('-', ' '),
+            Places.Words(f.Place),
             f.PlaceKind,
             f.Kind,
             f.Size,

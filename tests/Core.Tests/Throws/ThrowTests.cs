@@ -39,7 +39,7 @@ public sealed class ThrowTests
 
     private static ThrowTarget Target(double chord, double low, double high) =>
         new(
-            "throw/x/aileron/high/up",
+            new ThrowId("x", "aileron", "high", Way.Up),
             new Surface("x", "aileron", ["aileron"], "right", "wing", 0, 1, chord, "X"),
             "aileron",
             "high",

@@ -2832,8 +2832,7 @@ export interface components {
             targetHigh: null | number;
             school: string;
             range: components["schemas"]["LedgerLine"];
-            weight: null | components["schemas"]["LedgerLine"];
-            lateral: components["schemas"]["LedgerLine"];
+            lines: components["schemas"]["WeighedLine"][];
             /** Format: double */
             x: null | number;
             /** Format: double */
@@ -4465,6 +4464,13 @@ export interface components {
         };
         /** @enum {unknown} */
         Side: "within" | "tooLittle" | "tooMuch";
+        SidesView: {
+            line: components["schemas"]["LedgerLine"];
+            pair: string;
+            function: string;
+            rate: string;
+            way: components["schemas"]["Way"];
+        };
         SignInRequest: {
             person: string;
             pin: string;
@@ -4566,10 +4572,18 @@ export interface components {
             rate: string;
             standing: null | components["schemas"]["Standing"];
         };
+        SurfaceLineView: {
+            line: components["schemas"]["LedgerLine"];
+            surface: string;
+            name: string;
+        };
         ThrowView: {
             line: components["schemas"]["LedgerLine"];
             surface: string;
             surfaceName: string;
+            pair: string;
+            title: string;
+            side: string;
             function: string;
             rate: string;
             way: components["schemas"]["Way"];
@@ -4602,10 +4616,10 @@ export interface components {
         ThrowsView: {
             throws: components["schemas"]["ThrowView"][];
             inks: components["schemas"]["SurfaceInk"][];
-            sides: components["schemas"]["LedgerLine"][];
-            neutral: components["schemas"]["LedgerLine"][];
-            freedom: components["schemas"]["LedgerLine"][];
-            holes: components["schemas"]["LedgerLine"][];
+            sides: components["schemas"]["SidesView"][];
+            neutral: components["schemas"]["SurfaceLineView"][];
+            freedom: components["schemas"]["SurfaceLineView"][];
+            holes: components["schemas"]["SurfaceLineView"][];
             guarded: boolean;
         };
         ToBuyLine: {
@@ -4711,6 +4725,10 @@ export interface components {
             /** Format: date */
             ready: string;
             effect: string;
+        };
+        WeighedLine: {
+            line: components["schemas"]["LedgerLine"];
+            name: string;
         };
     };
     responses: never;

@@ -19,6 +19,9 @@ internal sealed record ArchetypeShape(
     double FinHeight
 )
 {
+    // A short, wide aircraft comes nearer by some percent each time.
+    private const int MostTries = 100;
+
     public double MeanChord => Plan.MeanChord;
 
     public double FinTip => FinRoot * 0.6;
@@ -63,7 +66,7 @@ internal sealed record ArchetypeShape(
         double Behind(double y) => Math.Max(root, root + ((sweep + tip - root) * Math.Min(1, y / half)));
         for (
             var i = 0;
-            i < 12 && type.Layout is (Layout.Tail or Layout.VTail) && Behind(tail.Half) > tail.At * 0.96;
+            i < MostTries && type.Layout is (Layout.Tail or Layout.VTail) && Behind(tail.Half) > tail.At * 0.96;
             i++
         )
         {

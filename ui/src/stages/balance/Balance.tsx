@@ -28,7 +28,7 @@ export function Balance(props: StageProps) {
 
   const current =
     data.configurations.find((c) => c.name === name) ??
-    data.configurations.find((c) => c.range.open || c.lateral.open || c.weight?.open) ??
+    data.configurations.find((c) => c.lines.some((l) => l.line.open)) ??
     data.configurations[0];
   const scales = shop.instruments.find((i) => i.reads === 'g') ?? { id: '', name: 'scales' };
   const weighing = draft ?? startOf(job, data, current);
@@ -139,17 +139,9 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
           </span>
         )}
       </div>
-      {[current.range, current.weight, current.lateral].map(
-        (l, i) =>
-          l && (
-            <LineRow
-              key={l.id}
-              line={l}
-              name={l.text.replace(`, ${current.name}`, '')}
-              quiet={i > 0 && l.why === current.range.why}
-            />
-          ),
-      )}
+      {current.lines.map(({ line, name }, i) => (
+        <LineRow key={line.id} line={line} name={name} quiet={i > 0 && line.why === current.range.why} />
+      ))}
     </section>
   );
 }

@@ -2,7 +2,8 @@ import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 
 type Throw = Schemas['ThrowView'];
-type Row = { title: string; key: string; throws: Throw[]; sides: Schemas['LedgerLine'][] };
+type Sides = Schemas['SidesView'];
+type Row = { title: string; key: string; throws: Throw[]; sides: Sides[] };
 
 /** Surface-pair rows, one rate at a time: left and right, both ways, and left against right. */
 export function ThrowTable({
@@ -12,7 +13,7 @@ export function ThrowTable({
   onChoose,
 }: {
   throws: readonly Throw[];
-  sides: readonly Schemas['LedgerLine'][];
+  sides: readonly Sides[];
   current: Throw;
   onChoose: (id: string) => void;
 }) {
@@ -62,9 +63,9 @@ export function ThrowTable({
               </button>
             ))}
           </div>
-          {row.sides.map((s) => (
+          {row.sides.map(({ line: s, way }) => (
             <p key={s.id} className="flex items-center gap-2 px-2 pb-1 text-[15px] text-pencil">
-              <span>left against right, {s.id.split('/').pop()}</span>
+              <span>left against right, {way}</span>
               <span className={`ml-auto ${s.standing === 'notMet' ? 'text-red' : 'text-ink'}`}>
                 {s.reading ? `${s.reading}, ${s.limits}` : 'not yet'}
               </span>
@@ -77,18 +78,15 @@ export function ThrowTable({
   );
 }
 
-const label = (t: Throw) =>
-  `${t.surface.endsWith('-left') ? 'left ' : t.surface.endsWith('-right') ? 'right ' : ''}${t.way}`;
+const label = (t: Throw) => `${t.side} ${t.way}`.trim();
 
-function group(throws: readonly Throw[], sides: readonly Schemas['LedgerLine'][]): Row[] {
+function group(throws: readonly Throw[], sides: readonly Sides[]): Row[] {
   const rows = new Map<string, Row>();
   for (const t of throws) {
-    const kind = t.surface.replace(/-(left|right)$/, '');
-    const key = `${kind}/${t.function}`;
-    const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')}`;
-    const title = kind.split('-')[0] === t.function ? name : `${name}, ${t.function}`;
+    const alike = (o: { pair: string; function: string }) => o.pair === t.pair && o.function === t.function;
+    const key = `${t.pair} ${t.function}`;
     if (!rows.has(key))
-      rows.set(key, { title, key, throws: [], sides: sides.filter((s) => s.id.startsWith(`sides/${key}/${t.rate}/`)) });
+      rows.set(key, { title: t.title, key, throws: [], sides: sides.filter((s) => alike(s) && s.rate === t.rate) });
     rows.get(key)!.throws.push(t);
   }
   const order = ['up', 'down', 'left', 'right', 'out'];
