@@ -13,7 +13,7 @@ public sealed class BindStage : IStage
     public object? Initial => new BindState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. BindRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+        [.. BindLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public bool Ties(SpecSheet sheet, string line) => UnknownOutputs.IsTied(sheet, line);
 }

@@ -39,7 +39,7 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
             .Set(entry, new Setting(SettingKind.Memory), ModelMemory.Trim())
             .Disturb(entry, $"Bound to \"{ModelMemory.Trim()}\"", DisturbanceMatrix.Bound);
 
-    public override IEnumerable<string> Shows() => ["bind/bound"];
+    public override IEnumerable<string> Shows() => [new BoundId().Written];
 
     public override string Say(JobState state) => $"Bound to \"{ModelMemory}\", mode {Mode}";
 }

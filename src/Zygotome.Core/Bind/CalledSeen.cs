@@ -37,7 +37,7 @@ public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : E
             }
         );
 
-    public override IEnumerable<string> Shows() => [$"called/{Output}"];
+    public override IEnumerable<string> Shows() => [new CalledId(Output).Written];
 
     public override string Say(JobState state) =>
         $"Called {Output}: {Seen.Trim()}{(AsItShould ? "" : ", not as it should")}";

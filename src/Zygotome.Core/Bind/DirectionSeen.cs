@@ -57,7 +57,7 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
         );
     }
 
-    public override IEnumerable<string> Shows() => [$"direction/{Function}"];
+    public override IEnumerable<string> Shows() => [new DirectionId(Function).Written];
 
     public override string Say(JobState state) => $"Directions of {Function} answered";
 }

@@ -44,7 +44,7 @@ public sealed record FailsafeSeen(FailsafeBehaviour Behaviour, string Note = "")
                 }
             );
 
-    public override IEnumerable<string> Shows() => ["bind/failsafe"];
+    public override IEnumerable<string> Shows() => [new FailsafeId().Written];
 
-    public override string Say(JobState state) => $"Failsafe: {BindRequirements.Words(Behaviour)}";
+    public override string Say(JobState state) => $"Failsafe: {BindWords.Of(Behaviour)}";
 }

@@ -53,7 +53,7 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
             }
         );
 
-    public override IEnumerable<string> Shows() => [$"motor-direction/{Motor}"];
+    public override IEnumerable<string> Shows() => [new MotorDirectionId(Motor).Written];
 
     public override string Say(JobState state) => $"Motor {Motor} turned {Words(Turned)}";
 

@@ -31,7 +31,7 @@ public static class UnknownOutputs
         foreach (var servo in sheet.Servos.Where(s => s.Drives.Length == 0))
         {
             yield return new UnknownOutput(
-                $"servo/{servo.Id}",
+                OfServo(servo),
                 $"Servo {servo.Id}: seen to move what?",
                 "The sheet names no surface that it drives.",
                 []
@@ -52,17 +52,16 @@ public static class UnknownOutputs
     /// <summary>Whether a sheet ties what the line asks about to something that moves, so that it is asked for there.</summary>
     internal static bool IsTied(SpecSheet sheet, string line)
     {
-        const string Called = "called/";
-        if (!line.StartsWith(Called, StringComparison.Ordinal))
-        {
-            return false;
-        }
-
-        var id = line[Called.Length..];
-        return sheet.Radio.Functions.Contains(id) && !Channels.Leads(sheet, id).Nowhere
-            || sheet.Servos.Any(s => $"servo/{s.Id}" == id && s.Drives.Length > 0)
-            || (id == Steering && Open(sheet).All(o => o.Id != Steering));
+        IEnumerable<string> tied =
+        [
+            .. sheet.Radio.Functions.Where(f => !Channels.Leads(sheet, f).Nowhere),
+            .. sheet.Servos.Where(s => s.Drives.Length > 0).Select(OfServo),
+            .. Open(sheet).All(o => o.Id != Steering) ? [Steering] : (string[])[],
+        ];
+        return tied.Any(output => new CalledId(output).Written == line);
     }
+
+    private static string OfServo(ServoSpec servo) => $"servo/{servo.Id}";
 
     private const string Steering = "what steers it";
 

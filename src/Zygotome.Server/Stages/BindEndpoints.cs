@@ -46,11 +46,11 @@ internal static class BindEndpoints
     // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
     internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
-        LedgerLine Line(string id) => ledger.First(l => l.Id == id);
-        bool Asked(string id) => ledger.Any(l => l.Id == id);
+        LedgerLine Line(RequirementId id) => ledger.First(l => l.Id == id.Written);
+        bool Asked(RequirementId id) => ledger.Any(l => l.Id == id.Written);
         return new BindView(
-            Line("bind/bound"),
-            Line("bind/failsafe"),
+            Line(new BoundId()),
+            Line(new FailsafeId()),
             state.Sheet.Radio.Failsafe,
             state.Sheet.Radio.BindMethods,
             state.Bind.Bound?.ModelMemory ?? "",
@@ -58,7 +58,7 @@ internal static class BindEndpoints
             [
                 .. Directions
                     .Calls(state.Sheet)
-                    .Where(c => Asked($"direction/{c.Function}"))
+                    .Where(c => Asked(new DirectionId(c.Function)))
                     .Select(c => new DirectionView(
                         c.Function,
                         c.Call,
@@ -67,40 +67,40 @@ internal static class BindEndpoints
                                 e.Surface.Id,
                                 e.Surface.Name,
                                 e.Movement,
-                                BindRequirements.Words(e.Movement),
+                                BindWords.Of(e.Movement),
                                 state.Bind.Directions.TryGetValue(c.Function, out var shown)
                                     ? shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None)
                                     : null
                             )),
                         ],
                         DrawingView.Of(BehindView.Of(state.Sheet, c.Picture)),
-                        Line($"direction/{c.Function}")
+                        Line(new DirectionId(c.Function))
                     )),
             ],
             DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
             [
                 .. UnknownOutputs
                     .Of(state.Sheet)
-                    .Where(o => Asked($"called/{o.Id}"))
+                    .Where(o => Asked(new CalledId(o.Id)))
                     .Select(o => new CalledView(
                         o.Id,
                         o.Text,
                         o.Why,
                         state.Bind.Called.GetValueOrDefault(o.Id)?.Seen ?? "",
-                        Line($"called/{o.Id}")
+                        Line(new CalledId(o.Id))
                     )),
             ],
             [.. RadioSettings.Channels(state.Sheet)],
             [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
             [
                 .. state
-                    .Sheet.Power.Motors.Where(m => Asked($"motor-direction/{m.Id}"))
+                    .Sheet.Power.Motors.Where(m => Asked(new MotorDirectionId(m.Id)))
                     .Select(m => new MotorView(
                         m.Id,
                         m.IsFan,
                         MotorTurned.Expected(m),
                         $"motor-{m.Id}",
-                        Line($"motor-direction/{m.Id}")
+                        Line(new MotorDirectionId(m.Id))
                     )),
             ]
         );

@@ -1,0 +1,39 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>That it is bound, and to which memory.</summary>
+public sealed record BoundId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "bind/bound";
+}
+
+/// <summary>What happens when the signal is lost.</summary>
+public sealed record FailsafeId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "bind/failsafe";
+}
+
+/// <summary>That the sheet says what should happen then.</summary>
+public sealed record FailsafeStatedId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "sheet/failsafe";
+}
+
+/// <summary>Which way the surfaces of a function go.</summary>
+public sealed record DirectionId(string Function) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"direction/{Function}";
+}
+
+/// <summary>Which way a motor turns.</summary>
+public sealed record MotorDirectionId(string Motor) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"motor-direction/{Motor}";
+}
+
+/// <summary>What an <see cref="UnknownOutput"/> does.</summary>
+public sealed record CalledId(string Output) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"called/{Output}";
+}

@@ -1,0 +1,240 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Bind;
+
+/// <summary>
+/// Bind, failsafe and directions, as the ledger asks for them, and how each is said. Wrong directions and a motor that can
+/// start are never conceded.
+/// </summary>
+internal static class BindLines
+{
+    public static IEnumerable<Claim> Of(JobState state)
+    {
+        yield return Bound(state);
+        yield return Failsafe(state);
+        if (!state.Sheet.Radio.StatesFailsafe)
+        {
+            yield return new Claim(
+                new FailsafeStatedId(),
+                Concedable.Never,
+                Standing.NotShown,
+                new FailsafeNotStated()
+            );
+        }
+
+        foreach (var call in Directions.Calls(state.Sheet))
+        {
+            yield return Of(state, call);
+        }
+
+        foreach (var motor in state.Sheet.Power.Motors)
+        {
+            yield return Of(state, motor);
+        }
+
+        foreach (var output in UnknownOutputs.Of(state.Sheet))
+        {
+            yield return Of(state, output);
+        }
+    }
+
+    private static Claim Bound(JobState state) =>
+        new(
+            new BoundId(),
+            Concedable.ByLead,
+            state.Bind.Bound is null ? Standing.NotShown : Standing.Met,
+            new BoundFacts(state.Bind.Bound)
+        )
+        {
+            Evidence = state.Bind.BoundEvidence,
+            RestsOn = Rests
+                .On(new Aspect(AspectKind.Bind))
+                .And(new Setting(SettingKind.Transmitter), new Setting(SettingKind.Receiver)),
+        };
+
+    private static Claim Failsafe(JobState state)
+    {
+        var seen = state.Bind.Failsafe;
+        return new Claim(
+            new FailsafeId(),
+            seen == FailsafeBehaviour.SurfacesDiffer ? Concedable.ByLead : Concedable.Never,
+            seen switch
+            {
+                null => Standing.NotShown,
+                FailsafeBehaviour.AsDeclared => Standing.Met,
+                _ => Standing.NotMet,
+            },
+            new FailsafeFacts(state.Sheet.Radio.Failsafe, seen)
+        )
+        {
+            Evidence = state.Bind.FailsafeEvidence,
+            RestsOn = Rests
+                .On(new Aspect(AspectKind.Failsafe))
+                .And([
+                    .. RadioSettings.Link,
+                    .. RadioSettings.Reverses(state.Sheet),
+                    .. RadioSettings.Answers(Schools.Wiring),
+                    new Setting(SettingKind.ThrottleCut),
+                    SheetValues.OfFailsafe,
+                ]),
+        };
+    }
+
+    private static Claim Of(JobState state, MotorSpec motor)
+    {
+        var shown = state.Bind.Motors.GetValueOrDefault(motor.Id);
+        return new Claim(
+            new MotorDirectionId(motor.Id),
+            Concedable.Never,
+            Stands(shown is null ? null : shown.Turned == MotorTurn.AsItShould),
+            new MotorFacts(motor, shown?.Turned)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = Rests.On(DisturbanceMatrix.Motor(motor)).And(SheetValues.OfTurning(motor.Id)),
+        };
+    }
+
+    private static Claim Of(JobState state, UnknownOutput output)
+    {
+        var shown = state.Bind.Called.GetValueOrDefault(output.Id);
+        return new Claim(
+            new CalledId(output.Id),
+            Concedable.Never,
+            Stands(shown?.AsItShould),
+            new CalledFacts(output, shown)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = UnknownOutputs.RestsOn(state.Sheet, output),
+        };
+    }
+
+    private static Claim Of(JobState state, DirectionCall call)
+    {
+        var shown = state.Bind.Directions.GetValueOrDefault(call.Function);
+        return new Claim(
+            new DirectionId(call.Function),
+            Concedable.Never,
+            Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
+            new DirectionFacts(call, shown?.Seen)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = Rests
+                .On([.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))])
+                .And(RadioSettings.OfCall(state.Sheet, call.Function, call.Expected.Select(e => e.Surface))),
+        };
+    }
+
+    private static Movement Seen(IReadOnlyDictionary<string, Movement> seen, Expected of) =>
+        seen.GetValueOrDefault(of.Surface.Id, Movement.None);
+
+    private static Standing Stands(bool? right) =>
+        right switch
+        {
+            null => Standing.NotShown,
+            true => Standing.Met,
+            false => Standing.NotMet,
+        };
+
+    private sealed record BoundFacts(Bound? Bound) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "Bound, model memory recorded",
+                "",
+                "",
+                Bound is null ? "" : $"{Bound.ModelMemory}, mode {Bound.Mode}",
+                Bound is null ? "Not bound yet." : "Bound."
+            );
+    }
+
+    private sealed record FailsafeFacts(string Declared, FailsafeBehaviour? Seen) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "Failsafe",
+                Declared,
+                "",
+                Seen is { } seen ? BindWords.Of(seen) : "",
+                Seen switch
+                {
+                    null => "Not shown yet.",
+                    FailsafeBehaviour.MotorRuns => "A motor that can start in failsafe is never conceded.",
+                    FailsafeBehaviour.SurfacesHardOver => "Surfaces that go hard over in failsafe are never conceded.",
+                    _ => "Seen with the transmitter switched off.",
+                }
+            );
+    }
+
+    private sealed record FailsafeNotStated : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "What the failsafe does",
+                "",
+                "",
+                "",
+                "The sheet does not say what happens when the signal is lost; a mended revision does."
+            );
+    }
+
+    private sealed record MotorFacts(MotorSpec Motor, MotorTurn? Turned) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                state.Sheet.Power.Motors.Length == 1 ? "Direction of the motor" : $"Direction of motor {Motor.Id}",
+                MotorTurned.Expected(Motor),
+                "",
+                Turned is { } turned ? MotorTurned.Words(turned) : "",
+                Turned switch
+                {
+                    null => Motor.IsFan ? "Not seen yet: by its airflow." : "Not seen yet: by tape on the bare shaft.",
+                    MotorTurn.AsItShould => Motor.IsFan ? "Seen by its airflow." : "Seen by tape on the bare shaft.",
+                    MotorTurn.TheOtherWay => "Swap two of its wires, or reverse it in the controller; then look again.",
+                    _ => "Look at its wires, the controller and the arming; then look again.",
+                }
+            );
+    }
+
+    private sealed record CalledFacts(UnknownOutput Output, CalledShown? Shown) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                Output.Text,
+                "seen to do what it should",
+                "",
+                Shown?.Seen ?? "",
+                Shown switch
+                {
+                    null => $"{Output.Why} Call it, and say what it was seen to do.",
+                    { AsItShould: true } => $"{Output.Why} Called, and seen.",
+                    _ => $"{Output.Why} It does not do what it should.",
+                }
+            );
+    }
+
+    /// <param name="Saw">Which way each surface went, by its id; null while nobody looked.</param>
+    private sealed record DirectionFacts(DirectionCall Call, ImmutableDictionary<string, Movement>? Saw) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Direction of {Call.Function}",
+                Moves(e => e.Movement),
+                "",
+                Saw is null ? "" : Moves(e => Seen(Saw, e)),
+                Saw is null ? "Not answered yet."
+                    : Call.Expected.All(e => Seen(Saw, e) == e.Movement) ? "As the picture shows."
+                    : Directions.Remedy(state.Sheet, Call.Function, Saw)
+            );
+
+        private string Moves(Func<Expected, Movement> which) =>
+            string.Join(
+                ", ",
+                Call.Expected.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {BindWords.Of(which(e))}")
+            );
+    }
+}
