@@ -17,6 +17,8 @@ public sealed record FailsafeId() : RequirementId(Stage.Bind)
 /// <summary>That the sheet says what should happen then.</summary>
 public sealed record FailsafeStatedId() : RequirementId(Stage.Bind)
 {
+    public override bool OfSheet => true;
+
     public override string Written => "sheet/failsafe";
 }
 

@@ -15,7 +15,8 @@ public sealed class BindStage : IStage
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
         [.. BindLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
-    public bool Ties(SpecSheet sheet, string line) => UnknownOutputs.IsTied(sheet, line);
+    public bool Ties(SpecSheet sheet, RequirementId line) =>
+        line is CalledId called && UnknownOutputs.IsTied(sheet, called.Output);
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -49,17 +49,11 @@ public static class UnknownOutputs
         }
     }
 
-    /// <summary>Whether a sheet ties what the line asks about to something that moves, so that it is asked for there.</summary>
-    internal static bool IsTied(SpecSheet sheet, string line)
-    {
-        IEnumerable<string> tied =
-        [
-            .. sheet.Radio.Functions.Where(f => !Channels.Leads(sheet, f).Nowhere),
-            .. sheet.Servos.Where(s => s.Drives.Length > 0).Select(OfServo),
-            .. Open(sheet).All(o => o.Id != Steering) ? [Steering] : (string[])[],
-        ];
-        return tied.Any(output => new CalledId(output).Written == line);
-    }
+    /// <summary>Whether a sheet ties an output to something that moves, so that it is asked for there.</summary>
+    internal static bool IsTied(SpecSheet sheet, string output) =>
+        (sheet.Radio.Functions.Contains(output) && !Channels.Leads(sheet, output).Nowhere)
+        || sheet.Servos.Any(s => OfServo(s) == output && s.Drives.Length > 0)
+        || (output == Steering && Open(sheet).All(o => o.Id != Steering));
 
     private static string OfServo(ServoSpec servo) => $"servo/{servo.Id}";
 

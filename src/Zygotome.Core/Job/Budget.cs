@@ -186,7 +186,7 @@ public sealed record Budget(
         PackHeld pack
     )
     {
-        var (fits, fitWhy) = ReceiveRequirements.PackFits(asked.Sheet, pack.Battery);
+        var (fits, fitWhy) = CounterChecks.PackFits(asked.Sheet, pack.Battery);
         var (m, length) = ((double)pack.Battery.Mass.Nominal, (double)pack.Battery.Length.Nominal);
         var weight = parts.Sum(p => p.Grams);
         var total = weight + m;

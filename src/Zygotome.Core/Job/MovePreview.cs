@@ -41,30 +41,32 @@ public sealed record MovePreview(
             asOf,
             ""
         );
-        var after = Ledger
-            .Of(entry.Body.Apply(knowing with { Seq = entry.Seq }, entry), asOf)
-            .ToDictionary(l => l.Id, StringComparer.Ordinal);
-        var before = Ledger.Of(state, asOf);
+        var moved = entry.Body.Apply(knowing with { Seq = entry.Seq }, entry);
+        var after = Ledger.Lines(moved, asOf).ToDictionary(l => l.Id);
+        var before = Ledger.Lines(state, asOf).ToArray();
         var gone = Vanishing.Of(before, after.Values, line => state.Stages.Ties(to, line));
-        var known = before.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
-        var changed = before
-            .Select(l => (Line: l, Now: after.GetValueOrDefault(l.Id)))
-            .Where(p => p.Now is null || p.Now.Standing != p.Line.Standing || p.Now.Limits != p.Line.Limits)
-            .Select(p => new MovePreview(
-                p.Line.Id,
-                p.Line.Text,
-                Words(p.Line),
-                p.Now is null ? "no longer asked for" : Words(p.Now),
-                p.Line.Standing,
-                p.Now?.Standing,
-                p.Now?.Why ?? ""
+        var known = before.Select(l => l.Id).ToHashSet();
+        var changed =
+            from line in before
+            let then = line.InWords(state)
+            let now = after.GetValueOrDefault(line.Id)?.InWords(moved)
+            where now is null || now.Standing != then.Standing || now.Limits != then.Limits
+            select new MovePreview(
+                then.Id,
+                then.Text,
+                Words(then),
+                now is null ? "no longer asked for" : Words(now),
+                then.Standing,
+                now?.Standing,
+                now?.Why ?? ""
             )
             {
-                Asks = gone.Asks.Contains(p.Line),
-                Refuses = gone.Refuses.Contains(p.Line),
-            });
+                Asks = gone.Asks.Contains(line),
+                Refuses = gone.Refuses.Contains(line),
+            };
         var added = after
             .Values.Where(l => !known.Contains(l.Id))
+            .Select(l => l.InWords(moved))
             .Select(l => new MovePreview(
                 l.Id,
                 l.Text,

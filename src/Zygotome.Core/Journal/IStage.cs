@@ -31,5 +31,5 @@ public interface IStage
     /// <summary>
     /// Whether a sheet ties what this line asks about to something that moves, so that it is asked for there instead.
     /// </summary>
-    bool Ties(SpecSheet sheet, string line) => false;
+    bool Ties(SpecSheet sheet, RequirementId line) => false;
 }

@@ -12,6 +12,9 @@ public abstract record RequirementId(Stage Stage)
     /// </summary>
     public abstract string Written { get; }
 
+    /// <summary>It is about the sheet itself: a mended revision takes it away.</summary>
+    public virtual bool OfSheet => false;
+
     public sealed override string ToString() => Written;
 
     /// <summary>Whether a sheet means it that says how the ids begin of what a step hides.</summary>

@@ -42,5 +42,5 @@ public sealed class StageSet
         _stages.SelectMany(s => s.Gaps(sheet, rules));
 
     /// <summary>Whether a sheet ties what a line asks about to something that moves.</summary>
-    public bool Ties(SpecSheet sheet, string line) => _stages.Any(s => s.Ties(sheet, line));
+    public bool Ties(SpecSheet sheet, RequirementId line) => _stages.Any(s => s.Ties(sheet, line));
 }

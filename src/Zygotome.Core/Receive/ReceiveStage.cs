@@ -12,7 +12,7 @@ public sealed class ReceiveStage : IStage
     public object? Initial => new ReceiveState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. ReceiveRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+        [.. ReceiveLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -42,21 +42,21 @@ public sealed record SheetMoved(
     private Refusal? Vanishing(JobState state, Entry entry, SpecSheet sheet)
     {
         var gone = Receive.Vanishing.Of(
-            Ledger.Of(state, entry.RecordedAt),
-            Ledger.Of(Apply(state, entry), entry.RecordedAt),
+            Ledger.Lines(state, entry.RecordedAt),
+            Ledger.Lines(Apply(state, entry), entry.RecordedAt),
             line => state.Stages.Ties(sheet, line)
         );
-        var unseen = gone.Asks.Where(l => Word(l.Id) is null).ToArray();
+        var unseen = gone.Asks.Where(l => Word(l.Id.Written) is null).ToArray();
         return gone.Refuses.Length > 0
                 ? new Refusal(
                     "receive/move-refused",
-                    $"Revision {Revision} does not ask for {Named(gone.Refuses)} any more, and that is not put right.",
+                    $"Revision {Revision} does not ask for {Named(state, gone.Refuses)} any more, and that is not put right.",
                     "body.sheetHash"
                 )
             : unseen.Length > 0
                 ? new Refusal(
                     "receive/move-asks",
-                    $"Revision {Revision} does not ask for {Named(unseen)} any more, and it was never shown: say for each "
+                    $"Revision {Revision} does not ask for {Named(state, unseen)} any more, and it was never shown: say for each "
                         + "why it is not on this aircraft.",
                     "body.notOn"
                 )
@@ -64,7 +64,7 @@ public sealed record SheetMoved(
     }
 
     private static Refusal? Wrong(NotOnAircraft word, Vanishing gone) =>
-        gone.Asks.All(l => l.Id != word.Line)
+        gone.Asks.All(l => l.Id.Written != word.Line)
             ? new Refusal(
                 "receive/move-line",
                 $"\"{word.Line}\" is no line that this move would take away unseen.",
@@ -74,7 +74,8 @@ public sealed record SheetMoved(
 
     private NotOnAircraft? Word(string line) => (NotOn ?? []).FirstOrDefault(n => n.Line == line);
 
-    private static string Named(IEnumerable<LedgerLine> lines) => string.Join("; ", lines.Take(12).Select(l => l.Text));
+    private static string Named(JobState state, IEnumerable<Line> lines) =>
+        string.Join("; ", lines.Take(12).Select(l => l.Claim.Facts.Words(state).Text));
 
     public override JobState Apply(JobState state, Entry entry)
     {

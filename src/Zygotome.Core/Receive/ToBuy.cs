@@ -30,13 +30,13 @@ public static class ToBuy
     private static IEnumerable<(string Id, string What, string Why, string For)> Power(JobState state)
     {
         var (sheet, r) = (state.Sheet, state.Receive);
-        if (!r.Packs.Any(p => ReceiveRequirements.PackFits(sheet, p.Battery).Fits) && sheet.Geometry.Bay is { } bay)
+        if (!r.Packs.Any(p => CounterChecks.PackFits(sheet, p.Battery).Fits) && sheet.Geometry.Bay is { } bay)
         {
             yield return (
                 "pack/fits",
                 $"Flight pack up to {Numbers.Say(bay.To - bay.From)} mm "
                     + $"long{(bay.Width > 0 ? $", {Numbers.Say(bay.Width)} × {Numbers.Say(bay.Height)} mm" : "")}",
-                ReceiveRequirements.PackFits(sheet, r.Battery!).Why,
+                CounterChecks.PackFits(sheet, r.Battery!).Why,
                 "Balance"
             );
         }
@@ -81,7 +81,7 @@ public static class ToBuy
             );
         }
 
-        if (ReceiveRequirements.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports)
+        if (CounterChecks.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports)
         {
             yield return (
                 "receiver/ports",

@@ -10,16 +10,16 @@ namespace Zygotome.Core.Receive;
 /// </summary>
 /// <param name="Refuses">Not met or stale: the move waits until they are put right.</param>
 /// <param name="Asks">Never shown: a word for each.</param>
-public sealed record Vanishing(ImmutableArray<LedgerLine> Refuses, ImmutableArray<LedgerLine> Asks)
+public sealed record Vanishing(ImmutableArray<Line> Refuses, ImmutableArray<Line> Asks)
 {
     /// <param name="before">The ledger as it stands, <paramref name="after"/> as it would stand on the sheet moved to.</param>
     /// <param name="tied">Whether the sheet moved to asks for it elsewhere.</param>
-    public static Vanishing Of(IEnumerable<LedgerLine> before, IEnumerable<LedgerLine> after, Func<string, bool> tied)
+    public static Vanishing Of(IEnumerable<Line> before, IEnumerable<Line> after, Func<RequirementId, bool> tied)
     {
-        var asked = after.Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
+        var asked = after.Select(l => l.Id).ToHashSet();
         var gone = before
-            .Where(l => l.Concedable == Concedable.Never && !asked.Contains(l.Id))
-            .Where(l => !l.Id.StartsWith("sheet/", StringComparison.Ordinal) && !tied(l.Id))
+            .Where(l => l.Claim.Concedable == Concedable.Never && !asked.Contains(l.Id))
+            .Where(l => !l.Id.OfSheet && !tied(l.Id))
             .ToArray();
         return new(
             [.. gone.Where(l => l.Standing is Standing.NotMet or Standing.Stale)],

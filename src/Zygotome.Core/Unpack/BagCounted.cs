@@ -51,7 +51,7 @@ public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
         );
     }
 
-    public override IEnumerable<string> Shows() => [$"bag/{Bag}"];
+    public override IEnumerable<string> Shows() => [new BagId(Bag).Written];
 
     public override string Say(JobState state) => AllHere ? $"Bag {Bag}: all here" : $"Bag {Bag} counted";
 }

@@ -27,7 +27,7 @@ public sealed record PaperFromElsewhere(string Paper, string Source) : EntryBody
             }
         );
 
-    public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
+    public override IEnumerable<string> Shows() => [new PaperId(Paper).Written];
 
     public override string Say(JobState state) => $"{Paper} from elsewhere: {Source.Trim()}";
 }

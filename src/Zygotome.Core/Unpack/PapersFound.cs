@@ -17,7 +17,7 @@ public sealed record PapersFound(string Paper) : EntryBody
     public override JobState Apply(JobState state, Entry entry) =>
         state.With(state.Unpack with { Papers = state.Unpack.Papers.SetItem(Paper, Evidence.Of(entry)) });
 
-    public override IEnumerable<string> Shows() => [$"papers/{Paper}"];
+    public override IEnumerable<string> Shows() => [new PaperId(Paper).Written];
 
     public override string Say(JobState state) => $"{Paper} found";
 }

@@ -58,7 +58,7 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
             )
             : state.NotSupported(entry);
 
-    public override IEnumerable<string> Shows() => [$"finding/{Finding}"];
+    public override IEnumerable<string> Shows() => [new FindingId(Finding).Written];
 
     public override string Say(JobState state) =>
         $"{state.Unpack.Find(Finding)?.Tag ?? "Finding"} re-inspected: {(Sound ? "sound" : "not sound")}";

@@ -12,7 +12,7 @@ public sealed class UnpackStage : IStage
     public object? Initial => new UnpackState();
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        [.. UnpackRequirements.Claims(state), .. StepLines.Of(state, asOf, Stage)];
+        [.. UnpackLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -38,7 +38,7 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
             }
         );
 
-    public override IEnumerable<string> Shows() => [$"walk/{Point}"];
+    public override IEnumerable<string> Shows() => [new WalkId(Point).Written];
 
     public override string Say(JobState state) =>
         $"{InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point)?.Title ?? Point}: "

@@ -148,7 +148,7 @@ internal static class ReceiveEndpoints
             return Problems.NotFound($"sheet {post.SheetId} revision {post.SheetRevision}");
         }
 
-        var (ports, portsWhy) = ReceiveRequirements.PortsEnough(sheet, post.ReceiverChannels, post.Receiver?.Ports);
+        var (ports, portsWhy) = CounterChecks.PortsEnough(sheet, post.ReceiverChannels, post.Receiver?.Ports);
         var asked = new Budget.Asked(
             sheet,
             [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))],

@@ -160,7 +160,7 @@ internal static class UnpackEndpoints
             [.. state.Unpack.Extra.Select(e => $"{e.Quantity} × {e.Name}")],
             [
                 .. state.Unpack.Findings.Select(f =>
-                    Of(state, f, ledger.FirstOrDefault(l => l.Id == $"finding/{f.Id}"), desk.Today)
+                    Of(state, f, ledger.FirstOrDefault(l => l.Id == new FindingId(f.Id).Written), desk.Today)
                 ),
             ],
             possible,

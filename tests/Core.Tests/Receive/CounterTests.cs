@@ -168,8 +168,8 @@ public sealed class CounterTests
     [Fact]
     public void A_receiver_with_fewer_ports_than_channels_is_counted_by_its_ports()
     {
-        Assert.True(ReceiveRequirements.PortsEnough(Canard, 8, 4).Enough);
-        var (enough, why) = ReceiveRequirements.PortsEnough(Canard, 8, 3);
+        Assert.True(CounterChecks.PortsEnough(Canard, 8, 4).Enough);
+        var (enough, why) = CounterChecks.PortsEnough(Canard, 8, 3);
         Assert.False(enough);
         Assert.EndsWith("1 short: 8 channels, but 3 ports.", why, StringComparison.Ordinal);
     }

@@ -1,0 +1,55 @@
+using Zygotome.Core.Journal;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>What is judged at the counter.</summary>
+public enum CounterAsk
+{
+    PackFits,
+    PackSuits,
+    Ports,
+}
+
+/// <summary>What is judged at the counter, of what was handed in.</summary>
+public sealed record CounterId(CounterAsk Of) : RequirementId(Stage.Receive)
+{
+    public override string Written =>
+        Of switch
+        {
+            CounterAsk.PackFits => "receive/pack-fits",
+            CounterAsk.PackSuits => "receive/pack-suits",
+            _ => "receive/ports",
+        };
+}
+
+/// <summary>That a lead looked through the revision.</summary>
+public sealed record SheetConfirmedId() : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => "sheet/confirmed";
+}
+
+/// <summary>A mistake of the sheet's file, at its JSON path.</summary>
+public sealed record SheetMistakeId(string Path) : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => $"sheet/mistake/{Path}";
+}
+
+/// <summary>Assumed values of a section.</summary>
+public sealed record AssumedId(string Section) : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => $"sheet/assumed/{Section}";
+}
+
+/// <summary>Two statements at a JSON path, and nobody decided.</summary>
+public sealed record UndecidedId(string Path) : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => $"sheet/undecided/{Path}";
+}

@@ -1,0 +1,173 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>What was handed in against the sheet, and the sheet itself, as the ledger asks for them, and how each is said.</summary>
+internal static class ReceiveLines
+{
+    // What is undecided there is asked for where it is measured.
+    private static readonly string[] LinesOfTheirOwn =
+    [
+        "$.throws",
+        "$.balance.configurations",
+        "$.balance.allUpWeight",
+        "$.balance.lateral",
+    ];
+
+    public static IEnumerable<Claim> Of(JobState state) =>
+        [.. Counter(state), Confirmed(state), .. Mistakes(state), .. Assumed(state), .. Undecided(state)];
+
+    private static IEnumerable<Claim> Counter(JobState state)
+    {
+        var (sheet, receive, battery) = (state.Sheet, state.Receive, state.Receive.Battery!);
+        var pack = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "";
+        yield return Judged(
+            state,
+            CounterAsk.PackFits,
+            battery.Length.Text,
+            CounterChecks.PackFits(sheet, battery),
+            pack
+        );
+        if (PackPower.Judge(sheet, battery) is { } power)
+        {
+            yield return Judged(state, CounterAsk.PackSuits, $"{battery.Cells} cells", (power.Suits, power.Why), pack);
+        }
+
+        var ports = CounterChecks.PortsEnough(sheet, receive.ReceiverChannels, receive.Receiver?.Ports);
+        yield return Judged(
+            state,
+            CounterAsk.Ports,
+            $"{receive.ReceiverChannels} channels",
+            ports,
+            $"{state.Settings.Of(new Setting(SettingKind.Receiver))}: {ports.Why}"
+        );
+    }
+
+    private static Claim Judged(
+        JobState state,
+        CounterAsk ask,
+        string reading,
+        (bool Enough, string Why) judged,
+        string what
+    ) =>
+        new(
+            new CounterId(ask),
+            Concedable.ByLead,
+            judged.Enough ? Standing.Met : Standing.NotMet,
+            new CounterFacts(ask, reading, judged.Why)
+        )
+        {
+            Evidence = state.Opening,
+            Object = what,
+        };
+
+    private static Claim Confirmed(JobState state)
+    {
+        var by = state.Receive.Confirmed.GetValueOrDefault(state.Built.Hash)?.By;
+        return new Claim(
+            new SheetConfirmedId(),
+            Concedable.Never,
+            by is null ? Standing.NotShown : Standing.Met,
+            new ConfirmedFacts(state.Receive.SheetRevision, by?.Name)
+        )
+        {
+            Evidence = by is null ? null : state.Opening,
+        };
+    }
+
+    // Never conceded: a misspelt name may have dropped a step or an interlock. A lead moves the job to a mended revision.
+    private static IEnumerable<Claim> Mistakes(JobState state) =>
+        from mistake in state.Sheet.Mistakes
+        group mistake.Text by mistake.Path into place
+        select NotMet(state, new SheetMistakeId(place.Key), new MistakeFacts(place.Key, [.. place])) with
+        {
+            Concedable = Concedable.Never,
+        };
+
+    private static IEnumerable<Claim> Assumed(JobState state) =>
+        AssumedSections
+            .Of(state.Sheet)
+            .Select(s =>
+                NotMet(state, new AssumedId(s.Section), new AssumedFacts(s.Words, s.Paths.Length)) with
+                {
+                    Object = string.Join(", ", s.Paths),
+                }
+            );
+
+    private static IEnumerable<Claim> Undecided(JobState state) =>
+        state
+            .Sheet.Undecided.Where(u => !LinesOfTheirOwn.Any(own => u.StartsWith(own, StringComparison.Ordinal)))
+            .Select(u => NotMet(state, new UndecidedId(u), new UndecidedFacts(u)));
+
+    private static Claim NotMet(JobState state, RequirementId id, LineFacts facts) =>
+        new(id, Concedable.ByLead, Standing.NotMet, facts) { Evidence = state.Opening };
+
+    private sealed record CounterFacts(CounterAsk Ask, string Reading, string Why) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                Ask switch
+                {
+                    CounterAsk.PackFits => "The pack fits its bay",
+                    CounterAsk.PackSuits => "The pack has the cells and gives the current",
+                    _ => "The receiver has the ports",
+                },
+                "",
+                "",
+                Reading,
+                Why
+            );
+    }
+
+    /// <param name="By">The lead; null while nobody did.</param>
+    private sealed record ConfirmedFacts(int Revision, string? By) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Sheet revision {Revision} confirmed by a lead",
+                "",
+                "",
+                By is null ? "" : "confirmed",
+                By is null ? "No lead has looked through this revision against the paper." : $"By {By}."
+            );
+    }
+
+    private sealed record MistakeFacts(string Path, ImmutableArray<string> Said) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Spec sheet: {SheetError.Place(Path)}",
+                "",
+                "",
+                "a mistake",
+                $"{string.Join(" ", Said)} A mended revision of the sheet takes this away."
+            );
+    }
+
+    private sealed record AssumedFacts(string Section, int Count) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Assumed in {Section}",
+                "the maker's numbers",
+                "",
+                $"{Count} assumed",
+                $"{Count} {(Count == 1 ? "value is" : "values are")} in proportion only, not the maker's. Correct "
+                    + $"them against the paper, or a lead accepts them with a reason."
+            );
+    }
+
+    private sealed record UndecidedFacts(string Path) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"The manual contradicts itself: {Path[2..]}",
+                "",
+                "",
+                "undecided",
+                "Two statements, and nobody has decided which counts."
+            );
+    }
+}
