@@ -203,6 +203,28 @@ public sealed partial class ArchitectureTests
     [GeneratedRegex("(\\brecord\\(\\s*|\\btype: )'(?<kind>[a-z]+/[a-z-]+)'")]
     private static partial Regex Recorded();
 
+    /// <summary>What a line is about is a fact of its own, on the screen as in the rules.</summary>
+    [Fact]
+    public void No_id_and_no_sentence_of_the_ledger_is_cut_apart()
+    {
+        var cut = Code("src", "*.cs")
+            .Concat(Code("ui/src", "*.ts*"))
+            .Where(f => Path.GetFileName(f) != "RequirementId.cs")
+            .SelectMany(f => CutApart().Matches(File.ReadAllText(f)).Select(m => $"{Path.GetFileName(f)}: {m.Value}"));
+        Assert.Empty(cut);
+    }
+
+    private static IEnumerable<string> Code(string folder, string pattern) =>
+        Directory
+            .GetFiles(ProjectFolder.File(folder), pattern, SearchOption.AllDirectories)
+            .Where(f => !f.Contains("/obj/", StringComparison.Ordinal));
+
+    [GeneratedRegex(
+        @"(\b([lL]ine|l|s)\.(Id|Text|Why|Limits|Reading|id|text|why|limits|reading)|\.Written)"
+            + @"\.(StartsWith|EndsWith|Split|Replace|startsWith|endsWith|split|replace|match|includes)\("
+    )]
+    private static partial Regex CutApart();
+
     /// <summary>The formatters keep 120 where they can break a line; a long text or a script in a text is broken by hand.</summary>
     [Fact]
     public void No_line_of_code_is_over_140_columns()

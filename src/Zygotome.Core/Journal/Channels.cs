@@ -18,7 +18,7 @@ public static class Channels
         bool Named(string what) => what.Length > 0 && what.ToLowerInvariant().Split('-').All(words.Contains);
         var named = sheet
             .Surfaces.Where(s => Named(s.Kind) || s.Functions.Any(Named))
-            .Where(s => side.Length == 0 || s.Side == side || s.Id.Split('-').Contains(side))
+            .Where(s => side.Length == 0 || s.Side == side || Places.HasWord(s.Id, side))
             .ToImmutableArray();
 
         // The narrower, where a word that is no command or kind is found in some ids and not in others: "flap inner" of four
@@ -26,13 +26,13 @@ public static class Channels
         var common = named.SelectMany(s => s.Functions).ToHashSet(StringComparer.Ordinal);
         foreach (var word in words.Where(w => !common.Contains(w)))
         {
-            var with = named.Where(s => s.Id.Split('-').Contains(word)).ToImmutableArray();
+            var with = named.Where(s => Places.HasWord(s.Id, word)).ToImmutableArray();
             named = with.Length > 0 ? with : named;
         }
 
         var motors =
             words.Contains("throttle") || words.Contains("motor")
-                ? sheet.Power.Motors.Where(m => side.Length == 0 || m.Id.Split('-').Contains(side)).ToImmutableArray()
+                ? sheet.Power.Motors.Where(m => side.Length == 0 || Places.HasWord(m.Id, side)).ToImmutableArray()
                 : [];
         var mode = sheet.Radio.BindModes.Length > 0 && name.Contains("mode", StringComparison.OrdinalIgnoreCase);
         return new Reach(named, motors, mode);

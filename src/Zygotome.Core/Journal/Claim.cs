@@ -6,26 +6,6 @@ namespace Zygotome.Core.Journal;
 /// <param name="Standing">Met, Close, NotMet or NotShown.</param>
 public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Standing, LineFacts Facts)
 {
-    /// <summary>For a stage that words its lines as it judges them.</summary>
-    public Claim(
-        Requirement requirement,
-        Standing standing,
-        string reading,
-        string why,
-        Evidence? evidence = null,
-        Rests? restsOn = null,
-        double outsideBy = 0
-    )
-        : this(
-            new WrittenId(requirement.Stage, requirement.Id),
-            requirement.Concedable,
-            standing,
-            new Worded(new LineWords(requirement.Text, requirement.Limits, requirement.Page, reading, why))
-        )
-    {
-        (Evidence, RestsOn, OutsideBy) = (evidence, restsOn, outsideBy);
-    }
-
     /// <summary>What shows it; null while nothing does.</summary>
     public Evidence? Evidence { get; init; }
 
@@ -43,17 +23,6 @@ public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Sta
     /// values. Another object is another concession. Null: what is not measured is its own reading.
     /// </summary>
     public string? Object { get; init; }
-
-    public static Claim NotShown(Requirement requirement, string why) => new(requirement, Standing.NotShown, "", why);
-
-    public static Claim Measured(
-        Requirement requirement,
-        Judgement judgement,
-        string reading,
-        string why,
-        Evidence evidence,
-        Rests? restsOn = null
-    ) => new(requirement, Stands(judgement), reading, why, evidence, restsOn, judgement.By) { Judgement = judgement };
 
     /// <summary>
     /// A measured value: met when the judgement releases; not shown while it lies in a band that the instrument is too

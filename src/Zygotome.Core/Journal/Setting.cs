@@ -4,8 +4,9 @@ namespace Zygotome.Core.Journal;
 
 /// <summary>One setting: <c>end-point/elevon-left/up</c>.</summary>
 /// <param name="Of">Which one, where there are several.</param>
+/// <param name="Rate">Of a share: the rate or position it is at.</param>
 /// <param name="At">Which side, way, part or surface of it.</param>
-public readonly record struct Setting(SettingKind Kind, string Of = "", string At = "")
+public readonly record struct Setting(SettingKind Kind, string Of = "", string At = "", string Rate = "")
 {
     /// <summary>Values of a propeller: fitted, or its weighed mass placed at its station.</summary>
     public const string Aboard = "aboard",
@@ -34,5 +35,5 @@ public readonly record struct Setting(SettingKind Kind, string Of = "", string A
         };
 
     public override string ToString() =>
-        string.Join('/', new[] { $"{Kind}", Of, At }.Where((part, i) => i == 0 || part.Length > 0));
+        string.Join('/', new[] { $"{Kind}", Of, Rate, At }.Where((part, i) => i == 0 || part.Length > 0));
 }

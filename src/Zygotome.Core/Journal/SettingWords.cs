@@ -32,8 +32,7 @@ public static class SettingWords
             SettingKind.Transmitter => "The transmitter",
             SettingKind.Memory => "The model memory",
             SettingKind.EndPoint => $"End point of the {Surfaces(state, setting.Of)}, {setting.At}",
-            SettingKind.Share =>
-                $"Share of {setting.Of.Replace("/", ", ", StringComparison.Ordinal)}, {Stick(setting)}",
+            SettingKind.Share => $"Share of {setting.Of}, {setting.Rate}, {Stick(setting)}",
             SettingKind.Trim => $"Trim of the {Surfaces(state, setting.Of)}",
             SettingKind.Reverse => $"Channel {setting.Of}",
             SettingKind.Mix => $"Mix into {setting.Of}",
@@ -44,12 +43,12 @@ public static class SettingWords
             SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Surfaces(state, setting.Of)}",
             SettingKind.School => Schools.Find(setting.Of)?.Question ?? setting.Of,
             SettingKind.Propeller => state.Sheet.Power.Motors.Length > 1 ? $"Propeller {setting.Of}" : "The propeller",
-            _ => $"Sheet: {setting.Of}{(setting.At.Length > 0 ? $" of {setting.At.Replace('-', ' ')}" : "")}",
+            _ => $"Sheet: {setting.Of}{(setting.At.Length > 0 ? $" of {Places.Words(setting.At)}" : "")}",
         };
 
     // Which side of its stick or switch a function's share is of.
     private static string Stick(Setting share) =>
-        (share.Of.Split('/')[0], share.At == Setting.Positive) switch
+        (share.Of, share.At == Setting.Positive) switch
         {
             ("aileron" or "rudder", true) => "stick right",
             ("aileron" or "rudder", false) => "stick left",

@@ -16,6 +16,7 @@ public sealed record Settings
     public IEnumerable<(Setting Setting, Said Now)> Now =>
         All.OrderBy(s => s.Key.Kind)
             .ThenBy(s => s.Key.Of, StringComparer.Ordinal)
+            .ThenBy(s => s.Key.Rate, StringComparer.Ordinal)
             .ThenBy(s => s.Key.At, StringComparer.Ordinal)
             .Select(s => (s.Key, s.Value[^1]));
 

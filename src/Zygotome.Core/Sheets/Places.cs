@@ -12,6 +12,9 @@ public static class Places
     /// <summary>A place as people say it: "wing left".</summary>
     public static string Words(string place) => place.Replace('-', ' ');
 
+    /// <summary>Whether a place's name has a word in it: <c>aileron-lower-left</c> has <c>lower</c>.</summary>
+    public static bool HasWord(string place, string word) => place.Split('-').Contains(word);
+
     /// <summary>The side a place is on by its name, left or right; empty where it says none.</summary>
     public static string SideOf(string place) =>
         place.EndsWith("-left", StringComparison.Ordinal) ? "left"

@@ -117,7 +117,7 @@ public sealed class RadioNumbers
         Percent(value(EndOf(t))) / 100 * (IsLargest(t) ? 1 : Percent(value(ShareOf(t, t.Function))) / 100);
 
     private Setting ShareOf(ThrowTarget t, string function) =>
-        new(SettingKind.Share, $"{function}/{t.Rate}", IsPositive(t, function) ? Setting.Positive : Setting.Negative);
+        new(SettingKind.Share, function, IsPositive(t, function) ? Setting.Positive : Setting.Negative, t.Rate);
 
     // What a surface does for the positive input of a function is its natural way.
     private bool IsPositive(ThrowTarget t, string function) =>

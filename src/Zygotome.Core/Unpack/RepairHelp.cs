@@ -17,7 +17,11 @@ public sealed record WayOut(
     int Days,
     DateOnly Ready,
     string Effect
-);
+)
+{
+    /// <summary>Ready after the promised day.</summary>
+    public required bool Late { get; init; }
+}
 
 /// <summary>
 /// Helps to decide on a finding: repair here, replace, use as it is, return; each with its effect on the promised date.
@@ -55,7 +59,10 @@ public static class RepairHelp
                 days,
                 ready,
                 Effect(ready, state.HandedIn.Promised)
-            );
+            )
+            {
+                Late = ready > state.HandedIn.Promised,
+            };
         }
 
         var asIs = f.Grading.Grade < Grade.FlightCritical;

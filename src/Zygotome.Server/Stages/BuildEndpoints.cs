@@ -1,6 +1,8 @@
 using Zygotome.Core;
 using Zygotome.Core.Build;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Server.Stages;
 
@@ -48,9 +50,11 @@ internal static class BuildEndpoints
             (string id, JobDesk desk) => desk.View(id, (state, _) => View(state, desk.Now))
         );
 
-    private static StepsView View(JobState state, DateTimeOffset now) =>
-        new(
-            [.. StepGraph.Of(state, now).Select(s => Of(state, s))],
+    private static StepsView View(JobState state, DateTimeOffset now)
+    {
+        var drawing = Drawings.Plan(state.Sheet);
+        return new(
+            [.. StepGraph.Of(state, now).Select(s => Of(state, drawing, s))],
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)
@@ -59,8 +63,9 @@ internal static class BuildEndpoints
             state.Sheet.Radio.Functions,
             state.Build.Moved
         );
+    }
 
-    private static StepView Of(JobState state, StepNow now)
+    private static StepView Of(JobState state, AircraftDrawing drawing, StepNow now)
     {
         var (step, progress) = (now.Step, now.Progress);
         return new StepView(
@@ -86,7 +91,7 @@ internal static class BuildEndpoints
             Core.Safety.StepPowers.Words(state.Sheet, step),
             Core.Safety.StepPowers.Of(step).Held != Core.Safety.Held.Never,
             step.Readies,
-            step.Fits,
+            [.. drawing.Parts.Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Id))).Select(p => p.Id)],
             progress?.Adhesive ?? "",
             progress?.HandleAt,
             progress?.FullAt,

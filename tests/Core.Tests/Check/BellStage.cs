@@ -15,18 +15,42 @@ internal sealed class BellStage : IStage
 
     public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf)
     {
-        var (requirement, bell) = (new Requirement("bell/canopy", Stage.Check, "Bell heard"), state.The<BellState>());
-        yield return bell.Rung is not { } rung
-            ? Claim.NotShown(requirement, "Nobody rang it yet.")
-            : new Claim(
-                requirement,
-                bell.Heard ? Standing.Met : Standing.NotMet,
-                bell.Heard ? "heard" : "silent",
-                "Rung.",
-                rung,
-                Rests.On(new Aspect(AspectKind.Trueness))
-            );
+        var bell = state.The<BellState>();
+        return
+        [
+            new Claim(
+                new BellId("canopy"),
+                Concedable.ByLead,
+                bell.Rung is null ? Standing.NotShown
+                    : bell.Heard ? Standing.Met
+                    : Standing.NotMet,
+                new BellFacts(bell)
+            )
+            {
+                Evidence = bell.Rung,
+                RestsOn = Rests.On(new Aspect(AspectKind.Trueness)),
+            },
+        ];
     }
+}
+
+internal sealed record BellId(string Place) : RequirementId(Stage.Check)
+{
+    public override string Written => $"bell/{Place}";
+}
+
+internal sealed record BellFacts(BellState Bell) : LineFacts
+{
+    public override LineWords Words(JobState state) =>
+        new(
+            "Bell heard",
+            "",
+            "",
+            Bell.Rung is null ? ""
+                : Bell.Heard ? "heard"
+                : "silent",
+            Bell.Rung is null ? "Nobody rang it yet." : "Rung."
+        );
 }
 
 internal sealed record BellState(Evidence? Rung, bool Heard);
@@ -37,7 +61,7 @@ internal sealed record BellRung(bool Heard) : EntryBody
 
     public override JobState Apply(JobState state, Entry entry) => state.With(new BellState(Evidence.Of(entry), Heard));
 
-    public override IEnumerable<string> Shows() => ["bell/canopy"];
+    public override IEnumerable<string> Shows() => [new BellId("canopy").Written];
 
     public override string Say(JobState state) => Heard ? "Bell heard" : "Bell silent";
 }

@@ -137,6 +137,8 @@ public sealed class AnySheetProperties
     {
         var ledger = Ledger.Of(state, now);
         Assert.Equal("", string.Join(", ", ledger.GroupBy(l => l.Id).Where(g => g.Count() > 1).Select(g => g.Key)));
+        // Ids that differ are written differently.
+        Assert.Equal(ledger.Length, Ledger.Lines(state, now).Select(l => l.Id).Distinct().Count());
         _ = JobOutlook.Of(state, ledger, now);
         _ = StepGraph.Of(state, now);
         _ = Drawings.Plan(state.Sheet);

@@ -4725,6 +4725,7 @@ export interface components {
             /** Format: date */
             ready: string;
             effect: string;
+            late: boolean;
         };
         WeighedLine: {
             line: components["schemas"]["LedgerLine"];

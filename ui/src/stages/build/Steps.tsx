@@ -78,11 +78,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
             hint: step.standing === 'waitsFor' ? 'see what it waits for' : undefined,
           };
 
-  const highlight = new Set(
-    step
-      ? job.drawing.parts.filter((p) => step.fits.some((f) => p.id === f || p.id.startsWith(`${f}-`))).map((p) => p.id)
-      : [],
-  );
+  const highlight = new Set(step?.fits);
   return (
     <>
       <Mat

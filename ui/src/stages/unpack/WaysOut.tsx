@@ -32,7 +32,7 @@ export function WaysOut({
           </button>
           <span className="text-[15px] leading-snug">
             {w.allowed && (
-              <strong className={w.effect.includes('after') ? 'text-red' : ''}>
+              <strong className={w.late ? 'text-red' : ''}>
                 {day(w.ready)}, {w.effect}
               </strong>
             )}
