@@ -108,11 +108,11 @@ public sealed record JobState
     /// <summary>The one part that is a <typeparamref name="T"/>: a stage's own, or what it is to the others.</summary>
     /// <exception cref="InvalidOperationException">None is: the stage that holds it is not at the root.</exception>
     public T The<T>()
-        where T : class => (T)Parts[IndexOf<T>()];
+        where T : class => (T)Parts[Stages.PlaceOf(typeof(T))];
 
     /// <summary>The same with another part of that type.</summary>
     public JobState With<T>(T part)
-        where T : class => this with { Parts = Parts.SetItem(IndexOf<T>(), part) };
+        where T : class => this with { Parts = Parts.SetItem(Stages.PlaceOf(typeof(T)), part) };
 
     /// <summary>Every part that is a <typeparamref name="T"/>, in the order of the stages.</summary>
     public IEnumerable<T> Every<T>() => Parts.OfType<T>();
@@ -120,17 +120,21 @@ public sealed record JobState
     /// <summary>As it was before its first entry, with what is known beside the journal.</summary>
     internal JobState Anew() => new(Stages, Filed) { Revisions = Revisions, Confirmations = Confirmations };
 
-    // Told before the entry is applied.
-    internal JobState Heard(Entry entry, bool hands)
+    /// <summary>At this entry, and told of it, before it is applied.</summary>
+    internal JobState At(Entry entry)
     {
+        var hands = Stages.Kinds.Of(entry.Body) is { By: Posters.Bench };
         var parts = Parts;
-        for (var i = 0; i < parts.Length; i++)
+        foreach (var at in Stages.Hearing)
         {
-            parts = parts[i] is IHears hears ? parts.SetItem(i, hears.Heard(this, entry, hands)) : parts;
+            parts = parts.SetItem(at, ((IHears)parts[at]).Heard(this, entry, hands));
         }
 
         return this with
         {
+            JobId = entry.JobId,
+            Seq = entry.Seq,
+            LastRecordedAt = entry.RecordedAt,
             Parts = parts,
         };
     }
@@ -180,17 +184,4 @@ public sealed record JobState
             : null;
 
     public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
-
-    private int IndexOf<T>()
-    {
-        for (var i = 0; i < Parts.Length; i++)
-        {
-            if (Parts[i] is T)
-            {
-                return i;
-            }
-        }
-
-        throw new InvalidOperationException($"No stage at the root holds {typeof(T).Name} of a job.");
-    }
 }

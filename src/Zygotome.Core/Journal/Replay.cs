@@ -27,8 +27,8 @@ public static class Replay
             state =
                 !retracted.TryGetValue(entry.EntryId, out var by) || !CanBeRetracted(state, entry) ? Step(state, entry)
                 : by.Body is { TypingError: true, Corrected: { IsDefaultOrEmpty: false } meant }
-                    ? Correct(Stamp(state, entry), entry, by.Entry, by.Body, meant)
-                : TakeBack(Stamp(state, entry), entry, by.Entry, by.Body);
+                    ? Correct(state.At(entry), entry, by.Entry, by.Body, meant)
+                : TakeBack(state.At(entry), entry, by.Entry, by.Body);
             entries[entry.EntryId] = entry;
         }
 
@@ -56,13 +56,7 @@ public static class Replay
     public static bool CanBeWithdrawn(JobState state, Entry entry) =>
         state.Stages.Kinds.Of(entry.Body) is { Withdrawable: true };
 
-    private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(Stamp(state, entry), entry);
-
-    private static JobState Stamp(JobState state, Entry entry) =>
-        (state with { JobId = entry.JobId, Seq = entry.Seq, LastRecordedAt = entry.RecordedAt }).Heard(
-            entry,
-            hands: state.Stages.Kinds.Of(entry.Body) is { By: Posters.Bench }
-        );
+    private static JobState Step(JobState state, Entry entry) => entry.Body.Apply(state.At(entry), entry);
 
     // In its own place, with what was meant.
     private static JobState Correct(
