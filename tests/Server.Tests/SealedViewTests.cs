@@ -13,7 +13,16 @@ public sealed class SealedViewTests : WithServer
         var state = Application.Job("J-0147").State;
         var then = Ledger
             .Of(state, state.LastRecordedAt)
-            .Where(l => l.Id is not ("motor-direction/nose" or "throw/rudder/rudder/high/left" or "direction/rudder"))
+            .Where(l =>
+                l.Id
+                    is not (
+                        "balance/wheels"
+                        or "lateral/skis"
+                        or "motor-direction/nose"
+                        or "throw/rudder/rudder/high/left"
+                        or "direction/rudder"
+                    )
+            )
             .ToArray();
         var bind = BindEndpoints.View(state, then);
         Assert.Empty(bind.Motors);
@@ -23,5 +32,10 @@ public sealed class SealedViewTests : WithServer
             ThrowsEndpoints.View(state, then).Throws,
             t => t.Line.Id == "throw/rudder/rudder/high/left"
         );
+        var weighed = Assert.Single(BalanceEndpoints.View(state, then).Configurations);
+        Assert.Equal(("skis", "Centre of gravity, All-up weight"), (weighed.Name, Named(weighed)));
+        Assert.Empty(BalanceEndpoints.View(state, [.. then.Where(l => l.Stage != Core.Stage.Balance)]).Configurations);
     }
+
+    private static string Named(ConfigurationView of) => string.Join(", ", of.Lines.Select(l => l.Name));
 }

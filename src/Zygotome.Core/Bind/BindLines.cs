@@ -88,7 +88,7 @@ internal static class BindLines
         return new Claim(
             new MotorDirectionId(motor.Id),
             Concedable.Never,
-            Stands(shown is null ? null : shown.Turned == MotorTurn.AsItShould),
+            Claim.Stands(shown is null ? null : shown.Turned == MotorTurn.AsItShould),
             new MotorFacts(motor, shown?.Turned)
         )
         {
@@ -103,7 +103,7 @@ internal static class BindLines
         return new Claim(
             new CalledId(output.Id),
             Concedable.Never,
-            Stands(shown?.AsItShould),
+            Claim.Stands(shown?.AsItShould),
             new CalledFacts(output, shown)
         )
         {
@@ -118,7 +118,7 @@ internal static class BindLines
         return new Claim(
             new DirectionId(call.Function),
             Concedable.Never,
-            Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
+            Claim.Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
             new DirectionFacts(call, shown?.Seen)
         )
         {
@@ -131,14 +131,6 @@ internal static class BindLines
 
     private static Movement Seen(IReadOnlyDictionary<string, Movement> seen, Expected of) =>
         seen.GetValueOrDefault(of.Surface.Id, Movement.None);
-
-    private static Standing Stands(bool? right) =>
-        right switch
-        {
-            null => Standing.NotShown,
-            true => Standing.Met,
-            false => Standing.NotMet,
-        };
 
     private sealed record BoundFacts(Bound? Bound) : LineFacts
     {

@@ -69,7 +69,7 @@ public static class StepGraph
             {
                 if (line.Open && step.Hides.Any(line.Id.IsHiddenBy))
                 {
-                    yield return $"Test before you close: {line.Claim.Facts.Words(state).Text}";
+                    yield return $"Test before you close: {line.Text(state)}";
                 }
             }
         }

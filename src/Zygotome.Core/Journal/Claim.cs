@@ -31,6 +31,15 @@ public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Sta
     public static Claim Measured(RequirementId id, Concedable concedable, Judgement judgement, LineFacts facts) =>
         new(id, concedable, Stands(judgement), facts) { Judgement = judgement, OutsideBy = judgement.By };
 
+    /// <summary>What is seen or not, with no measure: not shown while nobody looked.</summary>
+    public static Standing Stands(bool? right) =>
+        right switch
+        {
+            null => Standing.NotShown,
+            true => Standing.Met,
+            false => Standing.NotMet,
+        };
+
     private static Standing Stands(Judgement judgement) =>
         !judgement.Shows && judgement.Verdict is Verdict.In or Verdict.InClose or Verdict.OutClose ? Standing.NotShown
         : !judgement.Releases ? Standing.NotMet

@@ -10,6 +10,9 @@ public sealed record Line(Claim Claim, Standing Standing, Cause? Cause, Concessi
     /// <summary>Refuses release.</summary>
     public bool Open => Standing is Standing.NotMet or Standing.NotShown or Standing.Stale;
 
+    /// <summary>What is asked for, as a sentence names it.</summary>
+    public string Text(JobState state) => Claim.Facts.Words(state).Text;
+
     /// <summary>With its sentences, as it is read and sealed.</summary>
     public LedgerLine InWords(JobState state)
     {

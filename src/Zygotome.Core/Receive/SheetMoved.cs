@@ -75,7 +75,7 @@ public sealed record SheetMoved(
     private NotOnAircraft? Word(string line) => (NotOn ?? []).FirstOrDefault(n => n.Line == line);
 
     private static string Named(JobState state, IEnumerable<Line> lines) =>
-        string.Join("; ", lines.Take(12).Select(l => l.Claim.Facts.Words(state).Text));
+        string.Join("; ", lines.Take(12).Select(l => l.Text(state)));
 
     public override JobState Apply(JobState state, Entry entry)
     {

@@ -74,7 +74,7 @@ internal static class SurfaceLines
         return new Claim(
             new SurfaceId(SurfaceAsk.Hole, surface.Id),
             Concedable.ByLead,
-            Stands(shown?.AsSheet),
+            Claim.Stands(shown?.AsSheet),
             new HoleFacts(surface, row, shown?.AsSheet)
         )
         {
@@ -89,7 +89,7 @@ internal static class SurfaceLines
         return new Claim(
             new SurfaceId(SurfaceAsk.Freedom, surface.Id),
             Concedable.Never,
-            Stands(shown?.Free),
+            Claim.Stands(shown?.Free),
             new FreedomFacts(surface, shown)
         )
         {
@@ -97,14 +97,6 @@ internal static class SurfaceLines
             RestsOn = Rests.On(new Aspect(AspectKind.Freedom, surface.Id)).And(SheetValues.OfSurface(surface.Id)),
         };
     }
-
-    private static Standing Stands(bool? seen) =>
-        seen switch
-        {
-            null => Standing.NotShown,
-            true => Standing.Met,
-            false => Standing.NotMet,
-        };
 
     /// <param name="Band">mm at rest, up is +.</param>
     private sealed record NeutralFacts(Surface Surface, NeutralRow Row, Band Band) : LineFacts

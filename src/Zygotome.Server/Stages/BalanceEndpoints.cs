@@ -28,7 +28,7 @@ public sealed record BalanceAdviceView(
 public sealed record SupportPlace(string X, string Y);
 
 /// <summary>What one weighing shows, by name: "All-up weight".</summary>
-public sealed record WeighedLine(LedgerLine Line, string Name);
+public sealed record WeighedLine(Weighable Of, LedgerLine Line, string Name);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
 /// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as last
@@ -67,7 +67,7 @@ internal static class BalanceEndpoints
     public static void MapBalance(this IEndpointRouteBuilder app) =>
         app.MapGet("/api/jobs/{id}/balance", (string id, JobDesk desk) => desk.View(id, View));
 
-    private static BalanceView View(JobState state, IReadOnlyList<LedgerLine> ledger)
+    internal static BalanceView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         var bay = state.Sheet.Geometry.Bay;
         var fronts = PackPlaces.Fronts(state);
@@ -75,7 +75,13 @@ internal static class BalanceEndpoints
         var pack = state.Aboard.Battery!;
         return new BalanceView(
             state.Sheet.Geometry.Datum,
-            [.. state.Sheet.Balance.Configurations.Select(c => Of(state, c, ledger))],
+            [
+                .. from configuration in state.Sheet.Balance.Configurations
+                let lines = Lines(configuration.Name, ledger)
+                // A sealed ledger has the lines that were asked for then.
+                where lines.Any(l => l.Of == Weighable.Centre)
+                select Of(state, configuration, lines),
+            ],
             new PackView(
                 (double)pack.Length.Nominal,
                 pack.Mass.Text,
@@ -100,10 +106,17 @@ internal static class BalanceEndpoints
         );
     }
 
+    private static WeighedLine[] Lines(string configuration, IReadOnlyList<LedgerLine> ledger) =>
+        [
+            .. from id in Enum.GetValues<Weighable>().Select(of => new BalanceId(of, configuration))
+            join line in ledger on id.Written equals line.Id
+            select new WeighedLine(id.Of, line, id.What),
+        ];
+
     private static ConfigurationView Of(
         JobState state,
         Core.Sheets.BalanceConfiguration configuration,
-        IReadOnlyList<LedgerLine> ledger
+        IReadOnlyList<WeighedLine> lines
     )
     {
         var target = BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool);
@@ -112,14 +125,7 @@ internal static class BalanceEndpoints
             && shown.Weighed.Calculate().Try(out var found, out _)
                 ? found
                 : null;
-        // A sealed ledger has the lines that were asked for then.
-        WeighedLine[] lines =
-        [
-            .. from of in Enum.GetValues<Weighable>()
-            join line in ledger on new BalanceId(of, configuration.Name).Written equals line.Id
-            select new WeighedLine(line, new BalanceId(of, configuration.Name).What),
-        ];
-        var range = lines[0].Line;
+        var range = lines.First(l => l.Of == Weighable.Centre).Line;
         return new ConfigurationView(
             configuration.Name,
             target?.Range.Low,

@@ -4727,7 +4727,10 @@ export interface components {
             effect: string;
             late: boolean;
         };
+        /** @enum {unknown} */
+        Weighable: "centre" | "weight" | "lateral";
         WeighedLine: {
+            of: components["schemas"]["Weighable"];
             line: components["schemas"]["LedgerLine"];
             name: string;
         };
