@@ -254,7 +254,7 @@ public static class RecordPdf
         }
     }
 
-    private static string Words(LedgerLine line) =>
+    private static string Words(SealedLine line) =>
         line.Standing switch
         {
             Standing.Met => line.Verdict is null ? "met" : "in",

@@ -125,12 +125,9 @@ public static class Drawings
                 Planform.At(wing, wing.HalfSpan) is var (edge, chord) ? edge + chord : 0
             );
 
-    internal static Fin FinOf(Geometry g, Surface surface)
-    {
-        var dash = surface.On.LastIndexOf('-');
-        var index = dash > 0 && int.TryParse(surface.On[(dash + 1)..], out var n) ? n - 1 : 0;
-        return g.Fins[Math.Clamp(index, 0, g.Fins.Length - 1)];
-    }
+    // "fin-2" is the second; "fin" alone, or one that is not there, the first.
+    internal static Fin FinOf(Geometry g, Surface surface) =>
+        g.Fins.Where((_, i) => surface.On == $"fin-{i + 1}").FirstOrDefault(g.Fins[0]);
 
     private static ImmutableArray<Corner> Half(LiftingSurface lifting, int side)
     {

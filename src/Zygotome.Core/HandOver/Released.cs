@@ -8,7 +8,7 @@ namespace Zygotome.Core.HandOver;
 /// The aircraft is released. Holds the ledger it was released on, the version of the rules and the hash of the record's
 /// bytes.
 /// </summary>
-public sealed record Released(int Number, string RulesVersion, ImmutableArray<LedgerLine> Ledger, string PdfHash)
+public sealed record Released(int Number, string RulesVersion, ImmutableArray<SealedLine> Ledger, string PdfHash)
     : EntryBody,
         IPowered
 {
@@ -52,7 +52,12 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Le
                     "handover/unknown",
                     "The journal holds entries this version does not know; release with the newer version."
                 )
-            : new Released(state.Releases.Count + 1, Journal.Ledger.RulesVersion, ledger, "");
+            : new Released(
+                state.Releases.Count + 1,
+                Journal.Ledger.RulesVersion,
+                [.. ledger.Select(SealedLine.Of)],
+                ""
+            );
     }
 
     public override Refusal? Admit(JobState state, Entry entry) =>

@@ -13,25 +13,26 @@ public sealed record Line(Claim Claim, Standing Standing, Cause? Cause, Concessi
     /// <summary>What is asked for, as a sentence names it.</summary>
     public string Text(JobState state) => Claim.Facts.Words(state).Text;
 
-    /// <summary>With its sentences, as it is read and sealed.</summary>
+    /// <summary>With its sentences, as it is read.</summary>
     public LedgerLine InWords(JobState state)
     {
         var words = Claim.Facts.Words(state);
         var why = Cause?.Words(state) ?? words.Why;
-        return new LedgerLine(
-            Id.Written,
-            Id.Stage,
-            words.Text,
-            words.Limits,
-            words.Page,
-            Claim.Concedable,
-            Standing,
-            words.Reading,
-            Concession is { } c ? $"{why} Conceded by {c.By.Name}: {c.Reason}" : why,
-            Claim.Evidence is { } e ? new LedgerEvidence(e.EntryId, e.Seq, e.By.Name, e.ObservedAt, e.Attempt) : null,
-            Concession?.By.Name ?? ""
-        )
+        return new LedgerLine
         {
+            Id = Id.Written,
+            Stage = Id.Stage,
+            Text = words.Text,
+            Limits = words.Limits,
+            Page = words.Page,
+            Concedable = Claim.Concedable,
+            Standing = Standing,
+            Reading = words.Reading,
+            Why = Concession is { } c ? $"{why} Conceded by {c.By.Name}: {c.Reason}" : why,
+            Evidence = Claim.Evidence is { } e
+                ? new LedgerEvidence(e.EntryId, e.Seq, e.By.Name, e.ObservedAt, e.Attempt)
+                : null,
+            ConcededBy = Concession?.By.Name ?? "",
             Verdict = Claim.Judgement?.Verdict,
             Side = Claim.Judgement?.Side ?? default,
         };

@@ -9,5 +9,9 @@ public sealed record Release(
     Person By,
     DateTimeOffset At,
     string PdfHash,
-    ImmutableArray<LedgerLine> Ledger
-);
+    ImmutableArray<SealedLine> Sealed
+)
+{
+    /// <summary>The ledger it was released on.</summary>
+    public ImmutableArray<LedgerLine> Ledger => [.. Sealed.Select(l => l.Shown())];
+}

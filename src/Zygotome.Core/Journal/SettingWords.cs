@@ -31,16 +31,16 @@ public static class SettingWords
             SettingKind.Receiver => "The receiver",
             SettingKind.Transmitter => "The transmitter",
             SettingKind.Memory => "The model memory",
-            SettingKind.EndPoint => $"End point of the {Surfaces(state, setting.Of)}, {setting.At}",
+            SettingKind.EndPoint => $"End point of the {Channel.Named(state.Sheet, setting.Of)}, {setting.At}",
             SettingKind.Share => $"Share of {setting.Of}, {setting.Rate}, {Stick(setting)}",
-            SettingKind.Trim => $"Trim of the {Surfaces(state, setting.Of)}",
+            SettingKind.Trim => $"Trim of the {Channel.Named(state.Sheet, setting.Of)}",
             SettingKind.Reverse => $"Channel {setting.Of}",
             SettingKind.Mix => $"Mix into {setting.Of}",
             SettingKind.Expo => $"Expo of {setting.Of}",
             SettingKind.Gain => "Stabiliser gain",
             SettingKind.SurfaceCount => "Surfaces the stabiliser was told of",
             SettingKind.ThrottleCut => "Throttle cut",
-            SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Surfaces(state, setting.Of)}",
+            SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Channel.Named(state.Sheet, setting.Of)}",
             SettingKind.School => Schools.Find(setting.Of)?.Question ?? setting.Of,
             SettingKind.Propeller => state.Sheet.Power.Motors.Length > 1 ? $"Propeller {setting.Of}" : "The propeller",
             _ => $"Sheet: {setting.Of}{(setting.At.Length > 0 ? $" of {Places.Words(setting.At)}" : "")}",
@@ -57,7 +57,4 @@ public static class SettingWords
             (_, true) => "switch on",
             _ => "the other way",
         };
-
-    private static string Surfaces(JobState state, string ids) =>
-        string.Join(" and ", ids.Split('+').Select(id => state.Sheet.Surface(id)?.Name.ToLowerInvariant() ?? id));
 }

@@ -162,7 +162,7 @@ internal static class SheetChecks
             var on =
                 surface.On.Length == 0
                 || sheet.Geometry.Find(surface.On) is not null
-                || (surface.On.StartsWith("fin", StringComparison.Ordinal) && sheet.Geometry.Fins.Length > 0);
+                || (Places.IsNamed("fin", surface.On) && sheet.Geometry.Fins.Length > 0);
             if (!on)
             {
                 At(list, i)["on"].Wrong($"There is no \"{surface.On}\" in the geometry.");

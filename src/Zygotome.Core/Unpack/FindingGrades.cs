@@ -132,9 +132,9 @@ public static class FindingGrades
     public static IReadOnlyList<PlaceKind> PlacesOn(SpecSheet sheet, string part) =>
         sheet.Surface(part) is not null
             ? [PlaceKind.Skin, PlaceKind.Hinge, PlaceKind.Horn, PlaceKind.Linkage, PlaceKind.Servo]
-        : part.StartsWith("wheel", StringComparison.Ordinal) ? [PlaceKind.GearRetention, PlaceKind.ScalePart]
-        : part.StartsWith("motor", StringComparison.Ordinal) ? [PlaceKind.Propeller, PlaceKind.MotorMount]
-        : part.StartsWith("body", StringComparison.Ordinal)
+        : Places.IsNamed("wheel", part) ? [PlaceKind.GearRetention, PlaceKind.ScalePart]
+        : Places.IsNamed("motor", part) ? [PlaceKind.Propeller, PlaceKind.MotorMount]
+        : Places.IsNamed("body", part)
             ?
             [
                 PlaceKind.Skin,

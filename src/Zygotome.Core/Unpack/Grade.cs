@@ -9,5 +9,11 @@ public enum Grade
     FlightCritical,
 }
 
-/// <summary>The grade, and the rule that gave it.</summary>
-public sealed record Grading(Grade Grade, string Rule, string Text);
+/// <summary>The grade, and why it is so.</summary>
+/// <param name="Row">Of the table that first gave it.</param>
+/// <param name="Regrader">The lead's name who saw it otherwise than the table; empty where nobody did.</param>
+public sealed record Grading(Grade Grade, string Row, string Text, string Regrader = "")
+{
+    /// <summary>The row, and who saw it otherwise.</summary>
+    public string Rule => Regrader.Length > 0 ? $"{Row}, {Regrader}" : Row;
+}

@@ -35,8 +35,9 @@ public sealed record Regraded(string Finding, Grade Grade, string Reason) : Entr
         // What was decided on the milder grade is decided anew.
         var grading = new Grading(
             Grade,
-            $"{f.Grading.Rule.Split(',')[0]}, {entry.By.Name}",
-            Reason.Length > 0 ? $"{f.Grading.Text} {entry.By.Name}: {Reason}" : f.Grading.Text
+            f.Grading.Row,
+            Reason.Length > 0 ? $"{f.Grading.Text} {entry.By.Name}: {Reason}" : f.Grading.Text,
+            entry.By.Name
         );
         var next =
             Grade > f.Grading.Grade && f.Disposition == Disposition.UseAsIs

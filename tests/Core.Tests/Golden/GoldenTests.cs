@@ -59,8 +59,9 @@ public sealed class GoldenTests
             var shown = releases[entry.EntryId];
             Assert.Equal(
                 stored.GetProperty("ledger").GetRawText(),
-                JsonSerializer.Serialize(shown.Ledger, EntryJson.Lenient)
+                JsonSerializer.Serialize(shown.Sealed, EntryJson.Lenient)
             );
+            Assert.Equal(shown.Sealed, shown.Ledger.Select(SealedLine.Of));
             Assert.Equal(stored.GetProperty("pdfHash").GetString(), shown.PdfHash);
             Assert.Equal(bytes, Envelope.Write(entry, Stages.Kinds));
         }

@@ -26,7 +26,7 @@ public sealed class RecordTests
     private static (Bench Bench, byte[] Pdf) Finished(string sheet)
     {
         var bench = new Journal.Finisher(new Bench(Bench.Sheet(sheet))).Finish();
-        return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.Release!.Ledger, "")));
+        return (bench, Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.Release!.Sealed, "")));
     }
 
     private static string Words(byte[] pdf)
