@@ -82,7 +82,7 @@ public static class ZygotomeServer
             .AddSingleton<Openings>()
             .AddSingleton<Readable>()
             .AddSingleton<RuleLog>()
-            .AddSingleton<JobDesk>();
+            .AddScoped<JobDesk>();
         services
             .AddSingleton<JobList>()
             .AddSingleton<PhotoStore>()

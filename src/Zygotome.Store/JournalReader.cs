@@ -1,8 +1,8 @@
-using System.Collections.Immutable;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Store;
 
@@ -95,7 +95,7 @@ public sealed class JournalReader(
         }
     }
 
-    private JobSnapshot Made(string jobId, ImmutableList<Entry> entries, byte[] lastHash, long bytes)
+    private JobSnapshot Made(string jobId, Log<Entry> entries, byte[] lastHash, long bytes)
     {
         var opened =
             entries[0].Body as Core.Receive.JobOpened
@@ -111,8 +111,7 @@ public sealed class JournalReader(
             .OfType<Core.Receive.SheetMoved>()
             .Select(m => sheets.Find(m.SheetHash))
             .Where(s => s is not null)
-            .DistinctBy(s => s!.Hash)
-            .ToImmutableDictionary(s => s!.Hash, s => s!);
-        return new JobSnapshot(Replay.Of(Stages.Unopened(sheet, revisions), entries), entries, lastHash, bytes);
+            .ById(s => s!.Hash, s => s!);
+        return new JobSnapshot(Replay.Of(Stages.Unopened(sheet, revisions), entries), lastHash, bytes);
     }
 }

@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using Zygotome.Core;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 
 namespace Zygotome.Store;
@@ -192,10 +193,9 @@ internal sealed class PostAdmission(
                 Stages.Unopened(sheet) with
                 {
                     Confirmations = sheets.Confirmation(sheet.Hash) is { } confirmed
-                        ? ImmutableDictionary<string, SheetConfirmation>.Empty.Add(sheet.Hash, confirmed)
-                        : [],
+                        ? Ordered.ById<SheetConfirmation>().Add(sheet.Hash, confirmed)
+                        : Ordered.ById<SheetConfirmation>(),
                 },
-                [],
                 Envelope.Beginning,
                 0
             )

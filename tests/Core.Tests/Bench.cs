@@ -89,7 +89,7 @@ internal sealed class Bench
             throw new InvalidOperationException($"{body}: {answer.Refused?.Text ?? "overtaken"}");
         }
 
-        State = Replay.Add(State, _journal, entry);
+        State = Replay.Add(State, entry);
         _journal.Add(entry);
         return entry;
     }

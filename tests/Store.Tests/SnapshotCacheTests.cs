@@ -8,7 +8,7 @@ namespace Zygotome.Store.Tests;
 public sealed class SnapshotCacheTests : OnAStore
 {
     private JobSnapshot Job(string id, long bytes = 1000, long seq = 1) =>
-        new(Stages.Unopened(Sheet) with { JobId = id, Seq = seq }, [], [], bytes);
+        new(Stages.Unopened(Sheet) with { JobId = id, Seq = seq }, [], bytes);
 
     // Room for three small jobs.
     private readonly SnapshotCache _cache = new(3 * 10_000);

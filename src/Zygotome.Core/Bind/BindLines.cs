@@ -210,7 +210,8 @@ internal static class BindLines
     }
 
     /// <param name="Saw">Which way each surface went, by its id; null while nobody looked.</param>
-    private sealed record DirectionFacts(DirectionCall Call, ImmutableDictionary<string, Movement>? Saw) : LineFacts
+    private sealed record DirectionFacts(DirectionCall Call, ImmutableSortedDictionary<string, Movement>? Saw)
+        : LineFacts
     {
         public override LineWords Words(JobState state) =>
             new(

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
@@ -11,6 +12,6 @@ public sealed record Expected(Surface Surface, Movement Movement);
 public sealed record DirectionCall(string Function, string Call, ImmutableArray<Expected> Expected)
 {
     /// <summary>The picture of it: which way each surface goes, by its id.</summary>
-    public ImmutableDictionary<string, Movement> Picture { get; } =
-        Expected.DistinctBy(e => e.Surface.Id).ToImmutableDictionary(e => e.Surface.Id, e => e.Movement);
+    public ImmutableSortedDictionary<string, Movement> Picture { get; } =
+        Expected.ById(e => e.Surface.Id, e => e.Movement);
 }

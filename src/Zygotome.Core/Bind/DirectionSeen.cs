@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 
@@ -45,7 +46,7 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
     public override JobState Apply(JobState state, Entry entry)
     {
         var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
-        var seen = Seen.DistinctBy(s => s.Surface).ToImmutableDictionary(s => s.Surface, s => s.Moved);
+        var seen = Seen.ById(s => s.Surface, s => s.Moved);
         return state.With(
             state.Bind with
             {

@@ -5,4 +5,4 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Bind;
 
 /// <param name="Seen">By surface.</param>
-public sealed record DirectionShown(ImmutableDictionary<string, Movement> Seen, Evidence Evidence);
+public sealed record DirectionShown(ImmutableSortedDictionary<string, Movement> Seen, Evidence Evidence);

@@ -8,6 +8,11 @@ public static class Directions
 {
     /// <summary>Every function that moves a surface, in the sheet's order.</summary>
     public static ImmutableArray<DirectionCall> Calls(SpecSheet sheet) =>
+        sheet.Once(s => new AllCalls(CallsOf(s))).Calls;
+
+    private sealed record AllCalls(ImmutableArray<DirectionCall> Calls);
+
+    private static ImmutableArray<DirectionCall> CallsOf(SpecSheet sheet) =>
         [
             .. sheet
                 .Surfaces.SelectMany(s => s.Functions)

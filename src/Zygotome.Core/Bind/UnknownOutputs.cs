@@ -8,7 +8,10 @@ namespace Zygotome.Core.Bind;
 public static class UnknownOutputs
 {
     /// <summary>In the order of the sheet: radio functions that lead nowhere, several throttles, servos, steering.</summary>
-    public static IEnumerable<UnknownOutput> Of(SpecSheet sheet) => Open(sheet).DistinctBy(o => o.Id);
+    public static ImmutableArray<UnknownOutput> Of(SpecSheet sheet) =>
+        sheet.Once(s => new All([.. Open(s).DistinctBy(o => o.Id)])).Outputs;
+
+    private sealed record All(ImmutableArray<UnknownOutput> Outputs);
 
     private static IEnumerable<UnknownOutput> Open(SpecSheet sheet)
     {

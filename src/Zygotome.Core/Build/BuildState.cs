@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 
@@ -7,5 +8,5 @@ public sealed record BuildState
     public ImmutableList<OpenLoop> Loops { get; init; } = [];
 
     /// <summary>Pushrods, clevises and arms moved after the build, latest last.</summary>
-    public ImmutableList<string> Moved { get; init; } = [];
+    public Log<LinkageMoved> Moved { get; init; } = [];
 }

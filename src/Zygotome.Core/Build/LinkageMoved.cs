@@ -20,7 +20,7 @@ public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detai
 
     public override JobState Apply(JobState state, Entry entry) =>
         state
-            .With(state.Build with { Moved = state.Build.Moved.Add(Say(state)) })
+            .With(state.Build with { Moved = state.Build.Moved.Add(this) })
             .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(state.Sheet, Surface))
             .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part).ToLowerInvariant()), Detail);
 

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Drawing;
@@ -12,7 +13,7 @@ public static class BehindView
     private const double Thickness = 9;
 
     /// <summary>Nothing called.</summary>
-    public static IReadOnlyDictionary<string, Movement> AtRest { get; } = ImmutableDictionary<string, Movement>.Empty;
+    public static IReadOnlyDictionary<string, Movement> AtRest { get; } = Ordered.ById<Movement>();
 
     /// <param name="moved">Which way surfaces stand, by their ids; one that is not named is at rest.</param>
     public static AircraftDrawing Of(SpecSheet sheet, IReadOnlyDictionary<string, Movement> moved)

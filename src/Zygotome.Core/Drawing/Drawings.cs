@@ -8,15 +8,27 @@ namespace Zygotome.Core.Drawing;
 /// </summary>
 public static class Drawings
 {
-    public static AircraftDrawing Of(SpecSheet sheet, DrawingSide side) =>
-        side switch
-        {
-            DrawingSide.Below => DrawingSides.Below(Plan(sheet)),
-            DrawingSide.Side => DrawingSides.FromLeft(sheet),
-            _ => Plan(sheet),
-        };
+    /// <summary>Drawn once for a sheet.</summary>
+    public static AircraftDrawing Of(SpecSheet sheet, DrawingSide side) => sheet.Once(s => new Sides(s)).Of(side);
 
-    public static AircraftDrawing Plan(SpecSheet sheet)
+    public static AircraftDrawing Plan(SpecSheet sheet) => Of(sheet, DrawingSide.Plan);
+
+    private sealed class Sides(SpecSheet sheet)
+    {
+        private AircraftDrawing? _plan;
+        private AircraftDrawing? _below;
+        private AircraftDrawing? _side;
+
+        public AircraftDrawing Of(DrawingSide side) =>
+            side switch
+            {
+                DrawingSide.Below => _below ??= DrawingSides.Below(Of(DrawingSide.Plan)),
+                DrawingSide.Side => _side ??= DrawingSides.FromLeft(sheet),
+                _ => _plan ??= Drawn(sheet),
+            };
+    }
+
+    private static AircraftDrawing Drawn(SpecSheet sheet)
     {
         var g = sheet.Geometry;
         var parts = new List<(DrawnPart Part, ImmutableArray<Corner> Corners)>();

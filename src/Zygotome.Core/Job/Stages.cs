@@ -6,6 +6,7 @@ using Zygotome.Core.Check;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Plan;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
@@ -40,6 +41,6 @@ public static class Stages
 
     /// <summary>A job on this sheet, of which nothing is recorded yet.</summary>
     /// <param name="revisions">Sheets it moves to, by hash; none when it stays with its first.</param>
-    public static JobState Unopened(SpecSheet sheet, ImmutableDictionary<string, SpecSheet>? revisions = null) =>
-        new(All, sheet) { Revisions = revisions ?? [] };
+    public static JobState Unopened(SpecSheet sheet, ImmutableSortedDictionary<string, SpecSheet>? revisions = null) =>
+        new(All, sheet) { Revisions = revisions ?? Ordered.ById<SpecSheet>() };
 }

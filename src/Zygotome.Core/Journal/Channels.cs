@@ -1,4 +1,6 @@
+using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
@@ -11,7 +13,17 @@ public static class Channels
     /// elevator surface, as nobody knows which, <c>throttle</c> to motors, <c>stabiliser mode</c> to a mode where the
     /// sheet lists modes.
     /// </summary>
-    public static Reach Leads(SpecSheet sheet, string name)
+    public static Reach Leads(SpecSheet sheet, string name) => sheet.Once(s => new Reaches(s)).Of(name);
+
+    // Once for a sheet: everything that rests on reversing asks what each channel leads to.
+    private sealed class Reaches(SpecSheet sheet)
+    {
+        private readonly ConcurrentDictionary<string, Reach> _found = new(StringComparer.Ordinal);
+
+        public Reach Of(string name) => _found.GetOrAdd(name, n => LeadsTo(sheet, n));
+    }
+
+    private static Reach LeadsTo(SpecSheet sheet, string name)
     {
         var words = name.ToLowerInvariant().Split([' ', '-', '/', '_'], StringSplitOptions.RemoveEmptyEntries);
         var side = words.FirstOrDefault(w => w is "left" or "right") ?? "";
@@ -39,7 +51,16 @@ public static class Channels
     }
 
     /// <summary>Surfaces that one servo drives together with this one, itself included.</summary>
-    public static ImmutableArray<Surface> ByServo(SpecSheet sheet, string surface)
+    public static ImmutableArray<Surface> ByServo(SpecSheet sheet, string surface) =>
+        sheet.Once(s => new Driven(s)).By.GetValueOrDefault(surface, []);
+
+    private sealed class Driven(SpecSheet sheet)
+    {
+        public ImmutableSortedDictionary<string, ImmutableArray<Surface>> By { get; } =
+            sheet.Surfaces.ById(s => s.Id, s => Together(sheet, s.Id));
+    }
+
+    private static ImmutableArray<Surface> Together(SpecSheet sheet, string surface)
     {
         var found = new HashSet<string>(StringComparer.Ordinal) { surface };
         bool more;
@@ -68,14 +89,38 @@ public static class Channels
     /// </summary>
     public static ImmutableArray<Channel> Of(JobState state)
     {
-        var sheet = state.Sheet;
-        var names = sheet.Radio.Functions.Select(f => (Name: f, Leads(sheet, f).Surfaces)).ToArray();
-        var spare = Math.Max(0, state.Aboard.ReceiverChannels - names.Length);
+        var spare = Math.Max(0, state.Aboard.ReceiverChannels - state.Sheet.Radio.Functions.Length);
         var own =
             (
                 state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option
                 ?? Schools.Find(Schools.PairedSurfaces)!.Default.Id
             ) == "two-channels";
+        return state.Sheet.Once(s => new BySpare(s)).Of(own ? spare : 0);
+    }
+
+    // Of one sheet, the last that was asked for: one job has one receiver at a time.
+    private sealed class BySpare(SpecSheet sheet)
+    {
+        private Made? _last;
+
+        public ImmutableArray<Channel> Of(int spare)
+        {
+            var last = _last;
+            if (last is null || last.Spare != spare)
+            {
+                _last = last = new Made(spare, Shared(sheet, spare));
+            }
+
+            return last.Of;
+        }
+
+        private sealed record Made(int Spare, ImmutableArray<Channel> Of);
+    }
+
+    // One name for several servos is each servo's own as long as there are channels to spare.
+    private static ImmutableArray<Channel> Shared(SpecSheet sheet, int spare)
+    {
+        var names = sheet.Radio.Functions.Select(f => (Name: f, Leads(sheet, f).Surfaces)).ToArray();
         List<Channel> channels = [];
         var servos = sheet
             .Surfaces.Select(s => ByServo(sheet, s.Id))
@@ -88,7 +133,7 @@ public static class Channels
             var groups = alike.Select(s => s.Group).ToArray();
             var named = alike.First().Names.Length;
             var apart = named == 0 || named >= groups.Length;
-            if (!apart && named == 1 && own && spare >= groups.Length - 1)
+            if (!apart && named == 1 && spare >= groups.Length - 1)
             {
                 (apart, spare) = (true, spare - groups.Length + 1);
             }

@@ -1,6 +1,11 @@
-using Zygotome.Core.Sheets;
-
 namespace Zygotome.Core.Journal;
 
-/// <summary>That something happened which evidence resting on the aspect did not see.</summary>
-public sealed record Disturbance(Aspect Aspect, long Seq, DateTimeOffset ObservedAt, string EntryId, string Cause);
+/// <summary>That something happened which evidence resting on what it touched did not see.</summary>
+public sealed record Disturbance(Entry Entry, string Cause)
+{
+    public long Seq => Entry.Seq;
+
+    public DateTimeOffset ObservedAt => Entry.ObservedAt;
+
+    public string EntryId => Entry.EntryId;
+}

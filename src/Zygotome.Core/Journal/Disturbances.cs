@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using System.Runtime.InteropServices;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
@@ -9,64 +11,90 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public sealed record Disturbances
 {
-    private ImmutableDictionary<Aspect, (Disturbance Recorded, Disturbance Observed)> Latest { get; init; } = [];
+    private static readonly int Kinds = Enum.GetValues<AspectKind>().Length;
+
+    // By surface, then by kind: what a hand on one linkage disturbs lies together.
+    private ImmutableSortedDictionary<string, ImmutableArray<Latest?>> All { get; init; } =
+        Ordered.ById<ImmutableArray<Latest?>>();
+
+    private sealed record Latest(Disturbance Recorded, Disturbance Observed);
 
     public Disturbances Add(Entry entry, string cause, IEnumerable<Aspect> aspects)
     {
-        var latest = Latest.ToBuilder();
+        var disturbance = new Disturbance(entry, cause);
+        var first = new Latest(disturbance, disturbance);
+        var all = All;
+        var surface = "";
+        Latest?[]? row = null;
         foreach (var aspect in aspects)
         {
-            var new1 = new Disturbance(aspect, entry.Seq, entry.ObservedAt, entry.EntryId, cause);
-            latest[aspect] = latest.TryGetValue(aspect, out var old)
-                ? (
-                    new1.Seq > old.Recorded.Seq ? new1 : old.Recorded,
-                    new1.ObservedAt > old.Observed.ObservedAt ? new1 : old.Observed
-                )
-                : (new1, new1);
+            if (row is null || aspect.Surface != surface)
+            {
+                Close();
+                surface = aspect.Surface;
+                row = new Latest?[Kinds];
+                if (all.TryGetValue(surface, out var before))
+                {
+                    before.CopyTo(row);
+                }
+            }
+
+            ref var latest = ref row[(int)aspect.Kind];
+            latest = latest is null ? first : Later(latest, first);
         }
 
-        return this with
+        Close();
+        return this with { All = all };
+
+        void Close()
         {
-            Latest = latest.ToImmutable(),
-        };
+            if (row is not null)
+            {
+                all = all.SetItem(surface, ImmutableCollectionsMarshal.AsImmutableArray(row));
+            }
+        }
+    }
+
+    private static Latest Later(Latest old, Latest next)
+    {
+        var recorded = next.Recorded.Seq > old.Recorded.Seq;
+        var observed = next.Observed.ObservedAt > old.Observed.ObservedAt;
+        return recorded && observed ? next
+            : recorded ? old with { Recorded = next.Recorded }
+            : observed ? old with { Observed = next.Observed }
+            : old;
     }
 
     /// <summary>The seq of the latest disturbance of any of these; 0 when there was none.</summary>
     public long LastOf(IEnumerable<Aspect> aspects) =>
-        aspects
-            .SelectMany(a => a.Surface.Length > 0 ? (Aspect[])[a, a.ForEvery()] : [a])
-            .Select(a => Latest.TryGetValue(a, out var found) ? found.Recorded.Seq : 0)
-            .DefaultIfEmpty()
-            .Max();
+        aspects.SelectMany(Of).Select(l => l.Recorded.Seq).DefaultIfEmpty().Max();
 
     /// <summary>
     /// What made the evidence stale: a disturbance of one of its aspects later by either clock; null when none.
     /// </summary>
-    public Disturbance? After(Evidence evidence, IEnumerable<Aspect> restsOn)
-    {
-        foreach (var aspect in restsOn)
-        {
-            foreach (
-                var key in aspect.Surface.Length > 0 ? (ReadOnlySpan<Aspect>)[aspect, aspect.ForEvery()] : [aspect]
+    public Disturbance? After(Evidence evidence, IEnumerable<Aspect> restsOn) =>
+        restsOn
+            .SelectMany(Of)
+            .Select(l =>
+                l.Recorded.Seq > evidence.Seq ? l.Recorded
+                : l.Observed.ObservedAt > evidence.ObservedAt ? l.Observed
+                : null
             )
-            {
-                if (!Latest.TryGetValue(key, out var found))
-                {
-                    continue;
-                }
+            .FirstOrDefault(d => d is not null);
 
-                if (found.Recorded.Seq > evidence.Seq)
-                {
-                    return found.Recorded;
-                }
-
-                if (found.Observed.ObservedAt > evidence.ObservedAt)
-                {
-                    return found.Observed;
-                }
-            }
+    // Of the surface itself, then of every surface.
+    private IEnumerable<Latest> Of(Aspect aspect)
+    {
+        if (Find(aspect) is { } own)
+        {
+            yield return own;
         }
 
-        return null;
+        if (aspect.Surface.Length > 0 && Find(aspect.ForEvery()) is { } every)
+        {
+            yield return every;
+        }
     }
+
+    private Latest? Find(Aspect aspect) => All.TryGetValue(aspect.Surface, out var row) ? row[(int)aspect.Kind] : null;
 }

@@ -45,15 +45,16 @@ public static class EffectiveSheet
                     After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()],
                 }
         );
-        return state with
-        {
-            Sheet = state.Built with
-            {
-                Given = state.Given,
-                Steps = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))],
-            },
-        };
+        ImmutableArray<StepSpec> all = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))];
+
+        // The same sheet again keeps what was made of it.
+        return IsSame(state.Built, state, all) ? state with { Sheet = state.Built }
+            : ReferenceEquals(state.Sheet.OnFile, state.Built) && IsSame(state.Sheet, state, all) ? state
+            : state with { Sheet = state.Built with { Given = state.Given, Steps = all, OnFile = state.Built } };
     }
+
+    private static bool IsSame(SpecSheet sheet, JobState state, ImmutableArray<StepSpec> steps) =>
+        sheet.Given == state.Given && sheet.Steps.SequenceEqual(steps);
 
     private static string Chosen(JobState state, string school) =>
         state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)?.Default.Id ?? "";

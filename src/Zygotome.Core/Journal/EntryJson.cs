@@ -10,11 +10,24 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public static class EntryJson
 {
+    private static readonly JsonSerializerOptions Plain = Make(
+        JsonUnmappedMemberHandling.Skip,
+        new DefaultJsonTypeInfoResolver(),
+        new QuantityJson(),
+        new SharedText()
+    );
+
+    /// <summary>For what is stored: reads whatever it says.</summary>
     public static readonly JsonSerializerOptions Lenient = Make(
         JsonUnmappedMemberHandling.Skip,
         new DefaultJsonTypeInfoResolver(),
-        new QuantityJson()
+        new QuantityJson(),
+        new SharedText(),
+        new SharedRecord<Person>(Plain),
+        new SharedRecord<Instrument>(Plain)
     );
+
+    /// <summary>For what somebody sends: refuses what is missing, unknown or nothing.</summary>
     public static readonly JsonSerializerOptions Strict = Make(
         JsonUnmappedMemberHandling.Disallow,
         new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } },
@@ -24,21 +37,25 @@ public static class EntryJson
     private static JsonSerializerOptions Make(
         JsonUnmappedMemberHandling unmapped,
         IJsonTypeInfoResolver resolver,
-        QuantityJson quantities
-    ) =>
-        new(JsonSerializerDefaults.Web)
+        params JsonConverter[] converters
+    )
+    {
+        var options = new JsonSerializerOptions(JsonSerializerDefaults.Web)
         {
             NumberHandling = JsonNumberHandling.Strict,
             UnmappedMemberHandling = unmapped,
             RespectNullableAnnotations = true,
             RespectRequiredConstructorParameters = true,
             TypeInfoResolver = resolver,
-            Converters =
-            {
-                new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false),
-                quantities,
-            },
+            Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
         };
+        foreach (var converter in converters)
+        {
+            options.Converters.Add(converter);
+        }
+
+        return options;
+    }
 
     // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.
     internal static string InWords(JsonException e)

@@ -10,32 +10,55 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public sealed record JobState
 {
+    private readonly JobFrame _frame;
+    private Once _facts;
+
     /// <summary>A job of which nothing is recorded yet.</summary>
     public JobState(StageSet stages, SpecSheet sheet)
     {
-        (Stages, Sheet, Filed, Built) = (stages, sheet, sheet, sheet);
+        _frame = new JobFrame(stages, sheet) { Sheet = sheet, Built = sheet };
         Parts = stages.Initial;
     }
 
     /// <summary>What its entries are of and what its ledger asks for.</summary>
-    public StageSet Stages { get; }
+    public StageSet Stages => _frame.Stages;
 
     /// <summary>The sheet as this job works to it: <see cref="Built"/> with what the job adds to it.</summary>
-    public SpecSheet Sheet { get; init; }
+    public SpecSheet Sheet
+    {
+        get => _frame.Sheet;
+        init => _frame = _frame with { Sheet = value };
+    }
 
     /// <summary>The revision the job was opened with.</summary>
-    public SpecSheet Filed { get; }
+    public SpecSheet Filed => _frame.Filed;
 
     /// <summary>The revision the job is built to now, as it is on file.</summary>
-    public SpecSheet Built { get; init; }
+    public SpecSheet Built
+    {
+        get => _frame.Built;
+        init => _frame = _frame with { Built = value };
+    }
 
     /// <summary>Other revisions this job's journal names, by hash.</summary>
-    public ImmutableDictionary<string, SpecSheet> Revisions { get; init; } = [];
+    public ImmutableSortedDictionary<string, SpecSheet> Revisions
+    {
+        get => _frame.Revisions;
+        init => _frame = _frame with { Revisions = value };
+    }
 
     /// <summary>What the shop knows of the leads who confirmed revisions, by hash; copied into entries that need it.</summary>
-    public ImmutableDictionary<string, SheetConfirmation> Confirmations { get; init; } = [];
+    public ImmutableSortedDictionary<string, SheetConfirmation> Confirmations
+    {
+        get => _frame.Confirmations;
+        init => _frame = _frame with { Confirmations = value };
+    }
 
-    public string JobId { get; init; } = "";
+    public string JobId
+    {
+        get => _frame.JobId;
+        init => _frame = _frame.JobId == value ? _frame : _frame with { JobId = value };
+    }
 
     /// <summary>The last entry applied; 0 before the opening.</summary>
     public long Seq { get; init; }
@@ -43,14 +66,25 @@ public sealed record JobState
     public DateTimeOffset LastRecordedAt { get; init; }
 
     /// <summary>The entry that opened it; null before.</summary>
-    public Evidence? Opening { get; init; }
+    public Evidence? Opening
+    {
+        get => _frame.Opening;
+        init => _frame = _frame with { Opening = value };
+    }
 
     /// <summary>What the shop held to when the job was opened.</summary>
-    public ShopRules Rules { get; init; } = ShopRules.Default;
+    public ShopRules Rules
+    {
+        get => _frame.Rules;
+        init => _frame = _frame with { Rules = value };
+    }
 
     /// <summary>How this job is done where practitioners differ, by question; the rest by the shop's default.</summary>
-    public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } =
-        ImmutableSortedDictionary.Create<string, SchoolAnswer>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, SchoolAnswer> Schools
+    {
+        get => _frame.Schools;
+        init => _frame = _frame with { Schools = value };
+    }
 
     /// <summary>Which part of the balance range the first flight aims for; only the middle is asked for by name.</summary>
     public BalanceSchool BalanceSchool =>
@@ -59,41 +93,70 @@ public sealed record JobState
             : BalanceSchool.ForwardThird;
 
     /// <summary>Values a lead gave where the maker states none, by requirement id.</summary>
-    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
-        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, GivenValue> Given
+    {
+        get => _frame.Given;
+        init => _frame = _frame with { Given = value };
+    }
 
     /// <summary>How far each step has got that was ever begun, by its id; every stage has steps.</summary>
-    public ImmutableDictionary<string, StepProgress> Steps { get; init; } = [];
+    public ImmutableSortedDictionary<string, StepProgress> Steps { get; init; } = Ordered.ById<StepProgress>();
 
     public Disturbances Disturbances { get; init; } = new();
 
     public Settings Settings { get; init; } = new();
 
-    public ImmutableDictionary<string, Concession> Concessions { get; init; } = [];
+    public ImmutableSortedDictionary<string, Concession> Concessions
+    {
+        get => _frame.Concessions;
+        init => _frame = _frame with { Concessions = value };
+    }
 
     /// <summary>The release in force; null before, and again after a re-opening.</summary>
-    public Release? Release { get; init; }
+    public Release? Release
+    {
+        get => _frame.Release;
+        init => _frame = _frame with { Release = value };
+    }
 
     /// <summary>Every release there ever was, by its number.</summary>
-    public ImmutableList<Release> Releases { get; init; } = [];
+    public Log<Release> Releases
+    {
+        get => _frame.Releases;
+        init => _frame = _frame with { Releases = value };
+    }
 
     /// <summary>Retracted entries by id, in the order of their retraction.</summary>
-    public ImmutableList<Retraction> Retracted { get; init; } = [];
+    public Log<Retraction> Retracted
+    {
+        get => _frame.Retracted;
+        init => _frame = _frame with { Retracted = value };
+    }
 
     /// <summary>
     /// Requirements whose reading was retracted for more than a typing error: evidence must be later than this seq.
     /// </summary>
-    public ImmutableDictionary<string, long> AskedAnew { get; init; } = [];
+    public ImmutableSortedDictionary<string, long> AskedAnew
+    {
+        get => _frame.AskedAnew;
+        init => _frame = _frame with { AskedAnew = value };
+    }
 
     /// <summary>Entries that rested on a retracted one, and so do not count.</summary>
-    public ImmutableList<string> Unsupported { get; init; } = [];
+    public Log<string> Unsupported
+    {
+        get => _frame.Unsupported;
+        init => _frame = _frame with { Unsupported = value };
+    }
 
-    public ImmutableList<string> Unknown { get; init; } = [];
+    public Log<string> Unknown
+    {
+        get => _frame.Unknown;
+        init => _frame = _frame with { Unknown = value };
+    }
 
-    /// <summary>
-    /// Every entry in order: id, kind, who; for "what was recorded last" and for checking that an id exists.
-    /// </summary>
-    public ImmutableDictionary<string, Entry> Entries { get; init; } = [];
+    /// <summary>Every entry so far, retracted ones too; empty while a journal is being replayed.</summary>
+    public Log<Entry> Journal { get; init; } = [];
 
     private ImmutableArray<object> Parts { get; init; }
 
@@ -116,6 +179,10 @@ public sealed record JobState
 
     /// <summary>Every part that is a <typeparamref name="T"/>, in the order of the stages.</summary>
     public IEnumerable<T> Every<T>() => Parts.OfType<T>();
+
+    /// <summary>What follows from this state alone, made once for it; see <see cref="Core.Once"/>.</summary>
+    public T Once<T>(Func<JobState, T> make)
+        where T : class => _facts.Of(this, make);
 
     /// <summary>As it was before its first entry, with what is known beside the journal.</summary>
     internal JobState Anew() => new(Stages, Filed) { Revisions = Revisions, Confirmations = Confirmations };

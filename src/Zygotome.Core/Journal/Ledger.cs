@@ -16,19 +16,51 @@ public static class Ledger
         state.Release is { } release ? release.Ledger : Of(state, asOf);
 
     /// <summary>With all sentences.</summary>
-    public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) =>
-        [.. Lines(state, asOf).Select(l => l.InWords(state))];
+    public static ImmutableArray<LedgerLine> Of(JobState state, DateTimeOffset asOf) => At(state, asOf).InWords;
 
     /// <summary>As facts.</summary>
-    public static IEnumerable<Line> Lines(JobState state, DateTimeOffset asOf) =>
-        state.Stages.Claims(state, asOf).Select(c => Line(state, c));
+    public static ImmutableArray<Line> Lines(JobState state, DateTimeOffset asOf) => At(state, asOf).Lines;
+
+    // Once for a state and the last instant that was asked about: one request asks at one instant, several times.
+    private static Made At(JobState state, DateTimeOffset asOf) => state.Once(_ => new Kept()).At(state, asOf);
+
+    private sealed class Kept
+    {
+        private Made? _last;
+
+        public Made At(JobState state, DateTimeOffset asOf) =>
+            _last is { } last && last.AsOf == asOf ? last : _last = new Made(state, asOf);
+    }
+
+    private sealed class Made(JobState state, DateTimeOffset asOf)
+    {
+        public DateTimeOffset AsOf => asOf;
+
+        public ImmutableArray<Line> Lines { get; } = [.. state.Stages.Claims(state, asOf).Select(c => Line(state, c))];
+
+        public ImmutableArray<LedgerLine> InWords
+        {
+            get
+            {
+                if (field.IsDefault)
+                {
+                    field = [.. Lines.Select(l => l.InWords(state))];
+                }
+
+                return field;
+            }
+        }
+    }
+
+    // Few jobs have a reading retracted; only they need the id written.
+    private static long AskedAnew(JobState state, RequirementId id) =>
+        state.AskedAnew.IsEmpty ? 0 : state.AskedAnew.GetValueOrDefault(id.Written);
 
     private static Line Line(JobState state, Claim claim)
     {
         var (standing, cause) =
             claim.Evidence is not { } evidence ? (claim.Standing, null)
-            : state.AskedAnew.TryGetValue(claim.Id.Written, out var asked) && asked > evidence.Seq
-                ? (Standing.NotShown, new Cause.AskedAnew())
+            : AskedAnew(state, claim.Id) > evidence.Seq ? (Standing.NotShown, new Cause.AskedAnew())
             : claim.RestsOn?.Cause(state, evidence) is { } stale ? (Standing.Stale, stale)
             : (claim.Standing, null);
         return standing == Standing.NotMet && state.ConcessionFor(claim) is { } concession

@@ -21,7 +21,6 @@ public static class Replay
             }
         }
 
-        var entries = ImmutableDictionary.CreateBuilder<string, Entry>(StringComparer.Ordinal);
         foreach (var entry in journal)
         {
             state =
@@ -29,25 +28,22 @@ public static class Replay
                 : by.Body is { TypingError: true, Corrected: { IsDefaultOrEmpty: false } meant }
                     ? Correct(state.At(entry), entry, by.Entry, by.Body, meant)
                 : TakeBack(state.At(entry), entry, by.Entry, by.Body);
-            entries[entry.EntryId] = entry;
         }
 
         return state with
         {
-            Entries = entries.ToImmutable(),
+            Journal = Log.Of(journal),
         };
     }
 
     /// <summary>
     /// The state after one more entry. A retraction reaches back, so it folds the whole journal anew.
     /// </summary>
-    public static JobState Add(JobState state, IReadOnlyList<Entry> journalBefore, Entry entry) =>
-        entry.Body is Retracted
-            ? Of(state.Anew(), [.. journalBefore, entry])
-            : Step(state, entry) with
-            {
-                Entries = state.Entries.SetItem(entry.EntryId, entry),
-            };
+    public static JobState Add(JobState state, Entry entry)
+    {
+        var journal = state.Journal.Add(entry);
+        return entry.Body is Retracted ? Of(state.Anew(), journal) : Step(state, entry) with { Journal = journal };
+    }
 
     public static bool CanBeRetracted(JobState state, Entry entry) =>
         state.Stages.Kinds.Of(entry.Body) is { Retractable: true };

@@ -21,7 +21,7 @@ public sealed record Retracted(
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (!state.Entries.TryGetValue(Entry, out var target))
+        if (Named(state) is not { } target)
         {
             return new Refusal("retract/not-found", $"There is no entry {Entry} in this job.", "body.entry");
         }
@@ -45,6 +45,8 @@ public sealed record Retracted(
             ?? Meant(state, target)
             ?? Texts.Reason(Reason, "body.reason", "A retraction needs a reason.");
     }
+
+    private Entry? Named(JobState state) => state.Journal.FirstOrDefault(e => e.EntryId == Entry);
 
     private static Refusal? Theirs(JobState state, Entry target, Entry entry) =>
         IsOwnSlip(state, target, entry.By, entry.Look) || Rights.Leads(entry.By)
@@ -94,7 +96,5 @@ public sealed record Retracted(
     public override JobState Apply(JobState state, Entry entry) => state;
 
     public override string Say(JobState state) =>
-        state.Entries.TryGetValue(Entry, out var target) && target.Body is not Retracted
-            ? $"Retracted: {target.Body.Say(state)}"
-            : "Retraction";
+        Named(state) is { Body: not Retracted } target ? $"Retracted: {target.Body.Say(state)}" : "Retraction";
 }

@@ -16,6 +16,16 @@ public readonly record struct Setting(SettingKind Kind, string Of = "", string A
     public const string Positive = "+",
         Negative = "-";
 
+    /// <summary>By kind, then by name.</summary>
+    public static IComparer<Setting> Order { get; } =
+        Comparer<Setting>.Create(
+            (a, b) =>
+                a.Kind != b.Kind ? a.Kind - b.Kind
+                : string.CompareOrdinal(a.Of, b.Of) is var of && of != 0 ? of
+                : string.CompareOrdinal(a.Rate, b.Rate) is var rate && rate != 0 ? rate
+                : string.CompareOrdinal(a.At, b.At)
+        );
+
     /// <summary>
     /// What it counts as until somebody says it; null where that is not known, so that a first word on it is a word on
     /// what was there all along.

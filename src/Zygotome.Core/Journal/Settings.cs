@@ -10,43 +10,52 @@ public sealed record Settings
 {
     private const string NotKnown = "not known";
 
-    private ImmutableDictionary<Setting, ImmutableList<Said>> All { get; init; } = [];
+    private ImmutableSortedDictionary<Setting, History> All { get; init; } =
+        ImmutableSortedDictionary.Create<Setting, History>(Setting.Order);
 
     /// <summary>Every setting that was ever said, with its value now, in the order of their names.</summary>
-    public IEnumerable<(Setting Setting, Said Now)> Now =>
-        All.OrderBy(s => s.Key.Kind)
-            .ThenBy(s => s.Key.Of, StringComparer.Ordinal)
-            .ThenBy(s => s.Key.Rate, StringComparer.Ordinal)
-            .ThenBy(s => s.Key.At, StringComparer.Ordinal)
-            .Select(s => (s.Key, s.Value[^1]));
+    public IEnumerable<(Setting Setting, Said Now)> Now => All.Select(s => (s.Key, s.Value.Now));
 
     /// <summary>The value now; what it counts as unsaid; null when it is not known.</summary>
-    public string? Of(Setting setting) => All.TryGetValue(setting, out var said) ? said[^1].Value : setting.Unsaid;
+    public string? Of(Setting setting) => All.TryGetValue(setting, out var said) ? said.Now.Value : setting.Unsaid;
 
-    /// <summary>What it has been since a seq, that one included.</summary>
+    /// <summary>What it has been since a seq, that one included, oldest first.</summary>
     public IEnumerable<string> Since(Setting setting, long seq) =>
-        All.TryGetValue(setting, out var said) ? said.Where(s => s.Seq >= seq).Select(s => s.Value) : [];
+        All.TryGetValue(setting, out var said)
+            ? said.Backwards.TakeWhile(h => h.Now.Seq >= seq).Select(h => h.Now.Value).Reverse()
+            : [];
 
     /// <summary>The seq at which it was last said to be something else; 0 when never.</summary>
     public long ChangedAt(Setting setting) =>
         All.TryGetValue(setting, out var said)
-            ? said.Where((s, i) => i == 0 || said[i - 1].Value != s.Value).Select(s => s.Seq).DefaultIfEmpty().Max()
+            ? said.Backwards.First(h => h.Before is null || h.Before.Now.Value != h.Now.Value).Now.Seq
             : 0;
 
     /// <summary>The same value said again is kept too: who looked last, and when.</summary>
     public Settings Say(Entry entry, Setting setting, string value, bool act) =>
         this with
         {
-            All = All.SetItem(
-                setting,
-                All.GetValueOrDefault(setting, [])
-                    .Add(new Said(value, act, entry.Seq, entry.ObservedAt, entry.EntryId, entry.By))
-            ),
+            All = All.SetItem(setting, Next(All.GetValueOrDefault(setting), new Said(value, act, entry))),
         };
+
+    /// <summary>Several at once, each as <see cref="Say(Entry, Setting, string, bool)"/> does.</summary>
+    public Settings Say(Entry entry, IEnumerable<(Setting Setting, string Value)> seen)
+    {
+        var all = All.ToBuilder();
+        foreach (var (setting, value) in seen)
+        {
+            all[setting] = Next(all.GetValueOrDefault(setting), new Said(value, false, entry));
+        }
+
+        return this with
+        {
+            All = all.ToImmutable(),
+        };
+    }
 
     /// <summary>How the setting stood when evidence was taken, by seq; null when that was not known.</summary>
     public string? At(Evidence evidence, Setting setting) =>
-        All.TryGetValue(setting, out var said) ? Then(setting, said, s => s.Seq <= evidence.Seq) : setting.Unsaid;
+        All.TryGetValue(setting, out var said) ? Recorded(setting, said, evidence).Then : setting.Unsaid;
 
     /// <summary>What is another value now than when evidence was taken; null when nothing is, in either order.</summary>
     public SettingChange? After(Evidence evidence, Setting setting)
@@ -54,30 +63,84 @@ public sealed record Settings
         // Most were said once, at the counter, before anything was shown.
         if (
             !All.TryGetValue(setting, out var said)
-            || (said.Count == 1 && said[0].Seq <= evidence.Seq && said[0].ObservedAt <= evidence.ObservedAt)
+            || (said.Before is null && said.Now.Seq <= evidence.Seq && said.Now.ObservedAt <= evidence.ObservedAt)
         )
         {
             return null;
         }
 
-        return Differs(said, s => s.Seq <= evidence.Seq)
-            ?? Differs(
-                said.Sort((a, b) => (a.ObservedAt, a.Seq).CompareTo((b.ObservedAt, b.Seq))),
-                s =>
-                    s.ObservedAt < evidence.ObservedAt || (s.ObservedAt == evidence.ObservedAt && s.Seq <= evidence.Seq)
-            );
+        return Changed(Recorded(setting, said, evidence)) ?? Changed(Observed(setting, said, evidence));
 
-        SettingChange? Differs(ImmutableList<Said> order, Func<Said, bool> seen) =>
-            Then(setting, order, seen) is var then && then == order[^1].Value
-                ? null
-                : new SettingChange(setting, then ?? NotKnown, order[^1]);
+        SettingChange? Changed((string? Then, Said Now) order) =>
+            order.Then == order.Now.Value ? null : new SettingChange(setting, order.Then ?? NotKnown, order.Now);
     }
 
-    // Before its first word it was what counts unsaid; where that is not known, it was what somebody then saw, but not
-    // what somebody then set.
-    private static string? Then(Setting setting, ImmutableList<Said> order, Func<Said, bool> seen) =>
-        order.FindLastIndex(s => seen(s)) is >= 0 and var last ? order[last].Value
-        : setting.Unsaid is { } unsaid ? unsaid
-        : order[0].Act ? null
-        : order[0].Value;
+    /// <summary>One word on a setting, and all that were said of it before, latest first.</summary>
+    /// <param name="InOrder">Each was observed no earlier than the one before it: both orders are one.</param>
+    private sealed record History(Said Now, History? Before, bool InOrder)
+    {
+        public IEnumerable<History> Backwards
+        {
+            get
+            {
+                for (var at = this; at is not null; at = at.Before)
+                {
+                    yield return at;
+                }
+            }
+        }
+    }
+
+    private static History Next(History? before, Said now) =>
+        new(now, before, before is null || (before.InOrder && before.Now.ObservedAt <= now.ObservedAt));
+
+    // As it stood by the order in which it was recorded.
+    private static (string? Then, Said Now) Recorded(Setting setting, History said, Evidence evidence)
+    {
+        for (var at = said; ; at = at.Before)
+        {
+            if (at.Now.Seq <= evidence.Seq)
+            {
+                return (at.Now.Value, said.Now);
+            }
+
+            if (at.Before is null)
+            {
+                return (BeforeItsFirstWord(setting, at.Now), said.Now);
+            }
+        }
+    }
+
+    // As it stood by the order in which it was observed.
+    private static (string? Then, Said Now) Observed(Setting setting, History said, Evidence evidence)
+    {
+        Said latest = said.Now,
+            first = said.Now;
+        Said? then = null;
+        for (var at = said; at is not null; at = at.Before)
+        {
+            if (Seen(at.Now))
+            {
+                then = then is null || Earlier(then, at.Now) ? at.Now : then;
+                if (said.InOrder)
+                {
+                    break;
+                }
+            }
+
+            latest = Earlier(latest, at.Now) ? at.Now : latest;
+            first = Earlier(at.Now, first) ? at.Now : first;
+        }
+
+        return (then is not null ? then.Value : BeforeItsFirstWord(setting, first), latest);
+
+        bool Seen(Said s) =>
+            s.ObservedAt < evidence.ObservedAt || (s.ObservedAt == evidence.ObservedAt && s.Seq <= evidence.Seq);
+
+        static bool Earlier(Said a, Said b) => (a.ObservedAt, a.Seq).CompareTo((b.ObservedAt, b.Seq)) < 0;
+    }
+
+    // What counts unsaid; where that is not known, it was what somebody then saw, but not what somebody then set.
+    private static string? BeforeItsFirstWord(Setting setting, Said first) =>
+        setting.Unsaid ?? (first.Act ? null : first.Value);
 }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
@@ -21,12 +22,7 @@ public static class SheetValues
     /// <summary>Said at the opening and at every move to another revision.</summary>
     public static JobState SayValues(this JobState state, Entry entry, SpecSheet sheet)
     {
-        foreach (var (setting, value) in Of(sheet))
-        {
-            state = state.Say(entry, setting, value);
-        }
-
-        return state;
+        return state with { Settings = state.Settings.Say(entry, sheet.Once(s => new Values([.. Of(s)])).All) };
     }
 
     /// <summary>Chord, place and commands of a surface, and what drives it.</summary>
@@ -46,6 +42,9 @@ public static class SheetValues
     public static Setting OfFailsafe { get; } = On(Failsafe);
 
     private static Setting On(string what, string of = "") => new(SettingKind.SheetValue, what, of);
+
+    // Once for a sheet: every job built to it keeps the same words.
+    private sealed record Values(ImmutableArray<(Setting Setting, string Value)> All);
 
     private static IEnumerable<(Setting Setting, string Value)> Of(SpecSheet sheet)
     {

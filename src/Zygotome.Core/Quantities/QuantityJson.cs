@@ -18,7 +18,21 @@ public class QuantityJson : JsonConverter<Quantity>
     public override void Write(Utf8JsonWriter writer, Quantity value, JsonSerializerOptions options) =>
         writer.WriteStringValue(value.Text);
 
-    protected virtual Outcome<Quantity> Parse(string? text) => QuantityParser.ParseStored(text);
+    // The same text as the same quantity, as long as no other took its place: a rule's readings say little that is new.
+    protected virtual Outcome<Quantity> Parse(string? text)
+    {
+        ref var place = ref _kept[(uint)(text ?? "").GetHashCode(StringComparison.Ordinal) % (uint)_kept.Length];
+        if (place is { } kept && kept.Text == text)
+        {
+            return kept;
+        }
+
+        var parsed = QuantityParser.ParseStored(text);
+        place = parsed.Try(out var quantity, out _) ? quantity : place;
+        return parsed;
+    }
+
+    private readonly Quantity?[] _kept = new Quantity?[1024];
 }
 
 /// <summary>For what somebody sends: refuses what no quantity can be.</summary>

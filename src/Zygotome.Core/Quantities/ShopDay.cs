@@ -10,4 +10,9 @@ public static class ShopDay
             instant,
             TimeZoneInfo.TryFindSystemTimeZoneById(timeZone, out var zone) ? zone : TimeZoneInfo.Utc
         );
+
+    /// <summary>The day it is in the shop at an instant.</summary>
+    /// <param name="timeZone">As for <see cref="At"/>.</param>
+    public static DateOnly Of(string timeZone, DateTimeOffset instant) =>
+        DateOnly.FromDateTime(At(timeZone, instant).DateTime);
 }

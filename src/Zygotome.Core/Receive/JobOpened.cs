@@ -39,7 +39,7 @@ public sealed record JobOpened(
             ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
             : Battery.Admit("body.battery")
                 ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
-                ?? PromiseChanged.Possible(Promised, entry, "body.promised")
+                ?? PromiseChanged.Possible(Promised, ShopDay.Of(Rules.TimeZone, entry.ObservedAt), "body.promised")
                 ?? Texts.Fits(Shelf, "body.shelf", 40)
                 ?? Texts.Fits(Number, "body.number", 20)
                 ?? Texts.Fits(Order, "body.order", 40)
@@ -49,7 +49,7 @@ public sealed record JobOpened(
                 ?? Receiver?.Admit("body.receiver")
                 ?? (
                     ReceivedOn is { } on
-                    && Math.Abs(on.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 366
+                    && Math.Abs(on.DayNumber - ShopDay.Of(Rules.TimeZone, entry.ObservedAt).DayNumber) > 366
                         ? new Refusal(
                             "receive/received-on",
                             $"{DayWords.Of(on)} is more than a year from today.",
@@ -84,7 +84,7 @@ public sealed record JobOpened(
                 Shelf = Shelf,
                 SheetRevision = SheetRevision,
                 Order = Order,
-                ReceivedOn = ReceivedOn ?? DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime),
+                ReceivedOn = ReceivedOn ?? ShopDay.Of(Rules.TimeZone, entry.ObservedAt),
                 Supplier = Supplier,
                 Receiver = Receiver,
                 Packs = [new PackHeld(PackName, Battery)],

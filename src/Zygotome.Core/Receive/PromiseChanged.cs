@@ -7,11 +7,9 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
 {
     public override bool IsDecision() => true;
 
-    internal static Refusal? Possible(DateOnly promised, Entry entry, string where)
+    internal static Refusal? Possible(DateOnly promised, DateOnly today, string where)
     {
-        // The shop's day may still be yesterday's by this clock.
-        var today = DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime);
-        return promised < today.AddDays(-1) || promised > today.AddYears(2)
+        return promised < today || promised > today.AddYears(2)
             ? new Refusal(
                 "receive/promised",
                 $"{DayWords.Of(promised)} cannot be promised: it must be from today to two years on.",
@@ -21,7 +19,8 @@ public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBod
     }
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Possible(Promised, entry, "body.promised") ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
+        Possible(Promised, ShopDay.Of(state.Rules.TimeZone, entry.ObservedAt), "body.promised")
+        ?? Texts.Reason(Reason, "body.reason", "Say why the date changes.");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state.With(state.Receive with { Promised = Promised });

@@ -12,10 +12,8 @@ public sealed record SupplierSaid(Supplier Supplier, DateOnly? ReceivedOn = null
         Supplier.Admit("body.supplier")
         ?? (
             ReceivedOn is { } on
-            && (
-                on > DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(1)
-                || on < DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).AddDays(-366)
-            )
+            && ShopDay.Of(state.Rules.TimeZone, entry.ObservedAt) is var today
+            && (on > today || on < today.AddDays(-366))
                 ? new Refusal(
                     "receive/received-on",
                     $"{DayWords.Of(on)} is not a day of the last year.",

@@ -12,7 +12,7 @@ public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null
         ?? Texts.Fits(Note, "body.note")
         ?? (
             Due is { } due
-            && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730
+            && Math.Abs(due.DayNumber - ShopDay.Of(state.Rules.TimeZone, entry.ObservedAt).DayNumber) > 730
                 ? new Refusal("receive/due", $"{DayWords.Of(due)} is not within two years.", "body.due")
                 : null
         );

@@ -30,7 +30,7 @@ internal static class SheetSteps
                 : null,
             n["fits"].Texts(),
             n["hides"].Texts(),
-            n["disturbs"].Each(Disturbed),
+            [.. n["disturbs"].Each(Disturbed).OfType<Aspect>()],
             new StepNeeds(
                 n["needs"]["power"].Flag(),
                 n["needs"]["unpowered"].Flag(),
@@ -96,7 +96,7 @@ internal static class SheetSteps
         return Stage.Build;
     }
 
-    private static Aspect Disturbed(SheetNode n)
+    private static Aspect? Disturbed(SheetNode n)
     {
         if (Aspect.Parse(n.Text(required: true)).Try(out var aspect, out var refusal))
         {
@@ -104,6 +104,6 @@ internal static class SheetSteps
         }
 
         n.Wrong(refusal.Text);
-        return default;
+        return null;
     }
 }

@@ -52,14 +52,22 @@ public sealed record SpecSheet(
     public ImmutableArray<SheetError> Mistakes { get; init; } = [];
 
     /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
-    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } =
-        ImmutableSortedDictionary.Create<string, GivenValue>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = Ordered.ById<GivenValue>();
 
-    public Surface? Surface(string id) => Surfaces.FirstOrDefault(s => s.Id == id);
+    /// <summary>The revision as it is on file, of a sheet as one job works to it; null of one on file.</summary>
+    public SpecSheet? OnFile { get; init; }
 
-    public StepSpec? Step(string id) => Steps.FirstOrDefault(s => s.Id == id);
+    private Once _facts;
 
-    public PartSpec? Part(string id) => Parts.FirstOrDefault(p => p.Id == id);
+    /// <summary>What follows from this sheet alone, made once for it; see <see cref="Core.Once"/>.</summary>
+    public T Once<T>(Func<SpecSheet, T> make)
+        where T : class => _facts.Of(this, make);
+
+    public Surface? Surface(string id) => Once(SheetIndex.Of).Surfaces.GetValueOrDefault(id);
+
+    public StepSpec? Step(string id) => Once(SheetIndex.Of).Steps.GetValueOrDefault(id);
+
+    public PartSpec? Part(string id) => Once(SheetIndex.Of).Parts.GetValueOrDefault(id);
 
     /// <summary>The surfaces named by a row: one id, a function (<c>aileron</c>) or a kind (<c>elevon</c>).</summary>
     public IEnumerable<Surface> Named(string surfaces) => Surfaces.Where(s => s.Id == surfaces || s.Kind == surfaces);

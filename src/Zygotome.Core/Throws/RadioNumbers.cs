@@ -12,16 +12,16 @@ namespace Zygotome.Core.Throws;
 /// </summary>
 public sealed class RadioNumbers
 {
-    private readonly JobState _state;
+    private readonly SpecSheet _sheet;
+    private readonly ImmutableArray<Channel> _channelList;
     private readonly Dictionary<string, Channel> _channels;
-    private readonly Dictionary<string, ImmutableArray<Setting>> _ofSurface = new(StringComparer.Ordinal);
     private readonly Dictionary<(string Channel, Way Way), (string Function, string Rate)> _largest = [];
+    private readonly Dictionary<string, Rests> _rests;
 
-    public RadioNumbers(JobState state, IReadOnlyList<ThrowTarget> targets)
+    private RadioNumbers(SpecSheet sheet, ThrowTargets targets, ImmutableArray<Channel> channels)
     {
-        (_state, Targets) = (state, targets);
-        _channels = Channels
-            .Of(state)
+        (_sheet, Targets, _channelList) = (sheet, targets, channels);
+        _channels = channels
             .SelectMany(c => c.Surfaces.Select(s => (s.Id, Channel: c)))
             .ToDictionary(p => p.Id, p => p.Channel, StringComparer.Ordinal);
         foreach (var end in targets.Where(Sets).GroupBy(t => (ChannelOf(t).Id, WayOf(t))))
@@ -30,11 +30,28 @@ public sealed class RadioNumbers
             var largest = end.MaxBy(Degrees)!;
             _largest[end.Key] = (largest.Function, largest.Rate);
         }
+
+        _rests = Targets.ToDictionary(t => t.Id, RestsOf, StringComparer.Ordinal);
     }
 
-    public static RadioNumbers Of(JobState state) => new(state, ThrowTargets.Of(state.Sheet, state.Rules));
+    /// <summary>Made once for a sheet, as long as the targets and what its channels move are the same.</summary>
+    public static RadioNumbers Of(JobState state) => state.Sheet.Once(_ => new Kept()).Of(state);
 
-    public IReadOnlyList<ThrowTarget> Targets { get; }
+    private sealed class Kept
+    {
+        private RadioNumbers? _last;
+
+        public RadioNumbers Of(JobState state)
+        {
+            var targets = ThrowTargets.Of(state.Sheet, state.Rules);
+            var channels = Channels.Of(state);
+            return _last is { } last && last.Targets == targets && last._channelList == channels
+                ? last
+                : _last = new RadioNumbers(state.Sheet, targets, channels);
+        }
+    }
+
+    public ThrowTargets Targets { get; }
 
     /// <summary>The end point or the share it is set by; null where nothing in the radio is.</summary>
     public Setting? NumberOf(ThrowTarget target) =>
@@ -50,21 +67,25 @@ public sealed class RadioNumbers
         new(SettingKind.EndPoint, ChannelOf(target).Id, WayOf(target).ToString().ToLowerInvariant());
 
     /// <summary>What the number in the radio is now, %; 100 where nobody said.</summary>
-    public double Now(ThrowTarget target) => NumberOf(target) is { } number ? Percent(_state.Settings.Of(number)) : 100;
+    public double Now(Settings settings, ThrowTarget target) =>
+        NumberOf(target) is { } number ? Percent(settings.Of(number)) : 100;
 
     /// <summary>
     /// How much of the servo's whole way the radio gave it when evidence was taken: end point × share, as a fraction.
     /// </summary>
-    public double Given(ThrowTarget target, Evidence evidence) => Gain(target, s => _state.Settings.At(evidence, s));
+    public double Given(Settings settings, ThrowTarget target, Evidence evidence) =>
+        Gain(target, s => settings.At(evidence, s));
 
     /// <summary>The same with what is set now.</summary>
-    public double GivenNow(ThrowTarget target) => Gain(target, _state.Settings.Of);
+    public double GivenNow(Settings settings, ThrowTarget target) => Gain(target, settings.Of);
 
     /// <summary>
     /// A throw rests on its surface and what drives it, on the radio's link, on the end point that its channel has that way,
     /// on its own share, and on trims, reversing and mixes of what moves it.
     /// </summary>
-    public Rests RestsOn(ThrowTarget target)
+    public Rests RestsOn(ThrowTarget target) => _rests[target.Id];
+
+    private Rests RestsOf(ThrowTarget target)
     {
         var functions = Functions(target);
         return Rests
@@ -77,22 +98,15 @@ public sealed class RadioNumbers
             ]);
     }
 
-    private ImmutableArray<Setting> OfSurface(Sheets.Surface surface)
-    {
-        if (!_ofSurface.TryGetValue(surface.Id, out var found))
-        {
-            _ofSurface[surface.Id] = found = [
-                .. RadioSettings.Link,
-                new Setting(SettingKind.Trim, surface.Id),
-                .. RadioSettings.Reverses(_state.Sheet, surface),
-                new Setting(SettingKind.SurfaceCount),
-                .. RadioSettings.Answers(Schools.Driving),
-                .. SheetValues.OfSurface(surface.Id),
-            ];
-        }
-
-        return found;
-    }
+    private IEnumerable<Setting> OfSurface(Surface surface) =>
+        [
+            .. RadioSettings.Link,
+            new Setting(SettingKind.Trim, surface.Id),
+            .. RadioSettings.Reverses(_sheet, surface),
+            new Setting(SettingKind.SurfaceCount),
+            .. RadioSettings.Answers(Schools.Driving),
+            .. SheetValues.OfSurface(surface.Id),
+        ];
 
     public static double Percent(string? value) =>
         value is not null
@@ -121,7 +135,7 @@ public sealed class RadioNumbers
 
     // What a surface does for the positive input of a function is its natural way.
     private bool IsPositive(ThrowTarget t, string function) =>
-        Movements.Natural(_state.Sheet, t.Surface, function) == Movements.Of(t.Way);
+        Movements.Natural(_sheet, t.Surface, function) == Movements.Of(t.Way);
 
     private Channel ChannelOf(ThrowTarget t) => _channels.GetValueOrDefault(t.Surface.Id) ?? new Channel([t.Surface]);
 
@@ -134,7 +148,7 @@ public sealed class RadioNumbers
             return t.Way;
         }
 
-        var natural = Movements.Natural(_state.Sheet, first, Functions(t)[0]);
+        var natural = Movements.Natural(_sheet, first, Functions(t)[0]);
         return IsPositive(t, Functions(t)[0]) ? Way(natural) : Opposite(Way(natural));
     }
 

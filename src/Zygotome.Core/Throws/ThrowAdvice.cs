@@ -56,7 +56,7 @@ public static class ThrowAdvice
             );
         }
 
-        var now = numbers.Now(target);
+        var now = numbers.Now(state.Settings, target);
         if (Read(state, numbers, target, now) is not { } own)
         {
             return new Refusal("throws/not-read", "Measure it first; what was read does not count any more.");
@@ -125,7 +125,8 @@ public static class ThrowAdvice
             return null;
         }
 
-        var share = numbers.GivenNow(target) / numbers.Given(target, shown.Evidence) / now;
+        var share =
+            numbers.GivenNow(state.Settings, target) / numbers.Given(state.Settings, target, shown.Evidence) / now;
         return new Answer(target, angle.Degrees * share, angle.U * share);
     }
 

@@ -26,7 +26,7 @@ public sealed record ThrowRead(
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target) is not { } target)
+        if (ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is not { } target)
         {
             return new Refusal("throws/target", $"The sheet has no throw \"{Target}\".", "body.target");
         }
@@ -74,13 +74,13 @@ public sealed record ThrowRead(
     public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Readings = values };
 
     public override Refusal? WrongValues(JobState state) =>
-        ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target) is { } target
+        ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is { } target
             ? ThrowReading.Of(target, this).Refused
             : null;
 
     public override IEnumerable<string> Shows() => [Target];
 
     public override string Say(JobState state) =>
-        $"{ThrowTargets.Of(state.Sheet, state.Rules).FirstOrDefault(t => t.Id == Target)?.Name ?? Target}: "
+        $"{ThrowTargets.Of(state.Sheet, state.Rules).Find(Target)?.Name ?? Target}: "
         + $"{string.Join(", ", Readings.Select(r => r.Text))}";
 }

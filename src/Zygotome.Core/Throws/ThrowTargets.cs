@@ -1,19 +1,50 @@
+using System.Collections;
+using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>The sheet's throw table, row by row, as single requirements.</summary>
-public static class ThrowTargets
+/// <summary>
+/// The sheet's throw table, row by row, as single requirements, in its order; the shop's tolerance where the sheet states
+/// none.
+/// </summary>
+public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
 {
-    public static IReadOnlyList<ThrowTarget> Of(SpecSheet sheet, ShopRules rules) =>
+    private readonly decimal _shops;
+    private readonly ImmutableArray<ThrowTarget> _all;
+    private readonly Dictionary<string, ThrowTarget> _byId;
+
+    private ThrowTargets(SpecSheet sheet, ShopRules rules)
+    {
+        _shops = rules.ThrowTolerance;
+        _all =
         [
             .. Stated(sheet, rules)
                 .Concat(LeftOut(sheet, rules))
                 // On a sheet on file two rows may ask the same: the first counts, the second is a line of the job.
                 .DistinctBy(t => t.Id),
         ];
+        _byId = _all.ToDictionary(t => t.Id, StringComparer.Ordinal);
+    }
+
+    /// <summary>Made once for a sheet and one shop's rules, those that asked first.</summary>
+    public static ThrowTargets Of(SpecSheet sheet, ShopRules rules) =>
+        sheet.Once(s => new ThrowTargets(s, rules)) is var made && made._shops == rules.ThrowTolerance
+            ? made
+            : new ThrowTargets(sheet, rules);
+
+    public int Count => _all.Length;
+
+    public ThrowTarget this[int index] => _all[index];
+
+    /// <summary>The one of this id; null when the sheet has no such throw.</summary>
+    public ThrowTarget? Find(string id) => _byId.GetValueOrDefault(id);
+
+    public IEnumerator<ThrowTarget> GetEnumerator() => _all.AsEnumerable().GetEnumerator();
+
+    IEnumerator IEnumerable.GetEnumerator() => GetEnumerator();
 
     private static IEnumerable<ThrowTarget> Stated(SpecSheet sheet, ShopRules rules) =>
         from row in sheet.Throws

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Throws;
 
@@ -15,11 +16,11 @@ public sealed record HoleShown(bool AsSheet, Evidence Evidence);
 /// <summary>The latest readings; what was set in the radio for them is in <see cref="Settings"/>.</summary>
 public sealed record ThrowsState
 {
-    public ImmutableDictionary<string, ThrowShown> Readings { get; init; } = [];
+    public ImmutableSortedDictionary<string, ThrowShown> Readings { get; init; } = Ordered.ById<ThrowShown>();
 
-    public ImmutableDictionary<string, FreedomShown> Freedom { get; init; } = [];
+    public ImmutableSortedDictionary<string, FreedomShown> Freedom { get; init; } = Ordered.ById<FreedomShown>();
 
-    public ImmutableDictionary<string, NeutralShown> Neutral { get; init; } = [];
+    public ImmutableSortedDictionary<string, NeutralShown> Neutral { get; init; } = Ordered.ById<NeutralShown>();
 
-    public ImmutableDictionary<string, HoleShown> Holes { get; init; } = [];
+    public ImmutableSortedDictionary<string, HoleShown> Holes { get; init; } = Ordered.ById<HoleShown>();
 }

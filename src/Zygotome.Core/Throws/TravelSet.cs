@@ -10,7 +10,7 @@ namespace Zygotome.Core.Throws;
 public sealed record TravelSet(string Target, double Percent) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        ThrowTargets.Of(state.Sheet, state.Rules).All(t => t.Id != Target)
+        ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is null
             ? new Refusal("throws/target", $"The sheet has no throw \"{Target}\".", "body.target")
         : NumberOf(state, Target) is null
             ? new Refusal(
@@ -38,7 +38,7 @@ public sealed record TravelSet(string Target, double Percent) : EntryBody
     internal static Setting? NumberOf(JobState state, string target)
     {
         var numbers = RadioNumbers.Of(state);
-        return numbers.Targets.FirstOrDefault(t => t.Id == target) is { } known ? numbers.NumberOf(known) : null;
+        return numbers.Targets.Find(target) is { } known ? numbers.NumberOf(known) : null;
     }
 
     public override string Say(JobState state) =>

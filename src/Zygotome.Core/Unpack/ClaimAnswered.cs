@@ -20,7 +20,7 @@ public sealed record ClaimAnswered(string Claim, ClaimAnswerKind Answer, string 
         state.Unpack.Claims.All(c => c.Id != Claim)
             ? new Refusal("claim/unknown", $"There is no claim {Claim} in this job.", "body.claim")
         : PartsDue is { } due
-        && Math.Abs(due.DayNumber - DateOnly.FromDateTime(entry.ObservedAt.UtcDateTime).DayNumber) > 730
+        && Math.Abs(due.DayNumber - ShopDay.Of(state.Rules.TimeZone, entry.ObservedAt).DayNumber) > 730
             ? new Refusal("claim/due", $"{DayWords.Of(due)} is not within two years.", "body.partsDue")
         : Texts.Fits(Words, "body.words");
 

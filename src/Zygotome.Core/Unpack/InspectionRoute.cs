@@ -11,7 +11,12 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public static class InspectionRoute
 {
-    public static ImmutableArray<WalkPoint> Of(SpecSheet sheet) =>
+    public static ImmutableArray<WalkPoint> Of(SpecSheet sheet) => sheet.Once(s => new Walk(Points(s))).Points;
+
+    // Once for a sheet: every point asked about, and every finding's origin, comes here.
+    private sealed record Walk(ImmutableArray<WalkPoint> Points);
+
+    private static ImmutableArray<WalkPoint> Points(SpecSheet sheet) =>
         [
             .. Nose(sheet),
             .. Side(sheet, "left", -1),

@@ -40,7 +40,7 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
     public ImmutableList<Substitute> Substitutes { get; init; } = [];
 
     /// <summary>Answered points of the inspection walk, by point.</summary>
-    public ImmutableDictionary<string, WalkAnswered> Walk { get; init; } = [];
+    public ImmutableSortedDictionary<string, WalkAnswered> Walk { get; init; } = Ordered.ById<WalkAnswered>();
 
     public ImmutableList<Claimed> Claims { get; init; } = [];
 

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
@@ -112,7 +113,7 @@ internal sealed class DemoImport(
     // name; the rest is filled in here.
     private JsonElement Fill(JsonElement body, ShopFile file, DateTimeOffset now, DateTimeOffset at)
     {
-        DateOnly InDays(JsonElement days) => DateOnly.FromDateTime(now.UtcDateTime).AddDays(days.GetInt32());
+        DateOnly InDays(JsonElement days) => ShopDay.Of(settings.Rules.TimeZone, now).AddDays(days.GetInt32());
         if (body.TryGetProperty("partsDueInDays", out var due))
         {
             return With(body, new Dictionary<string, object> { ["partsDue"] = InDays(due) }, "partsDueInDays");
@@ -128,7 +129,7 @@ internal sealed class DemoImport(
         {
             ["sheetHash"] = sheet?.Hash ?? "",
             ["promised"] = InDays(days),
-            ["receivedOn"] = DateOnly.FromDateTime(at.UtcDateTime),
+            ["receivedOn"] = ShopDay.Of(settings.Rules.TimeZone, at),
             ["rules"] = settings.Rules,
         };
         if (body.TryGetProperty("supplier", out var supplier))

@@ -61,7 +61,7 @@ internal static class BuildEndpoints
                     .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
             ],
             state.Sheet.Radio.Functions,
-            state.Build.Moved
+            [.. state.Build.Moved.Select(m => m.Say(state))]
         );
     }
 

@@ -5,7 +5,10 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>What endpoints ask of jobs: the committed state, the instant, the names behind ids.</summary>
+/// <summary>
+/// What endpoints ask of jobs: the committed state, the instant, the names behind ids. One for each request, which is
+/// answered as of one instant.
+/// </summary>
 internal sealed class JobDesk(
     JournalReader reader,
     ShopStore shop,
@@ -14,10 +17,10 @@ internal sealed class JobDesk(
     TimeProvider clock
 )
 {
-    public DateTimeOffset Now => clock.GetUtcNow();
+    public DateTimeOffset Now { get; } = clock.GetUtcNow();
 
     /// <summary>The day it is at the shop.</summary>
-    public DateOnly Today => DateOnly.FromDateTime(Core.Quantities.ShopDay.At(settings.Current.TimeZone, Now).DateTime);
+    public DateOnly Today => Core.Quantities.ShopDay.Of(settings.Current.TimeZone, Now);
 
     public JobSnapshot? Find(string id) => reader.Find(id);
 

@@ -134,7 +134,7 @@ internal static class ThrowsEndpoints
             Math.Max(5, Math.Ceiling(end / 5) * 5),
             Rounded(reading?.Value),
             Rounded(reading?.U),
-            numbers.Now(t),
+            numbers.Now(state.Settings, t),
             numbers.NumberOf(t) is { } number ? SettingWords.Of(state, number) : "",
             numbers.NumberOf(t)?.Kind switch
             {
@@ -177,7 +177,7 @@ internal static class ThrowsEndpoints
         // After a new setting the old reading predicts; the advice is then to measure again.
         if (line.Standing == Standing.Stale)
         {
-            var (then, now) = (numbers.Given(t, shown.Evidence), numbers.GivenNow(t));
+            var (then, now) = (numbers.Given(state.Settings, t, shown.Evidence), numbers.GivenNow(state.Settings, t));
             return then == now
                 ? null
                 : new TravelAdviceView(

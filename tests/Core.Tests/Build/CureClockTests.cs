@@ -20,8 +20,8 @@ public sealed class CureClockTests
         static Entry Of(long seq, EntryBody body, DateTimeOffset seen, DateTimeOffset recorded, TimeSpan? w) =>
             new("J-0001", seq, $"e{seq}", body, Bench.Vane, seen, recorded, "look") { Waited = w };
         var began = started ?? At.AddHours(-5);
-        var state = Replay.Add(bench.State, bench.Journal, Of(2, new StepStarted(step), began, began, TimeSpan.Zero));
-        state = Replay.Add(state, bench.Journal, Of(3, new StepDone(step, Slow, 20), observed, At, waited));
+        var state = Replay.Add(bench.State, Of(2, new StepStarted(step), began, began, TimeSpan.Zero));
+        state = Replay.Add(state, Of(3, new StepDone(step, Slow, 20), observed, At, waited));
         return state.Progress(step)!;
     }
 
@@ -81,8 +81,8 @@ public sealed class CureClockTests
         var step = bench.State.Sheet.Steps.First(s => s.Bond is not null).Id;
         static Entry Of(long seq, EntryBody body, DateTimeOffset recorded) =>
             new("J-0001", seq, $"e{seq}", body, Bench.Vane, recorded, recorded, "look") { Waited = TimeSpan.Zero };
-        var state = Replay.Add(bench.State, bench.Journal, Of(2, new StepStarted(step), At));
-        state = Replay.Add(state, bench.Journal, Of(3, new StepDone(step, Slow, 20), At.AddMinutes(5)));
+        var state = Replay.Add(bench.State, Of(2, new StepStarted(step), At));
+        state = Replay.Add(state, Of(3, new StepDone(step, Slow, 20), At.AddMinutes(5)));
         var line = Ledger.Of(state, At.AddHours(-9)).Single(l => l.Id == $"step/{step}");
         Assert.True(line.Open, line.Why);
         Assert.False(Ledger.Of(state, At.AddHours(13)).Single(l => l.Id == $"step/{step}").Open);

@@ -106,7 +106,7 @@ public sealed class DemoJobsTests
             entry = Admission.Composed(state, entry);
             var answer = Admission.Ask(state, entry, state.Seq);
             Assert.True(answer.Ok, $"{entry.EntryId}: {answer.Refused?.Text}");
-            state = Replay.Add(state, journal, entry);
+            state = Replay.Add(state, entry);
             journal.Add(entry);
         }
 
@@ -150,7 +150,7 @@ public sealed class DemoJobsTests
         var live = Stages.Unopened(state.Filed);
         for (var n = 0; n < journal.Count; n++)
         {
-            live = Replay.Add(live, journal[..n], journal[n]);
+            live = Replay.Add(live, journal[n]);
             if (n % 7 == 0)
             {
                 Assert.Equal(

@@ -4,6 +4,7 @@ using System.Text;
 using System.Text.Json;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Store;
@@ -52,7 +53,7 @@ internal sealed record GoldenJob(string Name, IReadOnlyList<byte[]> Stored, Gold
                 .OfType<SheetMoved>()
                 .Select(m => m.SheetHash)
                 .Distinct()
-                .ToImmutableDictionary(h => h, Sheet);
+                .ById(h => h, Sheet);
             return Replay.Of(Stages.Unopened(Sheet(opened.SheetHash), revisions), entries);
         }
     }

@@ -64,7 +64,7 @@ public sealed class WordsTests
         List<Entry> before = [];
         foreach (var entry in bench.Journal)
         {
-            state = Replay.Add(state, before, entry);
+            state = Replay.Add(state, entry);
             before.Add(entry);
             Lines(entry.RecordedAt);
         }

@@ -158,6 +158,6 @@ public sealed class AnySheetProperties
         _ = HandOver.FlightTimer.Minutes(state);
         _ = HandOver.Released.From(state, now);
         OnlyTheClockChanges(state, ledger, now);
-        Assert.All(state.Entries.Values, e => Assert.NotNull(e.Body.Say(state)));
+        Assert.All(state.Journal, e => Assert.NotNull(e.Body.Say(state)));
     }
 }

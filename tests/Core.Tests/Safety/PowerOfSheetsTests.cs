@@ -221,9 +221,6 @@ public sealed class PowerOfSheetsTests
             EntryId = $"old-{bench.State.Seq}",
             Body = body,
         };
-        return new Bench(Replay.Add(bench.State, bench.Journal, entry), [.. bench.Journal, entry], bench.Now)
-        {
-            Look = bench.Look,
-        };
+        return new Bench(Replay.Add(bench.State, entry), [.. bench.Journal, entry], bench.Now) { Look = bench.Look };
     }
 }

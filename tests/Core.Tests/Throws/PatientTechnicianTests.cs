@@ -26,7 +26,9 @@ public sealed class PatientTechnicianTests
                 _perWay[key] = whole = largest.Max(Middle) * (0.85 + (random.NextDouble() * 0.5));
             }
 
-            return target.Function == SurfaceFunctions.Combined ? Middle(target) : whole * numbers.GivenNow(target);
+            return target.Function == SurfaceFunctions.Combined
+                ? Middle(target)
+                : whole * numbers.GivenNow(bench.State.Settings, target);
         }
 
         /// <summary>Rods in like holes: everything on one channel answers alike that way.</summary>
@@ -35,7 +37,8 @@ public sealed class PatientTechnicianTests
             var numbers = RadioNumbers.Of(bench.State);
             foreach (var other in numbers.SetBy(numbers.NumberOf(target)!.Value).ToArray())
             {
-                _perWay[$"{other.Surface.Id}/{other.Way}"] = Degrees(target) / numbers.GivenNow(target);
+                _perWay[$"{other.Surface.Id}/{other.Way}"] =
+                    Degrees(target) / numbers.GivenNow(bench.State.Settings, target);
                 bench.Do(new Core.Build.LinkageMoved(other.Surface.Id, Core.Build.LinkagePart.HornHole));
             }
         }
