@@ -8,6 +8,12 @@ if (args is ["faults", .. var rest])
     return await Zygotome.Bench.Faults.Run(rest);
 }
 
+if (args is ["retained"])
+{
+    Zygotome.Bench.Retained.Run();
+    return 0;
+}
+
 // ./bench/run measures; figures belong in docs/performance.md, with the command and the day.
 var config = DefaultConfig.Instance.AddJob(
     Job.Default.WithToolchain(InProcessEmitToolchain.Instance).WithWarmupCount(3).WithIterationCount(12)
