@@ -65,14 +65,14 @@ public static class Envelope
     {
         var w = JsonSerializer.Deserialize<Written>(bytes, EntryJson.Lenient)!;
         return new Entry(
-            w.Job,
-            w.Seq,
-            w.EntryId,
-            kinds.ReadStored(w.Type, w.Version, w.Body),
-            w.By,
-            w.ObservedAt,
-            w.RecordedAt,
-            w.Look
+            JobId: w.Job,
+            Seq: w.Seq,
+            EntryId: w.EntryId,
+            Body: kinds.ReadStored(w.Type, w.Version, w.Body),
+            By: w.By,
+            ObservedAt: w.ObservedAt,
+            RecordedAt: w.RecordedAt,
+            Look: w.Look
         )
         {
             Waited = w.WaitedSeconds is { } s ? TimeSpan.FromSeconds(s) : null,

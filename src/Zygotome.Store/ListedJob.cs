@@ -52,17 +52,17 @@ internal sealed record JobRow(ListedJob Listed, KeptFacts Kept)
         var facts = JobFacts.Of(state, asOf);
         var r = state.Receive;
         var listed = new ListedJob(
-            state.JobId,
-            facts.Number,
-            facts.CustomerId,
-            facts.Kit,
-            r.Order,
-            Iso(facts.Promised)!,
-            facts.Released ? 1 : 0,
-            Iso(facts.Claim?.Until),
-            Iso(facts.OnTheWay.Select(p => (DateOnly?)p.Due).Min()),
-            facts.Cures.IsEmpty ? 0 : 1,
-            $"{state.JobId} {r.Number} {facts.Kit} {state.Sheet.Kit.Maker} {r.Shelf} {r.Order} {r.Supplier?.Name}".TrimEnd()
+            Job: state.JobId,
+            Number: facts.Number,
+            Customer: facts.CustomerId,
+            Kit: facts.Kit,
+            OrderId: r.Order,
+            Promised: Iso(facts.Promised)!,
+            Released: facts.Released ? 1 : 0,
+            ClaimUntil: Iso(facts.Claim?.Until),
+            PartsDue: Iso(facts.OnTheWay.Select(p => (DateOnly?)p.Due).Min()),
+            Curing: facts.Cures.IsEmpty ? 0 : 1,
+            Words: $"{state.JobId} {r.Number} {facts.Kit} {state.Sheet.Kit.Maker} {r.Shelf} {r.Order} {r.Supplier?.Name}".TrimEnd()
         );
         var json = JsonSerializer.Serialize(facts, EntryJson.Lenient);
         return new JobRow(listed, new KeptFacts(state.JobId, state.Seq, KeptFacts.Program, json, null));
@@ -71,7 +71,19 @@ internal sealed record JobRow(ListedJob Listed, KeptFacts Kept)
     /// <summary>A job that cannot be read has a row under its id, so that it is found and said.</summary>
     public static JobRow Broken(string job, long seq, string why) =>
         new(
-            new ListedJob(job, job, "", "", "", "", 0, null, null, 0, job),
+            new ListedJob(
+                Job: job,
+                Number: job,
+                Customer: "",
+                Kit: "",
+                OrderId: "",
+                Promised: "",
+                Released: 0,
+                ClaimUntil: null,
+                PartsDue: null,
+                Curing: 0,
+                Words: job
+            ),
             new KeptFacts(job, seq, KeptFacts.Program, null, why)
         );
 

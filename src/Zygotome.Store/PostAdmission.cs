@@ -123,14 +123,14 @@ internal sealed class PostAdmission(
     private Entry EntryOf(JobState state, Post post, Draft draft)
     {
         var entry = new Entry(
-            post.JobId,
-            state.Seq + 1,
-            draft.EntryId,
-            draft.Body!,
-            post.By,
-            draft.ObservedAt,
-            Stamp(state, post),
-            post.Look
+            JobId: post.JobId,
+            Seq: state.Seq + 1,
+            EntryId: draft.EntryId,
+            Body: draft.Body!,
+            By: post.By,
+            ObservedAt: draft.ObservedAt,
+            RecordedAt: Stamp(state, post),
+            Look: post.Look
         )
         {
             Waited = draft.Waited,

@@ -104,7 +104,17 @@ public sealed class SheetStore(Database database)
         )
         {
             // One that cannot be read is listed under its id, and the list says that it cannot.
-            var kit = Find(listed.Hash)?.Kit ?? new KitInfo(listed.Id, listed.Id, "", (int)listed.Revision, "", "", "");
+            var kit =
+                Find(listed.Hash)?.Kit
+                ?? new KitInfo(
+                    Id: listed.Id,
+                    Name: listed.Id,
+                    Maker: "",
+                    Revision: (int)listed.Revision,
+                    Class: "",
+                    Source: "",
+                    Material: ""
+                );
             connection.Execute(Enlisting, Row(kit, Facts(listed.Hash)));
         }
     }

@@ -29,13 +29,13 @@ public sealed record BalanceAdvice(
         if (Numbers.Round(cg.X) >= Numbers.Round(low) && Numbers.Round(cg.X) <= Numbers.Round(high))
         {
             return new BalanceAdvice(
-                null,
-                0,
-                "",
-                0,
-                0,
-                cg.X,
-                "It lies in the target band; leave the pack where it is."
+                PackFront: null,
+                PackMove: 0,
+                Station: "",
+                Pieces: 0,
+                AddedMass: 0,
+                LandsAt: cg.X,
+                Words: "It lies in the target band; leave the pack where it is."
             );
         }
 
@@ -60,13 +60,13 @@ public sealed record BalanceAdvice(
             )
             {
                 return new BalanceAdvice(
-                    front + move,
-                    move,
-                    "",
-                    0,
-                    0,
-                    after.X,
-                    MoveWords(move, state, front + move) + "."
+                    PackFront: front + move,
+                    PackMove: move,
+                    Station: "",
+                    Pieces: 0,
+                    AddedMass: 0,
+                    LandsAt: after.X,
+                    Words: MoveWords(move, state, front + move) + "."
                 );
             }
         }
@@ -148,7 +148,15 @@ public sealed record BalanceAdvice(
                 ? $"fit {pieces} {(pieces == 1 ? "piece" : "pieces")} ({Numbers.Say(mass)} g) at the {station}"
                 : $"take {-pieces} {(pieces == -1 ? "piece" : "pieces")} out at the {station}";
         var words = move != 0 ? $"{MoveWords(move, state, front ?? 0)}, and {ballast}." : $"{Texts.Capital(ballast)}.";
-        return new BalanceAdvice(move != 0 ? front : null, move, station, pieces, mass, lands, words);
+        return new BalanceAdvice(
+            PackFront: move != 0 ? front : null,
+            PackMove: move,
+            Station: station,
+            Pieces: pieces,
+            AddedMass: mass,
+            LandsAt: lands,
+            Words: words
+        );
     }
 
     private static string MoveWords(double move, JobState state, double front)

@@ -82,12 +82,12 @@ public sealed record CentreOfGravity(double Weight, double UWeight, double X, do
         var levelled = x - (height * Math.Tan(pitch * Numbers.RadiansPerDegree));
         double? across = AcrossLine(supports) ? y : null;
         return new CentreOfGravity(
-            w,
-            2 * uWeight * Math.Sqrt(supports.Count),
-            levelled,
-            U(s => s.X, x),
-            across,
-            U(s => s.Y, y)
+            Weight: w,
+            UWeight: 2 * uWeight * Math.Sqrt(supports.Count),
+            X: levelled,
+            UX: U(s => s.X, x),
+            Y: across,
+            UY: U(s => s.Y, y)
         );
     }
 

@@ -26,13 +26,13 @@ public sealed record Cure(
             where p is { Done: not null, HandleAt: not null, FullAt: not null }
             orderby p.HandleAt, step.Key
             select new Cure(
-                state.JobId,
-                step.Key,
-                state.Sheet.Step(step.Key)?.Title ?? step.Key,
-                p.Adhesive,
-                p.CuresFrom ?? p.Done!.ObservedAt,
-                p.HandleAt!.Value,
-                p.FullAt!.Value,
-                p.Handled
+                JobId: state.JobId,
+                Id: step.Key,
+                Title: state.Sheet.Step(step.Key)?.Title ?? step.Key,
+                Adhesive: p.Adhesive,
+                From: p.CuresFrom ?? p.Done!.ObservedAt,
+                HandleAt: p.HandleAt!.Value,
+                FullAt: p.FullAt!.Value,
+                Handled: p.Handled
             );
 }

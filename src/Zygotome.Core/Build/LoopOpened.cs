@@ -33,7 +33,14 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
             state.Build with
             {
                 Loops = state.Build.Loops.Add(
-                    new OpenLoop(entry.EntryId, Kind, Say(state), entry.By, entry.ObservedAt, Touches(state))
+                    new OpenLoop(
+                        Id: entry.EntryId,
+                        Kind: Kind,
+                        Detail: Say(state),
+                        By: entry.By,
+                        OpenedAt: entry.ObservedAt,
+                        Touches: Touches(state)
+                    )
                 ),
             }
         );

@@ -73,7 +73,15 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
             {
                 Concessions = state.Concessions.SetItem(
                     Requirement,
-                    new Concession(entry.EntryId, Requirement, saw, Reason, OwnerAcceptance, entry.By, entry.RecordedAt)
+                    new Concession(
+                        EntryId: entry.EntryId,
+                        Requirement: Requirement,
+                        Saw: saw,
+                        Reason: Reason,
+                        OwnerAcceptance: OwnerAcceptance,
+                        By: entry.By,
+                        At: entry.RecordedAt
+                    )
                 ),
             };
     }

@@ -68,7 +68,14 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        var release = new Release(Number, entry.EntryId, entry.By, entry.RecordedAt, PdfHash, Ledger);
+        var release = new Release(
+            Number: Number,
+            EntryId: entry.EntryId,
+            By: entry.By,
+            At: entry.RecordedAt,
+            PdfHash: PdfHash,
+            Sealed: Ledger
+        );
         return (state with { Release = release, Releases = state.Releases.Add(release) }).With(
             state.HandOver with
             {

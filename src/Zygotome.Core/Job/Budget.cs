@@ -82,12 +82,12 @@ public sealed record Budget(
             : asked.Weighed is not null ? "From the last weighing."
             : "From the sheet's empty weight; the weighing decides.";
         return new Budget(
-            parts,
-            empty,
-            target?.Target,
-            target?.School ?? "",
-            words,
-            [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]
+            Parts: parts,
+            EmptyGrams: empty,
+            Target: target?.Target,
+            School: target?.School ?? "",
+            Words: words,
+            Packs: [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]
         );
     }
 
@@ -203,20 +203,20 @@ public sealed record Budget(
             string station = ""
         ) =>
             new(
-                pack.Name,
-                fits,
-                fitWhy,
-                balances,
-                Rounded(first),
-                Rounded(last),
-                Rounded(front),
-                Rounded(lands),
-                ballast?.Pieces ?? 0,
-                station,
-                ballast?.Mass ?? 0,
-                Math.Round(total + (ballast?.Mass ?? 0)),
-                InLimit(Math.Round(total + (ballast?.Mass ?? 0))),
-                words
+                Name: pack.Name,
+                Fits: fits,
+                FitWhy: fitWhy,
+                Balances: balances,
+                First: Rounded(first),
+                Last: Rounded(last),
+                Front: Rounded(front),
+                LandsAt: Rounded(lands),
+                Pieces: ballast?.Pieces ?? 0,
+                Station: station,
+                BallastGrams: ballast?.Mass ?? 0,
+                TotalGrams: Math.Round(total + (ballast?.Mass ?? 0)),
+                WeightInLimit: InLimit(Math.Round(total + (ballast?.Mass ?? 0))),
+                Words: words
             );
 
         if (!fits || !enough || target is null || asked.Sheet.Geometry.Bay is not { } bay)

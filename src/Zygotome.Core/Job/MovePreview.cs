@@ -27,19 +27,19 @@ public sealed record MovePreview(
     {
         var knowing = state with { Revisions = state.Revisions.SetItem(to.Hash, to) };
         var entry = new Entry(
-            state.JobId,
-            state.Seq + 1,
-            "preview",
-            new SheetMoved(
+            JobId: state.JobId,
+            Seq: state.Seq + 1,
+            EntryId: "preview",
+            Body: new SheetMoved(
                 to.Kit.Revision,
                 to.Hash,
                 "preview",
                 Confirmed: state.Confirmations.GetValueOrDefault(to.Hash)
             ),
-            by,
-            asOf,
-            asOf,
-            ""
+            By: by,
+            ObservedAt: asOf,
+            RecordedAt: asOf,
+            Look: ""
         );
         var moved = entry.Body.Apply(knowing with { Seq = entry.Seq }, entry);
         var after = Ledger.Lines(moved, asOf).ToDictionary(l => l.Id);
@@ -52,13 +52,13 @@ public sealed record MovePreview(
             let now = after.GetValueOrDefault(line.Id)?.InWords(moved)
             where now is null || now.Standing != then.Standing || now.Limits != then.Limits
             select new MovePreview(
-                then.Id,
-                then.Text,
-                Words(then),
-                now is null ? "no longer asked for" : Words(now),
-                then.Standing,
-                now?.Standing,
-                now?.Why ?? ""
+                Id: then.Id,
+                Text: then.Text,
+                Before: Words(then),
+                After: now is null ? "no longer asked for" : Words(now),
+                StandsBefore: then.Standing,
+                StandsAfter: now?.Standing,
+                Why: now?.Why ?? ""
             )
             {
                 Asks = gone.Asks.Contains(line),
@@ -68,13 +68,13 @@ public sealed record MovePreview(
             .Values.Where(l => !known.Contains(l.Id))
             .Select(l => l.InWords(moved))
             .Select(l => new MovePreview(
-                l.Id,
-                l.Text,
-                "not asked for",
-                Words(l),
-                Standing.NotShown,
-                l.Standing,
-                l.Why
+                Id: l.Id,
+                Text: l.Text,
+                Before: "not asked for",
+                After: Words(l),
+                StandsBefore: Standing.NotShown,
+                StandsAfter: l.Standing,
+                Why: l.Why
             ));
         return
         [

@@ -107,27 +107,36 @@ public static class SheetDoor
     {
         static Quantity Q(decimal value, Unit unit) => Quantity.Single(value, unit);
         var pack = new Battery(
-            Q(100, Unit.Gram),
-            Q(100, Unit.Millimetre),
-            Q(30, Unit.Millimetre),
-            Q(30, Unit.Millimetre),
-            3,
-            Q(1000, Unit.MilliampereHour)
+            Mass: Q(100, Unit.Gram),
+            Length: Q(100, Unit.Millimetre),
+            Width: Q(30, Unit.Millimetre),
+            Height: Q(30, Unit.Millimetre),
+            Cells: 3,
+            Capacity: Q(1000, Unit.MilliampereHour)
         );
         var opened = new JobOpened(
-            "",
-            "",
-            sheet.Kit.Id,
-            sheet.Kit.Revision,
-            sheet.Hash,
-            pack,
-            8,
-            default,
-            "",
-            BalanceSchool.ForwardThird,
-            ShopRules.Default
+            Number: "",
+            CustomerId: "",
+            SheetId: sheet.Kit.Id,
+            SheetRevision: sheet.Kit.Revision,
+            SheetHash: sheet.Hash,
+            Battery: pack,
+            ReceiverChannels: 8,
+            Promised: default,
+            Shelf: "",
+            BalanceSchool: BalanceSchool.ForwardThird,
+            Rules: ShopRules.Default
         );
-        var entry = new Entry("", 1, "", opened, new Person("", "", Role.Lead), default, default, "");
+        var entry = new Entry(
+            JobId: "",
+            Seq: 1,
+            EntryId: "",
+            Body: opened,
+            By: new Person("", "", Role.Lead),
+            ObservedAt: default,
+            RecordedAt: default,
+            Look: ""
+        );
         return Replay.Of(Stages.Unopened(sheet), [entry]);
     }
 }

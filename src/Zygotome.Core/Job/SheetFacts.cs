@@ -27,19 +27,19 @@ public sealed record SheetFacts(
 {
     public static SheetFacts Of(SpecSheet s) =>
         new(
-            s.Kit.Id,
-            s.Kit.Revision,
-            s.Kit.Name,
-            s.Kit.Maker,
-            s.Kit.Class,
-            s.Kit.Source,
-            s.Hash,
-            s.Throws.Length,
-            s.Parts.Length,
-            s.Steps.Length,
-            s.Assumed.Length,
-            Plausible.Of(s).Count,
-            [.. s.Balance.Configurations.Select(c => c.Name)],
-            PackPower.Together(s)
+            Id: s.Kit.Id,
+            Revision: s.Kit.Revision,
+            Name: s.Kit.Name,
+            Maker: s.Kit.Maker,
+            Class: s.Kit.Class,
+            Source: s.Kit.Source,
+            Hash: s.Hash,
+            Throws: s.Throws.Length,
+            Parts: s.Parts.Length,
+            Steps: s.Steps.Length,
+            Assumed: s.Assumed.Length,
+            Doubts: Plausible.Of(s).Count,
+            Configurations: [.. s.Balance.Configurations.Select(c => c.Name)],
+            PacksTogether: PackPower.Together(s)
         );
 }

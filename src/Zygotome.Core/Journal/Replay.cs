@@ -74,13 +74,13 @@ public static class Replay
         {
             Retracted = next.Retracted.Add(
                 new Retraction(
-                    entry.EntryId,
-                    entry.Body.Say(state),
-                    by.By,
-                    by.RecordedAt,
-                    body.Reason,
-                    true,
-                    corrected.Say(state)
+                    EntryId: entry.EntryId,
+                    Said: entry.Body.Say(state),
+                    By: by.By,
+                    At: by.RecordedAt,
+                    Reason: body.Reason,
+                    TypingError: true,
+                    Corrected: corrected.Say(state)
                 )
             ),
         };
@@ -99,12 +99,12 @@ public static class Replay
             AskedAnew = asked,
             Retracted = state.Retracted.Add(
                 new Retraction(
-                    entry.EntryId,
-                    entry.Body.Say(state),
-                    by.By,
-                    by.RecordedAt,
-                    body.Reason,
-                    body.TypingError
+                    EntryId: entry.EntryId,
+                    Said: entry.Body.Say(state),
+                    By: by.By,
+                    At: by.RecordedAt,
+                    Reason: body.Reason,
+                    TypingError: body.TypingError
                 )
             ),
         };

@@ -53,12 +53,12 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
         var shows = band.Width is not { } width || Numbers.Round(width - (2 * u)) >= 0;
         var releases = shows && (verdict == Verdict.In || (verdict == Verdict.InClose && !guarded));
         return new Judgement(
-            verdict,
-            side,
-            Math.Max(0, outside),
-            releases,
-            Say(verdict, side, outside, band.Unit),
-            Hardly(band, u, shows)
+            Verdict: verdict,
+            Side: side,
+            By: Math.Max(0, outside),
+            Releases: releases,
+            Phrase: Say(verdict, side, outside, band.Unit),
+            Hint: Hardly(band, u, shows)
         )
         {
             Shows = shows,

@@ -19,8 +19,26 @@ public static class ToBuy
                 .DistinctBy(a => a.Id)
                 .Select(a =>
                     state.Receive.Bought.TryGetValue(a.Id, out var b)
-                        ? new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, b.State, b.Due, b.Note)
-                        : new ToBuyLine(a.Id, a.What, a.Why, a.For, state.Receive.ReceivedOn, BuyState.Open, null, "")
+                        ? new ToBuyLine(
+                            Id: a.Id,
+                            What: a.What,
+                            Why: a.Why,
+                            For: a.For,
+                            Since: state.Receive.ReceivedOn,
+                            State: b.State,
+                            Due: b.Due,
+                            Note: b.Note
+                        )
+                        : new ToBuyLine(
+                            Id: a.Id,
+                            What: a.What,
+                            Why: a.Why,
+                            For: a.For,
+                            Since: state.Receive.ReceivedOn,
+                            State: BuyState.Open,
+                            Due: null,
+                            Note: ""
+                        )
                 ),
         ];
 

@@ -67,85 +67,85 @@ public static class PoweredActs
     public static ImmutableArray<ActSpec> All { get; } =
     [
         new(
-            PoweredAct.Failsafe,
-            "Failsafe",
-            Opening(MotorNeed.Isolated, Held.Fans),
-            Within([LampIs.Off], MotorNeed.Isolated, Held.Fans),
-            "The pack stays connected. Switch the transmitter off, and look what motor and surfaces do.",
-            "Transmitter on, throttle low, cut set; or the pack off."
+            Act: PoweredAct.Failsafe,
+            Title: "Failsafe",
+            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            During: Within([LampIs.Off], MotorNeed.Isolated, Held.Fans),
+            Do: "The pack stays connected. Switch the transmitter off, and look what motor and surfaces do.",
+            Afterwards: "Transmitter on, throttle low, cut set; or the pack off."
         ),
         new(
-            PoweredAct.MotorDirection,
-            "Motor direction",
-            Opening(MotorNeed.Bare, Held.Fans),
-            Within(Stick, MotorNeed.Bare, Held.Fans),
-            "A flag of tape on the bare shaft; a fan by its airflow, intake clear. Cut off, a touch of throttle.",
-            CutAgain
+            Act: PoweredAct.MotorDirection,
+            Title: "Motor direction",
+            Opens: Opening(MotorNeed.Bare, Held.Fans),
+            During: Within(Stick, MotorNeed.Bare, Held.Fans),
+            Do: "A flag of tape on the bare shaft; a fan by its airflow, intake clear. Cut off, a touch of throttle.",
+            Afterwards: CutAgain
         ),
         new(
-            PoweredAct.Calibration,
-            "Controller calibration",
-            Opening(MotorNeed.Isolated, Held.Fans),
-            Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
-            "Full stick, then the pack; after the tones stick low.",
-            CutAgain
+            Act: PoweredAct.Calibration,
+            Title: "Controller calibration",
+            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            During: Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
+            Do: "Full stick, then the pack; after the tones stick low.",
+            Afterwards: CutAgain
         )
         {
             ConnectsAtFullStick = true,
         },
         new(
-            PoweredAct.StickMenu,
-            "Controller's stick menu",
-            Opening(MotorNeed.Isolated, Held.Fans),
-            Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
-            "Full stick, then the pack; count the tones, answer by the stick.",
-            CutAgain
+            Act: PoweredAct.StickMenu,
+            Title: "Controller's stick menu",
+            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            During: Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
+            Do: "Full stick, then the pack; count the tones, answer by the stick.",
+            Afterwards: CutAgain
         )
         {
             ConnectsAtFullStick = true,
         },
         new(
-            PoweredAct.Arming,
-            "Arming by the stick",
-            Opening(MotorNeed.Isolated, Held.Fans),
-            Within(Stick, MotorNeed.Isolated, Held.Fans),
-            "The kit's own movement of the stick, cut off.",
-            CutAgain
+            Act: PoweredAct.Arming,
+            Title: "Arming by the stick",
+            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            During: Within(Stick, MotorNeed.Isolated, Held.Fans),
+            Do: "The kit's own movement of the stick, cut off.",
+            Afterwards: CutAgain
         ),
         new(
-            PoweredAct.Waking,
-            "Waking the stabiliser",
-            Opening(MotorNeed.Isolated, Held.Fans) with
+            Act: PoweredAct.Waking,
+            Title: "Waking the stabiliser",
+            Opens: Opening(MotorNeed.Isolated, Held.Fans) with
             {
                 Pack = PackNeed.Connected,
             },
-            Within(Stick, MotorNeed.Isolated, Held.Fans),
-            "Throttle to half and back, as the sheet says; look for its sign.",
-            CutAgain
+            During: Within(Stick, MotorNeed.Isolated, Held.Fans),
+            Do: "Throttle to half and back, as the sheet says; look for its sign.",
+            Afterwards: CutAgain
         ),
         new(
-            PoweredAct.FullPowerRun,
-            "Full-power run",
-            Opening(MotorNeed.Ready, Held.Any),
-            Within([LampIs.FullStick], MotorNeed.Ready, Held.Any),
-            "Connect, step behind, full stick; read amperes and volts.",
-            CutAgain
+            Act: PoweredAct.FullPowerRun,
+            Title: "Full-power run",
+            Opens: Opening(MotorNeed.Ready, Held.Any),
+            During: Within([LampIs.FullStick], MotorNeed.Ready, Held.Any),
+            Do: "Connect, step behind, full stick; read amperes and volts.",
+            Afterwards: CutAgain
         ),
         new(
-            PoweredAct.RangeWithMotor,
-            "Range with the motor running",
-            Opening(MotorNeed.Ready, Held.Any),
-            Within(Stick, MotorNeed.Ready, Held.Any),
-            "Power of the transmitter reduced, the sheet's distance, motor running; every surface answers.",
-            CutAgain
+            Act: PoweredAct.RangeWithMotor,
+            Title: "Range with the motor running",
+            Opens: Opening(MotorNeed.Ready, Held.Any),
+            During: Within(Stick, MotorNeed.Ready, Held.Any),
+            Do: "Power of the transmitter reduced, the sheet's distance, motor running; every surface answers.",
+            Afterwards: CutAgain
         ),
         new(
-            PoweredAct.Taxi,
-            "Taxi",
-            Opening(MotorNeed.Ready, Held.Any),
-            Within(Stick, MotorNeed.Ready, Held.Any),
-            "A clear strip, somebody at the tail until it rolls.",
-            CutAgain
+            Act: PoweredAct.Taxi,
+            Title: "Taxi",
+            Opens: Opening(MotorNeed.Ready, Held.Any),
+            During: Within(Stick, MotorNeed.Ready, Held.Any),
+            Do: "A clear strip, somebody at the tail until it rolls.",
+            Afterwards: CutAgain
         ),
     ];
 

@@ -21,78 +21,86 @@ public static class AdhesiveAdviser
         if (job == "canopy" || a == "clear canopy plastic" || b == "clear canopy plastic")
         {
             return new(
-                "canopy glue",
-                job,
-                "Dry fit, tape, then",
-                ["cyanoacrylate fumes on clear plastic"],
-                60,
-                720,
-                0.8
+                Name: "canopy glue",
+                Job: job,
+                Preparation: "Dry fit, tape, then",
+                Harms: ["cyanoacrylate fumes on clear plastic"],
+                HandleMinutes: 60,
+                FullMinutes: 720,
+                GramsFactor: 0.8
             );
         }
 
         if (job == "servo")
         {
             return new(
-                "removable bead",
-                job,
-                "A bead each side,",
-                ["hot melt near heat", "anything that can creep into the gears"],
-                5,
-                30,
-                1
+                Name: "removable bead",
+                Job: job,
+                Preparation: "A bead each side,",
+                Harms: ["hot melt near heat", "anything that can creep into the gears"],
+                HandleMinutes: 5,
+                FullMinutes: 30,
+                GramsFactor: 1
             );
         }
 
         if (job == "hinge")
         {
             return new(
-                "foam-safe contact",
-                job,
-                "Thin, both faces, kept off the gap:",
-                ["brittle epoxy on a flexing hinge"],
-                15,
-                240,
-                0.7
+                Name: "foam-safe contact",
+                Job: job,
+                Preparation: "Thin, both faces, kept off the gap:",
+                Harms: ["brittle epoxy on a flexing hinge"],
+                HandleMinutes: 15,
+                FullMinutes: 240,
+                GramsFactor: 0.7
             );
         }
 
         if (Any(HardFoams))
         {
             return new(
-                "foam-safe epoxy",
-                job,
-                "Roughen, then",
-                ["solvent glue on polystyrene", "hot melt on polystyrene"],
-                30,
-                480,
-                1.2
+                Name: "foam-safe epoxy",
+                Job: job,
+                Preparation: "Roughen, then",
+                Harms: ["solvent glue on polystyrene", "hot melt on polystyrene"],
+                HandleMinutes: 30,
+                FullMinutes: 480,
+                GramsFactor: 1.2
             );
         }
 
         if (Both(SoftFoams))
         {
             return new(
-                "foam-safe contact",
-                job,
-                "Both faces thin, wait, join:",
-                ["brittle epoxy on flexing foam", "expanding glue in a closed socket"],
-                15,
-                240,
-                0.8
+                Name: "foam-safe contact",
+                Job: job,
+                Preparation: "Both faces thin, wait, join:",
+                Harms: ["brittle epoxy on flexing foam", "expanding glue in a closed socket"],
+                HandleMinutes: 15,
+                FullMinutes: 240,
+                GramsFactor: 0.8
             );
         }
 
         return Both(Woods)
-            ? new("wood glue", job, "Clamp along the grain,", ["cyanoacrylate where the joint flexes"], 40, 600, 0.7)
+            ? new(
+                Name: "wood glue",
+                Job: job,
+                Preparation: "Clamp along the grain,",
+                Harms: ["cyanoacrylate where the joint flexes"],
+                HandleMinutes: 40,
+                FullMinutes: 600,
+                GramsFactor: 0.7
+            )
             : new(
-                "slow epoxy",
-                job,
-                "Roughen, degrease, then",
-                ["hot glue near heat", "anything creeping to a wire guide"],
-                60,
-                720,
-                1.3
+                Name: "slow epoxy",
+                Job: job,
+                Preparation: "Roughen, degrease, then",
+                Harms: ["hot glue near heat", "anything creeping to a wire guide"],
+                HandleMinutes: 60,
+                FullMinutes: 720,
+                GramsFactor: 1.3
             );
     }
 }

@@ -11,23 +11,32 @@ internal static class SheetGeometry
     {
         if (!n.IsObject())
         {
-            return new Geometry("", 0, [], [], [], [], null, []);
+            return new Geometry(
+                Datum: "",
+                Nose: 0,
+                Lifting: [],
+                Fins: [],
+                Bodies: [],
+                Wheels: [],
+                Bay: null,
+                BallastStations: []
+            );
         }
 
         return new Geometry(
-            n["datum"].Text(required: true),
-            Station(n["nose"]),
-            n["lifting"].Each(Lifting, required: true),
-            n["fins"]
+            Datum: n["datum"].Text(required: true),
+            Nose: Station(n["nose"]),
+            Lifting: n["lifting"].Each(Lifting, required: true),
+            Fins: n["fins"]
                 .Each(f => new Fin(
-                    At(f["at"], 0),
-                    At(f["at"], 1),
-                    f["root"].Measure(Dimension.Length, 1, Far),
-                    f["tip"].Measure(Dimension.Length, 0, Far),
-                    f["height"].Measure(Dimension.Length, 1, Far),
-                    Station(f["sweep"], 0)
+                    X: At(f["at"], 0),
+                    Y: At(f["at"], 1),
+                    Root: f["root"].Measure(Dimension.Length, 1, Far),
+                    Tip: f["tip"].Measure(Dimension.Length, 0, Far),
+                    Height: f["height"].Measure(Dimension.Length, 1, Far),
+                    Sweep: Station(f["sweep"], 0)
                 )),
-            n["bodies"]
+            Bodies: n["bodies"]
                 .Each(b => new Body(
                     b["name"].Text("fuselage"),
                     Station(b["from"]),
@@ -35,9 +44,9 @@ internal static class SheetGeometry
                     b["width"].Measure(Dimension.Length, 1, Far),
                     Station(b["at"], 0)
                 )),
-            n["wheels"].Each(w => new Wheel(w["name"].Text("wheel"), At(w["at"], 0), At(w["at"], 1))),
-            Bay(n["batteryBay"]),
-            n["ballastStations"]
+            Wheels: n["wheels"].Each(w => new Wheel(w["name"].Text("wheel"), At(w["at"], 0), At(w["at"], 1))),
+            Bay: Bay(n["batteryBay"]),
+            BallastStations: n["ballastStations"]
                 .Each(s => new BallastStation(
                     s["name"].Text(required: true),
                     Station(s["at"]),
@@ -49,12 +58,12 @@ internal static class SheetGeometry
 
     private static LiftingSurface Lifting(SheetNode n) =>
         new(
-            n["id"].Text(required: true),
-            n["role"].OneOf("wing", "wing", "tail", "foreplane", "v-tail"),
-            Station(n["rootLeadingEdge"]),
-            Station(n["height"], 0),
-            Station(n["rootGap"], 0),
-            n["panels"]
+            Id: n["id"].Text(required: true),
+            Role: n["role"].OneOf("wing", "wing", "tail", "foreplane", "v-tail"),
+            RootLeadingEdge: Station(n["rootLeadingEdge"]),
+            Height: Station(n["height"], 0),
+            RootGap: Station(n["rootGap"], 0),
+            Panels: n["panels"]
                 .Each(
                     p => new Panel(
                         p["root"].Measure(Dimension.Length, 1, Far),

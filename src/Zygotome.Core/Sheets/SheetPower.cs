@@ -9,13 +9,13 @@ internal static class SheetPower
         new(
             n["motors"]
                 .Each(m => new MotorSpec(
-                    m["id"].Text(required: true),
-                    m["kind"].OneOf("propeller", "propeller", "fan", "folding"),
-                    m["propeller"].Text(),
-                    m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
-                    m["at"].Measure(Dimension.Length, -5000, 5000),
-                    m["y"].Measure(Dimension.Length, -5000, 5000, 0),
-                    m["draw"].Quantity(Dimension.Current)
+                    Id: m["id"].Text(required: true),
+                    Kind: m["kind"].OneOf("propeller", "propeller", "fan", "folding"),
+                    Propeller: m["propeller"].Text(),
+                    Mass: m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
+                    At: m["at"].Measure(Dimension.Length, -5000, 5000),
+                    Y: m["y"].Measure(Dimension.Length, -5000, 5000, 0),
+                    Draw: m["draw"].Quantity(Dimension.Current)
                 )
                 {
                     Turns = m["turns"].Text(),
@@ -56,12 +56,12 @@ internal static class SheetPower
 
     public static ServoSpec Servo(SheetNode n) =>
         new(
-            n["id"].Text(required: true),
-            n["drives"].Texts(),
-            n["working"].Quantity(Dimension.Current),
-            n["stall"].Quantity(Dimension.Current),
-            n["torque"].Quantity(Dimension.Torque),
-            Optional(n["lead"], Dimension.Length, 10, 5000)
+            Id: n["id"].Text(required: true),
+            Drives: n["drives"].Texts(),
+            Working: n["working"].Quantity(Dimension.Current),
+            Stall: n["stall"].Quantity(Dimension.Current),
+            Torque: n["torque"].Quantity(Dimension.Torque),
+            Lead: Optional(n["lead"], Dimension.Length, 10, 5000)
         );
 
     public static LeadSpec Lead(SheetNode n) =>

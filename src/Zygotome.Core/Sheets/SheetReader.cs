@@ -66,12 +66,12 @@ public static class SheetReader
         }
 
         var sheet = new SpecSheet(
-            Kit(root["kit"]),
-            Defaults(root["defaults"]),
-            SheetGeometry.Read(root["geometry"]),
-            root["surfaces"].Each(Surface),
-            root["throws"].Each(Throw),
-            root["neutral"]
+            Kit: Kit(root["kit"]),
+            Defaults: Defaults(root["defaults"]),
+            Geometry: SheetGeometry.Read(root["geometry"]),
+            Surfaces: root["surfaces"].Each(Surface),
+            Throws: root["throws"].Each(Throw),
+            Neutral: root["neutral"]
                 .Each(n => new NeutralRow(
                     n["surfaces"].Text(required: true),
                     n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing,
@@ -80,13 +80,13 @@ public static class SheetReader
                 {
                     Assumed = n.IsAssumed || n["offset"].IsAssumed,
                 }),
-            Balance(root["balance"]),
-            SheetPower.Read(root["power"]),
-            Radio(root["radio"]),
-            root["parts"].Each(Part, most: SpecSheet.MostParts),
-            root["steps"].Each(SheetSteps.Read),
-            root["cautions"].Texts(),
-            hash
+            Balance: Balance(root["balance"]),
+            Power: SheetPower.Read(root["power"]),
+            Radio: Radio(root["radio"]),
+            Parts: root["parts"].Each(Part, most: SpecSheet.MostParts),
+            Steps: root["steps"].Each(SheetSteps.Read),
+            Cautions: root["cautions"].Texts(),
+            Hash: hash
         )
         {
             Servos = root["servos"].Each(SheetPower.Servo),
@@ -128,13 +128,13 @@ public static class SheetReader
         }
 
         return new KitInfo(
-            id,
-            n["name"].Text(required: n.Exists),
-            n["maker"].Text(),
-            n["revision"].Whole(1, 1, 9999, required: n.Exists),
-            n["class"].Text(),
-            n["source"].Text(),
-            n["material"].Text()
+            Id: id,
+            Name: n["name"].Text(required: n.Exists),
+            Maker: n["maker"].Text(),
+            Revision: n["revision"].Whole(1, 1, 9999, required: n.Exists),
+            Class: n["class"].Text(),
+            Source: n["source"].Text(),
+            Material: n["material"].Text()
         )
         {
             Supplied = n["supplied"].Texts(),
@@ -171,15 +171,15 @@ public static class SheetReader
             ? n["functions"].Texts()
             : [n["function"].Text(required: !n["functions"].Exists)];
         return new Surface(
-            id,
-            kind,
-            functions,
-            n["side"].OneOf("centre", "left", "right", "centre"),
-            n["on"].Text(required: true),
-            Share(n["from"]),
-            Share(n["to"]),
-            n["chord"].Measure(Dimension.Length, 3, 600),
-            n["name"].Text(Named(id))
+            Id: id,
+            Kind: kind,
+            Functions: functions,
+            Side: n["side"].OneOf("centre", "left", "right", "centre"),
+            On: n["on"].Text(required: true),
+            From: Share(n["from"]),
+            To: Share(n["to"]),
+            Chord: n["chord"].Measure(Dimension.Length, 3, 600),
+            Name: n["name"].Text(Named(id))
         );
     }
 
@@ -207,13 +207,13 @@ public static class SheetReader
         }
 
         return new ThrowRow(
-            n["surfaces"].Text(required: true),
-            n["function"].Text(),
-            n["rate"].Text("high"),
-            n["position"].Text(),
-            ways,
-            Measure(n["measure"]),
-            n["page"].Text()
+            Surfaces: n["surfaces"].Text(required: true),
+            Function: n["function"].Text(),
+            Rate: n["rate"].Text("high"),
+            Position: n["position"].Text(),
+            Ways: ways,
+            Measure: Measure(n["measure"]),
+            Page: n["page"].Text()
         );
     }
 

@@ -8,37 +8,37 @@ internal static class SheetSteps
 {
     public static StepSpec Read(SheetNode n) =>
         new(
-            n["id"].Text(required: true),
-            StageOf(n["stage"]),
-            n["title"].Text(required: true),
-            n["after"].Texts(),
-            n["handsOn"].Measure(Dimension.Time, 0, 10_000, 10),
-            n["parts"]
+            Id: n["id"].Text(required: true),
+            Stage: StageOf(n["stage"]),
+            Title: n["title"].Text(required: true),
+            After: n["after"].Texts(),
+            HandsOn: n["handsOn"].Measure(Dimension.Time, 0, 10_000, 10),
+            Parts: n["parts"]
                 .Fields()
                 .ToImmutableSortedDictionary(
                     f => f.Name,
                     f => f.Node.Whole(1, 1, 10_000, required: true),
                     StringComparer.Ordinal
                 ),
-            n["tools"].Texts(),
-            n["joint"].Exists
+            Tools: n["tools"].Texts(),
+            Bond: n["joint"].Exists
                 ? new BondSpec(
                     n["joint"]["a"].Text(required: true),
                     n["joint"]["b"].Text(required: true),
                     n["joint"]["kind"].Text("structural")
                 )
                 : null,
-            n["fits"].Texts(),
-            n["hides"].Texts(),
-            [.. n["disturbs"].Each(Disturbed).OfType<Aspect>()],
-            new StepNeeds(
+            Fits: n["fits"].Texts(),
+            Hides: n["hides"].Texts(),
+            Disturbs: [.. n["disturbs"].Each(Disturbed).OfType<Aspect>()],
+            Needs: new StepNeeds(
                 n["needs"]["power"].Flag(),
                 n["needs"]["unpowered"].Flag(),
                 n["needs"]["people"].Whole(1, 1, 4)
             ),
-            n["cautions"].Texts(),
-            n["text"].Text(),
-            n["page"].Text()
+            Cautions: n["cautions"].Texts(),
+            Text: n["text"].Text(),
+            Page: n["page"].Text()
         )
         {
             School = n["school"]

@@ -62,7 +62,22 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
                 sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
             )
         from way in Ways(function)
-        select Target(sheet, rules, new ThrowRow(surface.Id, function, "high", "", [], null, ""), surface, way, null);
+        select Target(
+            sheet,
+            rules,
+            new ThrowRow(
+                Surfaces: surface.Id,
+                Function: function,
+                Rate: "high",
+                Position: "",
+                Ways: [],
+                Measure: null,
+                Page: ""
+            ),
+            surface,
+            way,
+            null
+        );
 
     private static Way[] Ways(string function) =>
         function switch
@@ -94,18 +109,18 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
         var given = sheet.Given.GetValueOrDefault(key.Written);
         var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
         var target = new ThrowTarget(
-            key,
-            surface,
-            function,
-            rate,
-            way,
-            null,
-            0,
-            row.Measure ?? sheet.Defaults.Measure,
-            false,
-            printed,
-            false,
-            row.Page
+            Key: key,
+            Surface: surface,
+            Function: function,
+            Rate: rate,
+            Way: way,
+            Band: null,
+            Nominal: 0,
+            Measure: row.Measure ?? sheet.Defaults.Measure,
+            Percent: false,
+            Printed: printed,
+            ShopTolerance: false,
+            Page: row.Page
         )
         {
             GivenBy = given?.By ?? "",

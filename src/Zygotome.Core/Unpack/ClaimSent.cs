@@ -53,15 +53,15 @@ public sealed record ClaimSent(
             {
                 Claims = state.Unpack.Claims.Add(
                     new Claimed(
-                        entry.EntryId,
-                        Number,
-                        To?.Name ?? "",
-                        Findings,
-                        Shortages ?? [],
-                        Wish,
-                        LetterHash,
-                        MailHash,
-                        Evidence.Of(entry)
+                        Id: entry.EntryId,
+                        Number: Number,
+                        To: To?.Name ?? "",
+                        Findings: Findings,
+                        Shortages: Shortages ?? [],
+                        Wish: Wish,
+                        LetterHash: LetterHash,
+                        MailHash: MailHash,
+                        Evidence: Evidence.Of(entry)
                     )
                     {
                         ByLetter = ByLetter,

@@ -13,14 +13,14 @@ public static class Claims
         foreach (var f in state.Unpack.Findings.Where(f => f.Grading.Grade != Grade.Cosmetic))
         {
             yield return new Claimable(
-                f.Id,
-                false,
-                $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, "
+                Id: f.Id,
+                IsPart: false,
+                Text: $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, "
                     + $"{Places.Words(f.Place)}, {FindingWords.Grade(f.Grading.Grade)}",
-                f.Origin.Claimable,
-                $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
-                state.Unpack.Claims.Any(c => c.IsSent && Standing(c) && c.Findings.Contains(f.Id)),
-                state.Unpack.Claims.Any(c => !c.IsSent && c.Findings.Contains(f.Id))
+                Stands: f.Origin.Claimable,
+                Why: $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
+                Sent: state.Unpack.Claims.Any(c => c.IsSent && Standing(c) && c.Findings.Contains(f.Id)),
+                Written: state.Unpack.Claims.Any(c => !c.IsSent && c.Findings.Contains(f.Id))
             );
         }
 
@@ -29,17 +29,17 @@ public static class Claims
             if (Short(state, part.Id) is > 0 and var n)
             {
                 yield return new Claimable(
-                    part.Id,
-                    true,
-                    $"{n} × {part.Name}, bag {part.Bag}",
-                    true,
-                    state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong
+                    Id: part.Id,
+                    IsPart: true,
+                    Text: $"{n} × {part.Name}, bag {part.Bag}",
+                    Stands: true,
+                    Why: state.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong
                         ? $"{wrong} of the wrong kind or size came"
                         : "counted short",
-                    state.Unpack.Claims.Any(c =>
+                    Sent: state.Unpack.Claims.Any(c =>
                         c.IsSent && Standing(c) && c.Arrived is null && c.Shortages.Any(s => s.Part == part.Id)
                     ),
-                    state.Unpack.Claims.Any(c => !c.IsSent && c.Shortages.Any(s => s.Part == part.Id))
+                    Written: state.Unpack.Claims.Any(c => !c.IsSent && c.Shortages.Any(s => s.Part == part.Id))
                 );
             }
         }

@@ -20,12 +20,12 @@ public static class Counting
             : present > part.Quantity ? CountStanding.Extra
             : CountStanding.AllHere;
         return new PartCount(
-            part,
-            present,
-            wrong,
-            standing,
-            missing,
-            IsShort(standing) ? [.. Blocked(state, part.Id).Select(s => s.Title)] : []
+            Part: part,
+            Present: present,
+            WrongOnes: wrong,
+            Standing: standing,
+            Short: missing,
+            BlocksSteps: IsShort(standing) ? [.. Blocked(state, part.Id).Select(s => s.Title)] : []
         );
     }
 

@@ -34,79 +34,79 @@ public static class FindingGrades
     private static readonly Rule[] Table =
     [
         new(
-            "G1",
-            p => Grounding.Contains(p),
-            k => k != FindingKind.Scuff,
-            0,
-            Grade.FlightCritical,
-            "Damage to a hinge, spar, joint, horn, linkage, servo, motor mount, propeller, gear retention or "
+            Id: "G1",
+            Place: p => Grounding.Contains(p),
+            Kind: k => k != FindingKind.Scuff,
+            From: 0,
+            Grade: Grade.FlightCritical,
+            Text: "Damage to a hinge, spar, joint, horn, linkage, servo, motor mount, propeller, gear retention or "
                 + "receiver power grounds the aircraft, whatever its size."
         ),
         new(
-            "G2",
-            p => Grounding.Contains(p),
-            _ => true,
-            10,
-            Grade.Structural,
-            "A scuff of 10 mm or more there is structural."
+            Id: "G2",
+            Place: p => Grounding.Contains(p),
+            Kind: _ => true,
+            From: 10,
+            Grade: Grade.Structural,
+            Text: "A scuff of 10 mm or more there is structural."
         ),
         new(
-            "G3",
-            p => Grounding.Contains(p),
-            _ => true,
-            0,
-            Grade.Functional,
-            "A scuff under 10 mm there is functional."
+            Id: "G3",
+            Place: p => Grounding.Contains(p),
+            Kind: _ => true,
+            From: 0,
+            Grade: Grade.Functional,
+            Text: "A scuff under 10 mm there is functional."
         ),
         new(
-            "S1",
-            p => p == PlaceKind.Skin,
-            k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent,
-            10,
-            Grade.Structural,
-            "A crack, a parting seam or a bend of 10 mm or more in a wing, tail or fuselage is structural."
+            Id: "S1",
+            Place: p => p == PlaceKind.Skin,
+            Kind: k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent,
+            From: 10,
+            Grade: Grade.Structural,
+            Text: "A crack, a parting seam or a bend of 10 mm or more in a wing, tail or fuselage is structural."
         ),
         new(
-            "S2",
-            p => p == PlaceKind.Skin,
-            k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent or FindingKind.Loose,
-            0,
-            Grade.Functional,
-            "A shorter crack, parting or bend, or something loose there, is functional."
+            Id: "S2",
+            Place: p => p == PlaceKind.Skin,
+            Kind: k => k is FindingKind.Crack or FindingKind.Parting or FindingKind.Bent or FindingKind.Loose,
+            From: 0,
+            Grade: Grade.Functional,
+            Text: "A shorter crack, parting or bend, or something loose there, is functional."
         ),
         new(
-            "S3",
-            p => p == PlaceKind.Skin,
-            k => k is FindingKind.Crush or FindingKind.Crease,
-            30,
-            Grade.Structural,
-            "A crush or crease of 30 mm or more in a wing, tail or fuselage is structural."
+            Id: "S3",
+            Place: p => p == PlaceKind.Skin,
+            Kind: k => k is FindingKind.Crush or FindingKind.Crease,
+            From: 30,
+            Grade: Grade.Structural,
+            Text: "A crush or crease of 30 mm or more in a wing, tail or fuselage is structural."
         ),
         new(
-            "S4",
-            p => p == PlaceKind.Skin,
-            k => k is FindingKind.Crush or FindingKind.Crease or FindingKind.Dent,
-            15,
-            Grade.Functional,
-            "A crush, crease or dent of 15 mm or more there is functional."
+            Id: "S4",
+            Place: p => p == PlaceKind.Skin,
+            Kind: k => k is FindingKind.Crush or FindingKind.Crease or FindingKind.Dent,
+            From: 15,
+            Grade: Grade.Functional,
+            Text: "A crush, crease or dent of 15 mm or more there is functional."
         ),
         new(
-            "C1",
-            p => p == PlaceKind.Canopy,
-            k => k is FindingKind.Crack or FindingKind.Loose or FindingKind.Parting,
-            0,
-            Grade.Functional,
-            "A canopy or hatch that is cracked, loose or parting can come off in flight: functional."
+            Id: "C1",
+            Place: p => p == PlaceKind.Canopy,
+            Kind: k => k is FindingKind.Crack or FindingKind.Loose or FindingKind.Parting,
+            From: 0,
+            Grade: Grade.Functional,
+            Text: "A canopy or hatch that is cracked, loose or parting can come off in flight: functional."
         ),
         new(
-            "C2",
-            p => p == PlaceKind.ScalePart,
-            k => k is FindingKind.Loose or FindingKind.Parting,
-            0,
-            Grade.Functional,
-            "A loose scale part can come off in flight: functional."
+            Id: "C2",
+            Place: p => p == PlaceKind.ScalePart,
+            Kind: k => k is FindingKind.Loose or FindingKind.Parting,
+            From: 0,
+            Grade: Grade.Functional,
+            Text: "A loose scale part can come off in flight: functional."
         ),
-        new("Z1", _ => true, _ => true, 0, Grade.Cosmetic, "All else is cosmetic."),
+        new(Id: "Z1", Place: _ => true, Kind: _ => true, From: 0, Grade: Grade.Cosmetic, Text: "All else is cosmetic."),
     ];
 
     /// <summary>Every rule in order: id, from which size, grade, text.</summary>

@@ -53,17 +53,17 @@ public sealed record FindingRaised(
     {
         var size = (double)Size.Nominal;
         var finding = new Finding(
-            entry.EntryId,
-            $"F{state.Unpack.Raised + 1}",
-            Place,
-            PlaceKind,
-            Kind,
-            size,
-            X,
-            Y,
-            Note,
-            FindingGrades.Of(PlaceKind, Kind, size),
-            Evidence.Of(entry)
+            Id: entry.EntryId,
+            Tag: $"F{state.Unpack.Raised + 1}",
+            Place: Place,
+            PlaceKind: PlaceKind,
+            Kind: Kind,
+            Size: size,
+            X: X,
+            Y: Y,
+            Note: Note,
+            Grading: FindingGrades.Of(PlaceKind, Kind, size),
+            Evidence: Evidence.Of(entry)
         )
         {
             View = View,

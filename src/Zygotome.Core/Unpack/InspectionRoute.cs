@@ -73,22 +73,22 @@ public static class InspectionRoute
         [
             .. sheet.Power.Motors.Where(m => SideOf(m) == 0 && !Behind(g, m)).SelectMany(m => MotorPoints(sheet, m)),
             new(
-                "canopy",
-                "Canopy and hatch",
-                body,
-                PlaceKind.Canopy,
-                g.Nose * 0.5,
-                0,
-                "Latch pulled; glue edge all round; no crack at the corners."
+                Id: "canopy",
+                Title: "Canopy and hatch",
+                Part: body,
+                Kind: PlaceKind.Canopy,
+                X: g.Nose * 0.5,
+                Y: 0,
+                Feel: "Latch pulled; glue edge all round; no crack at the corners."
             ),
             new(
-                "bay",
-                "Battery bay and leads at the nose",
-                body,
-                PlaceKind.ReceiverPower,
-                g.Bay is { } bay ? (bay.From + bay.To) / 2 : g.Nose * 0.4,
-                0,
-                "Pull each lead at its housing; no bare wire; tray and strap glued."
+                Id: "bay",
+                Title: "Battery bay and leads at the nose",
+                Part: body,
+                Kind: PlaceKind.ReceiverPower,
+                X: g.Bay is { } bay ? (bay.From + bay.To) / 2 : g.Nose * 0.4,
+                Y: 0,
+                Feel: "Pull each lead at its housing; no bare wire; tray and strap glued."
             ),
             .. g.Lifting.Where(l => l.Role != "wing" && Ahead(g, l)).SelectMany(l => TailPoints(sheet, l)),
         ];
@@ -108,13 +108,13 @@ public static class InspectionRoute
             ),
             .. fins.SelectMany(i => FinPoints(sheet, i)),
             .. wheels.Select(i => new WalkPoint(
-                $"leg/{i + 1}",
-                $"{g.Wheels[i].Name}: leg and wheel",
-                $"wheel-{i + 1}",
-                PlaceKind.GearRetention,
-                g.Wheels[i].X,
-                g.Wheels[i].Y,
-                "Pull and twist the leg; spin the wheel; collar and its screw."
+                Id: $"leg/{i + 1}",
+                Title: $"{g.Wheels[i].Name}: leg and wheel",
+                Part: $"wheel-{i + 1}",
+                Kind: PlaceKind.GearRetention,
+                X: g.Wheels[i].X,
+                Y: g.Wheels[i].Y,
+                Feel: "Pull and twist the leg; spin the wheel; collar and its screw."
             )),
         ];
     }
@@ -127,13 +127,13 @@ public static class InspectionRoute
         return
         [
             new(
-                "skin/body",
-                "Fuselage sides",
-                body,
-                PlaceKind.Skin,
-                end * 0.4,
-                0,
-                "Both palms from nose to tail: crush, crease, seams parting."
+                Id: "skin/body",
+                Title: "Fuselage sides",
+                Part: body,
+                Kind: PlaceKind.Skin,
+                X: end * 0.4,
+                Y: 0,
+                Feel: "Both palms from nose to tail: crush, crease, seams parting."
             ),
             .. g.Lifting.Where(l => l.Role != "wing" && !Ahead(g, l)).SelectMany(l => TailPoints(sheet, l)),
             .. fins.SelectMany(i => FinPoints(sheet, i)),
@@ -149,31 +149,31 @@ public static class InspectionRoute
         return
         [
             new(
-                "under",
-                "Underside",
-                body,
-                PlaceKind.Skin,
-                0,
-                0,
-                "Turn it over: belly, screw heads, hatches, drain holes."
+                Id: "under",
+                Title: "Underside",
+                Part: body,
+                Kind: PlaceKind.Skin,
+                X: 0,
+                Y: 0,
+                Feel: "Turn it over: belly, screw heads, hatches, drain holes."
             ),
             .. wheels.Select(i => new WalkPoint(
-                $"leg/{i + 1}",
-                $"{g.Wheels[i].Name}: leg and steering",
-                $"wheel-{i + 1}",
-                PlaceKind.GearRetention,
-                g.Wheels[i].X,
-                0,
-                "Pull and twist the leg; steer it by hand; collar and its screw."
+                Id: $"leg/{i + 1}",
+                Title: $"{g.Wheels[i].Name}: leg and steering",
+                Part: $"wheel-{i + 1}",
+                Kind: PlaceKind.GearRetention,
+                X: g.Wheels[i].X,
+                Y: 0,
+                Feel: "Pull and twist the leg; steer it by hand; collar and its screw."
             )),
             .. sheet.Leads.Select(l => new WalkPoint(
-                $"lead/{l.Id}",
-                $"Lead: {(l.Label.Length > 0 ? l.Label : l.Id)}",
-                body,
-                PlaceKind.ReceiverPower,
-                0,
-                0,
-                "Pull at the housing, look for a pinch where it passes a joint."
+                Id: $"lead/{l.Id}",
+                Title: $"Lead: {(l.Label.Length > 0 ? l.Label : l.Id)}",
+                Part: body,
+                Kind: PlaceKind.ReceiverPower,
+                X: 0,
+                Y: 0,
+                Feel: "Pull at the housing, look for a pinch where it passes a joint."
             )),
         ];
     }
@@ -183,31 +183,31 @@ public static class InspectionRoute
         var which = sheet.Power.Motors.Length == 1 ? "" : $", {m.Id}";
         yield return m.Kind == "fan"
             ? new(
-                $"motor/{m.Id}",
-                $"Fan and intake{which}",
-                $"motor-{m.Id}",
-                PlaceKind.Propeller,
-                m.At,
-                m.Y,
-                "Turn it by hand: no rub, every blade whole. Nothing loose in the intake."
+                Id: $"motor/{m.Id}",
+                Title: $"Fan and intake{which}",
+                Part: $"motor-{m.Id}",
+                Kind: PlaceKind.Propeller,
+                X: m.At,
+                Y: m.Y,
+                Feel: "Turn it by hand: no rub, every blade whole. Nothing loose in the intake."
             )
             : new(
-                $"motor/{m.Id}",
-                $"Motor and propeller{which}",
-                $"motor-{m.Id}",
-                PlaceKind.Propeller,
-                m.At,
-                m.Y,
-                "Turn it by hand, wires off: listen for grit; look at blade roots and edges."
+                Id: $"motor/{m.Id}",
+                Title: $"Motor and propeller{which}",
+                Part: $"motor-{m.Id}",
+                Kind: PlaceKind.Propeller,
+                X: m.At,
+                Y: m.Y,
+                Feel: "Turn it by hand, wires off: listen for grit; look at blade roots and edges."
             );
         yield return new(
-            $"mount/{m.Id}",
-            $"Motor mount{which}",
-            $"motor-{m.Id}",
-            PlaceKind.MotorMount,
-            m.At,
-            m.Y,
-            "Rock the shaft: no play, no cracking sound, every screw there."
+            Id: $"mount/{m.Id}",
+            Title: $"Motor mount{which}",
+            Part: $"motor-{m.Id}",
+            Kind: PlaceKind.MotorMount,
+            X: m.At,
+            Y: m.Y,
+            Feel: "Rock the shaft: no play, no cracking sound, every screw there."
         );
     }
 
@@ -222,32 +222,32 @@ public static class InspectionRoute
         var (part, name) = ($"{wing.Id}-{side}", Titled($"{side} {called}"));
         var (edge, chord) = Planform.At(wing, wing.HalfSpan * 0.12);
         yield return new(
-            $"joint/{part}",
-            $"{name}: root joint",
-            part,
-            PlaceKind.Joint,
-            edge + (chord * 0.4),
-            sign * wing.HalfSpan * 0.05,
-            "Bend gently: no click, no gap opening; sockets clean."
+            Id: $"joint/{part}",
+            Title: $"{name}: root joint",
+            Part: part,
+            Kind: PlaceKind.Joint,
+            X: edge + (chord * 0.4),
+            Y: sign * wing.HalfSpan * 0.05,
+            Feel: "Bend gently: no click, no gap opening; sockets clean."
         );
         yield return new(
-            $"spar/{part}",
-            $"{name}: spar",
-            part,
-            PlaceKind.Spar,
-            edge + (chord * 0.3),
-            sign * wing.HalfSpan * 0.35,
-            "Sight along it: straight, not twisted; flex and listen."
+            Id: $"spar/{part}",
+            Title: $"{name}: spar",
+            Part: part,
+            Kind: PlaceKind.Spar,
+            X: edge + (chord * 0.3),
+            Y: sign * wing.HalfSpan * 0.35,
+            Feel: "Sight along it: straight, not twisted; flex and listen."
         );
         (edge, chord) = Planform.At(wing, wing.HalfSpan * 0.7);
         yield return new(
-            $"skin/{part}",
-            $"{name}: skin and leading edge",
-            part,
-            PlaceKind.Skin,
-            edge,
-            sign * wing.HalfSpan * 0.7,
-            "Palm along the edge, top and below: dents, creases, tacky paint."
+            Id: $"skin/{part}",
+            Title: $"{name}: skin and leading edge",
+            Part: part,
+            Kind: PlaceKind.Skin,
+            X: edge,
+            Y: sign * wing.HalfSpan * 0.7,
+            Feel: "Palm along the edge, top and below: dents, creases, tacky paint."
         );
         foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == wing.Id && s.Side == side), sign))
         {
@@ -261,13 +261,13 @@ public static class InspectionRoute
         {
             var (edge, chord) = Planform.At(tail, tail.HalfSpan * 0.5);
             yield return new(
-                $"skin/{tail.Id}-{side}",
-                Titled($"{side} {tail.Id}"),
-                $"{tail.Id}-{side}",
-                PlaceKind.Joint,
-                edge + (chord * 0.4),
-                sign * tail.HalfSpan * 0.4,
-                "Rock it at its root: no play, no click; skin whole."
+                Id: $"skin/{tail.Id}-{side}",
+                Title: Titled($"{side} {tail.Id}"),
+                Part: $"{tail.Id}-{side}",
+                Kind: PlaceKind.Joint,
+                X: edge + (chord * 0.4),
+                Y: sign * tail.HalfSpan * 0.4,
+                Feel: "Rock it at its root: no play, no click; skin whole."
             );
             foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == tail.Id && s.Side == side), sign))
             {
@@ -287,13 +287,13 @@ public static class InspectionRoute
         var (fin, one) = (g.Fins[index], g.Fins.Length == 1);
         var part = one ? "fin" : $"fin-{index + 1}";
         yield return new(
-            $"joint/{part}",
-            one ? "Fin: root" : $"Fin {index + 1}: root",
-            part,
-            PlaceKind.Joint,
-            fin.X + (fin.Root / 2),
-            fin.Y,
-            "Rock it: no play, no click, upright."
+            Id: $"joint/{part}",
+            Title: one ? "Fin: root" : $"Fin {index + 1}: root",
+            Part: part,
+            Kind: PlaceKind.Joint,
+            X: fin.X + (fin.Root / 2),
+            Y: fin.Y,
+            Feel: "Rock it: no play, no click, upright."
         );
         foreach (
             var point in Surfaces(
@@ -319,22 +319,22 @@ public static class InspectionRoute
                     ? (fin.X + fin.Root, fin.Y)
                 : (0, 0);
             yield return new(
-                $"hinge/{s.Id}",
-                $"{s.Name}: hinge line",
-                s.Id,
-                PlaceKind.Hinge,
-                x - (s.Chord / 3),
-                y,
-                "Full both ways by hand: even, no tear at the ends, no tight spot."
+                Id: $"hinge/{s.Id}",
+                Title: $"{s.Name}: hinge line",
+                Part: s.Id,
+                Kind: PlaceKind.Hinge,
+                X: x - (s.Chord / 3),
+                Y: y,
+                Feel: "Full both ways by hand: even, no tear at the ends, no tight spot."
             );
             yield return new(
-                $"horn/{s.Id}",
-                $"{s.Name}: horn and linkage",
-                s.Id,
-                PlaceKind.Horn,
-                x,
-                y,
-                "Pull the horn; clevis keeper on; rod straight; no slop."
+                Id: $"horn/{s.Id}",
+                Title: $"{s.Name}: horn and linkage",
+                Part: s.Id,
+                Kind: PlaceKind.Horn,
+                X: x,
+                Y: y,
+                Feel: "Pull the horn; clevis keeper on; rod straight; no slop."
             );
         }
     }

@@ -49,16 +49,16 @@ public static class RepairHelp
         {
             var ready = Ready(state, today, left + minutes, days, cure > state.Rules.DayMinutes);
             return new WayOut(
-                disposition,
-                allowed,
-                words,
-                minutes,
-                cure,
-                glue,
-                grams,
-                days,
-                ready,
-                Effect(ready, state.HandedIn.Promised)
+                Disposition: disposition,
+                Allowed: allowed,
+                Words: words,
+                Minutes: minutes,
+                CureMinutes: cure,
+                Glue: glue,
+                Grams: grams,
+                Days: days,
+                Ready: ready,
+                Effect: Effect(ready, state.HandedIn.Promised)
             )
             {
                 Late = ready > state.HandedIn.Promised,

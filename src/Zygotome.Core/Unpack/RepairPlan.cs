@@ -23,15 +23,15 @@ public sealed record RepairPlan(
     /// </summary>
     public static RepairPlan Replacing(Finding f) =>
         new(
-            true,
-            Math.Round(15 + (FindingGrades.Grounds(f.PlaceKind) ? 15 : 0) + (f.Size / 20)),
-            null,
-            "none",
-            0,
-            0,
-            0,
-            "The damaged part out, the new one in as its step in the manual says.",
-            []
+            Possible: true,
+            Minutes: Math.Round(15 + (FindingGrades.Grounds(f.PlaceKind) ? 15 : 0) + (f.Size / 20)),
+            Bond: null,
+            Glue: "none",
+            HandleMinutes: 0,
+            FullMinutes: 0,
+            Grams: 0,
+            Words: "The damaged part out, the new one in as its step in the manual says.",
+            Cautions: []
         );
 
     /// <summary>
@@ -42,15 +42,15 @@ public sealed record RepairPlan(
         if (Mending.Of(f.PlaceKind, f.Kind) is { Glued: false } mending)
         {
             return new RepairPlan(
-                mending.Possible,
-                mending.Minutes + Math.Round(f.Size / 100),
-                null,
-                "none",
-                0,
-                0,
-                0,
-                mending.Words,
-                []
+                Possible: mending.Possible,
+                Minutes: mending.Minutes + Math.Round(f.Size / 100),
+                Bond: null,
+                Glue: "none",
+                HandleMinutes: 0,
+                FullMinutes: 0,
+                Grams: 0,
+                Words: mending.Words,
+                Cautions: []
             );
         }
 
@@ -61,15 +61,15 @@ public sealed record RepairPlan(
         if (f.Kind == FindingKind.Dent && f.Grading.Grade == Grade.Cosmetic)
         {
             return new RepairPlan(
-                true,
-                8,
-                null,
-                "none",
-                0,
-                0,
-                0,
-                "Warm it with a damp cloth until it rises, touch in the colour.",
-                []
+                Possible: true,
+                Minutes: 8,
+                Bond: null,
+                Glue: "none",
+                HandleMinutes: 0,
+                FullMinutes: 0,
+                Grams: 0,
+                Words: "Warm it with a damp cloth until it rises, touch in the colour.",
+                Cautions: []
             );
         }
 
@@ -94,16 +94,16 @@ public sealed record RepairPlan(
         );
         var grams = Numbers.Round(Math.Round((1 + (f.Size * 0.03)) * glue.GramsFactor, 1));
         return new RepairPlan(
-            true,
-            minutes,
-            new BondSpec(material, f.PlaceKind == PlaceKind.Spar ? "carbon" : material, glue.Job),
-            glue.Name,
-            glue.HandleMinutes,
-            glue.FullMinutes,
-            grams,
-            $"{glue.Preparation} {glue.Name}, {Numbers.Say(glue.HandleMinutes)} min to "
+            Possible: true,
+            Minutes: minutes,
+            Bond: new BondSpec(material, f.PlaceKind == PlaceKind.Spar ? "carbon" : material, glue.Job),
+            Glue: glue.Name,
+            HandleMinutes: glue.HandleMinutes,
+            FullMinutes: glue.FullMinutes,
+            Grams: grams,
+            Words: $"{glue.Preparation} {glue.Name}, {Numbers.Say(glue.HandleMinutes)} min to "
                 + $"handle.{(f.PlaceKind == PlaceKind.Hinge ? " Free movement before it sets and after." : "")}",
-            [.. glue.Harms.Select(h => $"Not here: {h}.")]
+            Cautions: [.. glue.Harms.Select(h => $"Not here: {h}.")]
         );
     }
 }

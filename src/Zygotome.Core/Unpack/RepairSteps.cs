@@ -22,21 +22,21 @@ public static class RepairSteps
                 ? "Re-inspected by somebody other than who repairs it."
                 : "Re-inspected before release.";
         return new StepSpec(
-            IdOf(f),
-            Stage.Build,
-            $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}",
-            [],
-            plan.Minutes,
-            ImmutableSortedDictionary<string, int>.Empty,
-            [],
-            plan.Bond,
-            [],
-            [],
-            [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)],
-            new StepNeeds(false, false, 1),
-            plan.Cautions,
-            $"{plan.Words} {inspector}",
-            ""
+            Id: IdOf(f),
+            Stage: Stage.Build,
+            Title: $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}",
+            After: [],
+            HandsOn: plan.Minutes,
+            Parts: ImmutableSortedDictionary<string, int>.Empty,
+            Tools: [],
+            Bond: plan.Bond,
+            Fits: [],
+            Hides: [],
+            Disturbs: [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)],
+            Needs: new StepNeeds(false, false, 1),
+            Cautions: plan.Cautions,
+            Text: $"{plan.Words} {inspector}",
+            Page: ""
         )
         {
             Repairs = f.Id,

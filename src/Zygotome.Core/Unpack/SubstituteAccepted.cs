@@ -89,7 +89,14 @@ public sealed record SubstituteAccepted(
                     Math.Max(0, state.Unpack.Wrong.GetValueOrDefault(Part) - Quantity)
                 ),
                 Substitutes = state.Unpack.Substitutes.Add(
-                    new Substitute(Part, Quantity, $"{Diameter.Text} × {Length.Text}", why, Note, Evidence.Of(entry))
+                    new Substitute(
+                        Part: Part,
+                        Quantity: Quantity,
+                        Size: $"{Diameter.Text} × {Length.Text}",
+                        Why: why,
+                        Note: Note,
+                        Evidence: Evidence.Of(entry)
+                    )
                 ),
             }
         );

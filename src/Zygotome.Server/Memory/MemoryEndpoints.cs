@@ -17,12 +17,12 @@ public sealed record VerifiedView(
 {
     internal static VerifiedView Of(Verified v) =>
         new(
-            v.At,
-            v.Result.Sound,
-            v.Result.Entries,
-            v.Result.Jobs,
-            v.Result.Registered,
-            [.. v.Result.Found.Take(Most).Select(f => f.Words)]
+            At: v.At,
+            Sound: v.Result.Sound,
+            Entries: v.Result.Entries,
+            Jobs: v.Result.Jobs,
+            Registered: v.Result.Registered,
+            Found: [.. v.Result.Found.Take(Most).Select(f => f.Words)]
         );
 
     private const int Most = 50;

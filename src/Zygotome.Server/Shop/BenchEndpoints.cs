@@ -90,26 +90,26 @@ internal static class BenchEndpoints
     private static PartsLine[] Parts(JobLine line, DateOnly today) =>
         [
             .. line.Facts.OnTheWay.Select(p => new PartsLine(
-                line.Job,
-                line.Facts.Number,
-                line.Facts.Kit,
-                p.To,
-                p.Due,
-                p.Due < today,
-                p.What
+                Job: line.Job,
+                Number: line.Facts.Number,
+                Kit: line.Facts.Kit,
+                To: p.To,
+                Due: p.Due,
+                Late: p.Due < today,
+                What: p.What
             )),
         ];
 
     private static ClaimLine? Claim(JobLine line, DateOnly today) =>
         line.Facts.Claim is { } claim
             ? new ClaimLine(
-                line.Job,
-                line.Facts.Number,
-                line.Facts.Kit,
-                claim.To,
-                claim.Until,
-                claim.Until.DayNumber - today.DayNumber,
-                claim.What
+                Job: line.Job,
+                Number: line.Facts.Number,
+                Kit: line.Facts.Kit,
+                To: claim.To,
+                Until: claim.Until,
+                DaysLeft: claim.Until.DayNumber - today.DayNumber,
+                What: claim.What
             )
             : null;
 
@@ -117,14 +117,14 @@ internal static class BenchEndpoints
     {
         var f = line.Facts;
         return new NextLine(
-            line.Job,
-            f.Number,
-            f.Kit,
-            Core.StageNames.Key(f.Outlook.Stage),
-            Core.StageNames.Title(f.Outlook.Stage),
-            f.Outlook.Words(f.TimeZone, now),
-            f.Promised,
-            f.Promised < today
+            Job: line.Job,
+            Number: f.Number,
+            Kit: f.Kit,
+            Stage: Core.StageNames.Key(f.Outlook.Stage),
+            StageTitle: Core.StageNames.Title(f.Outlook.Stage),
+            Holds: f.Outlook.Words(f.TimeZone, now),
+            Promised: f.Promised,
+            Late: f.Promised < today
         );
     }
 }

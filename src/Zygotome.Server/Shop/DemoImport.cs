@@ -94,7 +94,16 @@ internal sealed class DemoImport(
             var answer = await writer.Record(
                 new Post(
                     job.Id,
-                    [new Draft($"{job.Id}-{i + 1}", e.Type, body, at, i, body is ClaimSent ? claims.Compose : null)],
+                    [
+                        new Draft(
+                            EntryId: $"{job.Id}-{i + 1}",
+                            Type: e.Type,
+                            Body: body,
+                            ObservedAt: at,
+                            ExpectedSeq: i,
+                            Compose: body is ClaimSent ? claims.Compose : null
+                        ),
+                    ],
                     staff[e.By],
                     e.Look,
                     at

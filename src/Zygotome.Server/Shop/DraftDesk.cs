@@ -39,14 +39,14 @@ internal sealed partial class DraftDesk(
             || !ArchetypeSheet
                 .Begin(
                     new ArchetypeRequest(
-                        post.Class,
-                        post.Name,
-                        post.Maker,
-                        span,
-                        length,
-                        weight,
-                        post.Material,
-                        [.. post.Fitted]
+                        Class: post.Class,
+                        Name: post.Name,
+                        Maker: post.Maker,
+                        Span: span,
+                        Length: length,
+                        EmptyWeight: weight,
+                        Material: post.Material,
+                        Fitted: [.. post.Fitted]
                     )
                 )
                 .Try(out var file, out refusal)
@@ -87,13 +87,13 @@ internal sealed partial class DraftDesk(
         }
 
         var draft = new SheetDraft(
-            Guid.NewGuid().ToString("N"),
-            SheetFile.Name(file),
-            1,
-            SheetFile.Bytes(file),
-            by.Name,
-            Now(),
-            by.Id
+            Id: Guid.NewGuid().ToString("N"),
+            Name: SheetFile.Name(file),
+            Version: 1,
+            Bytes: SheetFile.Bytes(file),
+            ByName: by.Name,
+            ChangedAt: Now(),
+            Writer: by.Id
         );
         drafts.Add(draft);
         foreach (var answer in answersOf is null ? [] : drafts.Answers(answersOf))
@@ -254,33 +254,33 @@ internal sealed partial class DraftDesk(
         var sections = SheetForm.Of(file, reading.Errors, flags, answers.Select(a => a.Flag).ToHashSet());
         var drawable = rough is { Geometry.Lifting.Length: > 0 } or { Geometry.Bodies.Length: > 0 };
         return new DraftView(
-            draft.Id,
-            draft.Name,
-            draft.Version,
-            draft.ByName,
-            draft.ChangedAt,
-            sections,
-            reading.Errors,
-            [.. answers.Select(AnswerView.Of)],
-            drawable ? DrawingView.Of(Drawings.Plan(rough!)) : null,
-            drawable
+            Id: draft.Id,
+            Name: draft.Name,
+            Version: draft.Version,
+            By: draft.ByName,
+            ChangedAt: draft.ChangedAt,
+            Sections: sections,
+            Mistakes: reading.Errors,
+            Answers: [.. answers.Select(AnswerView.Of)],
+            Drawing: drawable ? DrawingView.Of(Drawings.Plan(rough!)) : null,
+            Dimensions: drawable
                 ?
                 [
                     .. DimensionLines
                         .Of(rough!)
                         .Select(d => new DimensionView(
-                            d.From.Across,
-                            d.From.Down,
-                            d.To.Across,
-                            d.To.Down,
-                            d.Text,
-                            d.Path
+                            FromAcross: d.From.Across,
+                            FromDown: d.From.Down,
+                            ToAcross: d.To.Across,
+                            ToDown: d.To.Down,
+                            Text: d.Text,
+                            Path: d.Path
                         )),
                 ]
                 : [],
-            sections.Sum(s => s.Assumed),
-            sections.Sum(s => s.Doubts),
-            sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..]
+            Assumed: sections.Sum(s => s.Assumed),
+            Doubts: sections.Sum(s => s.Doubts),
+            NextRevision: sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..]
                 ? $"after revision {latest.Revision}"
                 : "the first revision"
         );

@@ -45,13 +45,13 @@ public sealed record DraftCard(
     {
         _ = SheetFile.Parse(draft.Bytes);
         return new DraftCard(
-            draft.Id,
-            draft.Name,
-            draft.ChangedAt,
-            draft.ByName,
-            yours,
-            draft.RemovedBy,
-            draft.RemovedAt is { } at ? Instants.Read(at) + DraftStore.Grace : null
+            Id: draft.Id,
+            Name: draft.Name,
+            ChangedAt: draft.ChangedAt,
+            By: draft.ByName,
+            Yours: yours,
+            RemovedBy: draft.RemovedBy,
+            RestorableUntil: draft.RemovedAt is { } at ? Instants.Read(at) + DraftStore.Grace : null
         );
     }
 }

@@ -36,22 +36,22 @@ public sealed record SheetCard(
     /// <param name="confirmed">Null where no lead has confirmed it.</param>
     internal static SheetCard Of(SheetFacts f, SheetConfirmation? confirmed) =>
         new(
-            f.Id,
-            f.Revision,
-            f.Name,
-            f.Maker,
-            f.Class,
-            f.Source,
-            f.Hash,
-            f.Throws,
-            f.Parts,
-            f.Steps,
-            f.Assumed,
-            f.Doubts,
-            f.Configurations,
-            f.PacksTogether,
-            DrawingRef.Of(f.Hash),
-            confirmed?.By.Name ?? ""
+            Id: f.Id,
+            Revision: f.Revision,
+            Name: f.Name,
+            Maker: f.Maker,
+            Class: f.Class,
+            Source: f.Source,
+            Hash: f.Hash,
+            Throws: f.Throws,
+            Parts: f.Parts,
+            Steps: f.Steps,
+            Assumed: f.Assumed,
+            Doubts: f.Doubts,
+            Configurations: f.Configurations,
+            PacksTogether: f.PacksTogether,
+            Drawing: DrawingRef.Of(f.Hash),
+            ConfirmedBy: confirmed?.By.Name ?? ""
         );
 }
 
@@ -185,15 +185,15 @@ internal static class SheetEndpoints
         sheets.Find(id, before) is { } old && sheets.Find(id, after) is { } now
             ? TypedResults.Ok(
                 new DifferenceView(
-                    now.Kit.Name,
-                    before,
-                    after,
-                    SheetDifference.Between(
+                    Name: now.Kit.Name,
+                    Before: before,
+                    After: after,
+                    Differences: SheetDifference.Between(
                         SheetFile.Parse(sheets.Bytes(id, before)!),
                         SheetFile.Parse(sheets.Bytes(id, after)!)
                     ),
-                    DrawingView.Of(Drawings.Plan(old)),
-                    DrawingView.Of(Drawings.Plan(now))
+                    Old: DrawingView.Of(Drawings.Plan(old)),
+                    Drawing: DrawingView.Of(Drawings.Plan(now))
                 )
             )
             : Problems.NotFound($"sheet {id} with both revisions {before} and {after}");

@@ -23,13 +23,13 @@ internal static class ShopEndpoints
             "/api/shop",
             (ShopSettings settings, Store.Database database) =>
                 new ShopView(
-                    settings.Current.Shop,
-                    settings.Current.TimeZone,
-                    settings.Current.Instruments,
-                    settings.Current.Adhesives,
-                    settings.Current.Suppliers,
-                    settings.Current.Receivers,
-                    database.Cut
+                    Name: settings.Current.Shop,
+                    TimeZone: settings.Current.TimeZone,
+                    Instruments: settings.Current.Instruments,
+                    Adhesives: settings.Current.Adhesives,
+                    Suppliers: settings.Current.Suppliers,
+                    Receivers: settings.Current.Receivers,
+                    Cut: database.Cut
                 )
         );
 }

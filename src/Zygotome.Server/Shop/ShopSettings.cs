@@ -63,20 +63,25 @@ internal sealed class ShopSettings(ShopStore store, People people)
     public void Begin(string name, string timeZone) =>
         Put(
             new ShopFile(
-                "zygotome-shop/1",
-                name,
-                timeZone,
+                Format: "zygotome-shop/1",
+                Shop: name,
+                TimeZone: timeZone,
                 Guarded: false,
                 ThrowTolerance: 1.0m,
                 Pin: "",
                 Staff: [],
                 Customers: [],
+                Instruments:
                 [
                     new("rule", "steel rule", "mm", 0.5),
                     new("gauge", "throw gauge", "degrees", 0.3),
                     new("scales", "bench scales", "g", 1),
                 ],
-                [new("slow-epoxy", "slow epoxy", 60, 720, true), new("contact", "foam-safe contact", 15, 240, false)]
+                Adhesives:
+                [
+                    new("slow-epoxy", "slow epoxy", 60, 720, true),
+                    new("contact", "foam-safe contact", 15, 240, false),
+                ]
             )
         );
 

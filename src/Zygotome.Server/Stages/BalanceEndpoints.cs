@@ -74,7 +74,8 @@ internal static class BalanceEndpoints
         var motor = state.Sheet.Power.Motors.FirstOrDefault();
         var pack = state.Aboard.Battery!;
         return new BalanceView(
-            state.Sheet.Geometry.Datum,
+            Datum: state.Sheet.Geometry.Datum,
+            Configurations:
             [
                 .. from configuration in state.Sheet.Balance.Configurations
                 let lines = Lines(configuration.Name, ledger)
@@ -82,15 +83,16 @@ internal static class BalanceEndpoints
                 where lines.Any(l => l.Of == Weighable.Centre)
                 select Of(state, configuration, lines),
             ],
-            new PackView(
-                (double)pack.Length.Nominal,
-                pack.Mass.Text,
-                fronts?.First,
-                fronts?.Last,
-                bay?.From ?? 0,
-                bay?.To ?? 0,
-                bay?.Width ?? 40
+            Pack: new PackView(
+                Length: (double)pack.Length.Nominal,
+                Mass: pack.Mass.Text,
+                FirstFront: fronts?.First,
+                LastFront: fronts?.Last,
+                BayFrom: bay?.From ?? 0,
+                BayTo: bay?.To ?? 0,
+                BayWidth: bay?.Width ?? 40
             ),
+            Ballast:
             [
                 .. state.Sheet.Geometry.BallastStations.Select(s => new BallastView(
                     s.Name,
@@ -100,9 +102,9 @@ internal static class BalanceEndpoints
                     state.Balance.BallastAt(s.Name)
                 )),
             ],
-            motor?.Kind ?? "",
-            motor?.Mass,
-            motor?.At
+            MotorKind: motor?.Kind ?? "",
+            PropellerMass: motor?.Mass,
+            PropellerAt: motor?.At
         );
     }
 
@@ -127,37 +129,51 @@ internal static class BalanceEndpoints
                 : null;
         var range = lines.First(l => l.Of == Weighable.Centre).Line;
         return new ConfigurationView(
-            configuration.Name,
-            target?.Range.Low,
-            target?.Range.High,
-            target?.Target.Low,
-            target?.Target.High,
-            target?.School ?? "",
-            range,
-            lines,
-            Rounded(cg?.X),
-            Rounded(cg?.UX),
-            Rounded(cg?.Y),
-            cg?.Weight,
-            cg is null || target is null || state.Released ? null
+            Name: configuration.Name,
+            Low: target?.Range.Low,
+            High: target?.Range.High,
+            TargetLow: target?.Target.Low,
+            TargetHigh: target?.Target.High,
+            School: target?.School ?? "",
+            Range: range,
+            Lines: lines,
+            X: Rounded(cg?.X),
+            UX: Rounded(cg?.UX),
+            Y: Rounded(cg?.Y),
+            Grams: cg?.Weight,
+            Advice: cg is null || target is null || state.Released ? null
                 : range.Standing == Standing.Stale
                     ? new BalanceAdviceView(
-                        "Weigh again: what it was weighed with has changed.",
-                        null,
-                        "",
-                        0,
-                        null,
-                        false
+                        Words: "Weigh again: what it was weighed with has changed.",
+                        PackFront: null,
+                        Station: "",
+                        Pieces: 0,
+                        LandsAt: null,
+                        Possible: false
                     )
                 : BalanceAdvice
                     .For(state, target, cg)
                     .Match(
-                        a => new BalanceAdviceView(a.Words, a.PackFront, a.Station, a.Pieces, Rounded(a.LandsAt), true),
-                        r => new BalanceAdviceView(r.Text, null, "", 0, null, false)
+                        a => new BalanceAdviceView(
+                            Words: a.Words,
+                            PackFront: a.PackFront,
+                            Station: a.Station,
+                            Pieces: a.Pieces,
+                            LandsAt: Rounded(a.LandsAt),
+                            Possible: true
+                        ),
+                        r => new BalanceAdviceView(
+                            Words: r.Text,
+                            PackFront: null,
+                            Station: "",
+                            Pieces: 0,
+                            LandsAt: null,
+                            Possible: false
+                        )
                     ),
-            [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []],
-            configuration.PackFront is not null,
-            PackPlaces.FrontOf(state, configuration.Name) ?? configuration.PackFront
+            Supports: [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []],
+            OwnPlace: configuration.PackFront is not null,
+            PackFront: PackPlaces.FrontOf(state, configuration.Name) ?? configuration.PackFront
         );
     }
 

@@ -49,12 +49,13 @@ internal static class BindEndpoints
         LedgerLine Line(RequirementId id) => ledger.First(l => l.Id == id.Written);
         bool Asked(RequirementId id) => ledger.Any(l => l.Id == id.Written);
         return new BindView(
-            Line(new BoundId()),
-            Line(new FailsafeId()),
-            state.Sheet.Radio.Failsafe,
-            state.Sheet.Radio.BindMethods,
-            state.Bind.Bound?.ModelMemory ?? "",
-            state.Bind.Bound?.Mode ?? 2,
+            Bound: Line(new BoundId()),
+            Failsafe: Line(new FailsafeId()),
+            FailsafeDeclared: state.Sheet.Radio.Failsafe,
+            Methods: state.Sheet.Radio.BindMethods,
+            ModelMemory: state.Bind.Bound?.ModelMemory ?? "",
+            Mode: state.Bind.Bound?.Mode ?? 2,
+            Directions:
             [
                 .. Directions
                     .Calls(state.Sheet)
@@ -77,7 +78,8 @@ internal static class BindEndpoints
                         Line(new DirectionId(c.Function))
                     )),
             ],
-            DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
+            AtRest: DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
+            Called:
             [
                 .. UnknownOutputs
                     .Of(state.Sheet)
@@ -90,8 +92,9 @@ internal static class BindEndpoints
                         Line(new CalledId(o.Id))
                     )),
             ],
-            [.. RadioSettings.Channels(state.Sheet)],
-            [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
+            Channels: [.. RadioSettings.Channels(state.Sheet)],
+            Functions: [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
+            Motors:
             [
                 .. state
                     .Sheet.Power.Motors.Where(m => Asked(new MotorDirectionId(m.Id)))

@@ -69,12 +69,13 @@ internal static class BuildEndpoints
     {
         var (step, progress) = (now.Step, now.Progress);
         return new StepView(
-            step.Id,
-            step.Title,
-            step.Stage,
-            now.Standing,
-            now.WaitsFor,
-            step.HandsOn,
+            Id: step.Id,
+            Title: step.Title,
+            Stage: step.Stage,
+            Standing: now.Standing,
+            WaitsFor: now.WaitsFor,
+            HandsOn: step.HandsOn,
+            Parts:
             [
                 .. step.Parts.Select(p => new StepPart(
                     state.Sheet.Part(p.Key)?.Name ?? p.Key,
@@ -82,23 +83,23 @@ internal static class BuildEndpoints
                     Math.Max(0, Core.Unpack.Counting.Left(state, step, p.Key))
                 )),
             ],
-            step.Tools,
-            step.Cautions,
-            step.Text,
-            step.Page,
-            step.Bond is not null,
-            step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "",
-            Core.Safety.StepPowers.Words(state.Sheet, step),
-            Core.Safety.StepPowers.Of(step).Held != Core.Safety.Held.Never,
-            step.Readies,
-            [.. drawing.Parts.Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Id))).Select(p => p.Id)],
-            progress?.Adhesive ?? "",
-            progress?.HandleAt,
-            progress?.FullAt,
-            (progress?.Done ?? progress?.Started)?.By.Name ?? "",
-            progress?.Done?.ObservedAt,
-            (progress?.Done ?? progress?.Started)?.EntryId,
-            step.Repairs.Length > 0
+            Tools: step.Tools,
+            Cautions: step.Cautions,
+            Text: step.Text,
+            Page: step.Page,
+            IsBond: step.Bond is not null,
+            BondWords: step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "",
+            Power: Core.Safety.StepPowers.Words(state.Sheet, step),
+            MayTurn: Core.Safety.StepPowers.Of(step).Held != Core.Safety.Held.Never,
+            Readies: step.Readies,
+            Fits: [.. drawing.Parts.Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Id))).Select(p => p.Id)],
+            Adhesive: progress?.Adhesive ?? "",
+            HandleAt: progress?.HandleAt,
+            FullAt: progress?.FullAt,
+            By: (progress?.Done ?? progress?.Started)?.By.Name ?? "",
+            DoneAt: progress?.Done?.ObservedAt,
+            EntryId: (progress?.Done ?? progress?.Started)?.EntryId,
+            IsRepair: step.Repairs.Length > 0
         );
     }
 }

@@ -37,15 +37,15 @@ internal sealed class ClaimDesk(PhotoStore photos)
             .Where(p => p.Bytes is not null)
             .ToDictionary(p => p.Hash, p => p.Bytes!);
         var paper = new ClaimPaper(
-            state,
-            number,
-            to,
-            findings,
-            shortages,
-            asked.Wish,
-            entry.By,
-            entry.RecordedAt,
-            pictures
+            State: state,
+            Number: number,
+            To: to,
+            Findings: findings,
+            Shortages: shortages,
+            Wish: asked.Wish,
+            By: entry.By,
+            At: entry.RecordedAt,
+            Photos: pictures
         );
         var letter = BlobStore.Of(ClaimLetter.Pdf(paper), "application/pdf");
         var mail = ClaimLetter.AddressOf(to) is null
@@ -70,37 +70,48 @@ internal sealed class ClaimDesk(PhotoStore photos)
 
     public static ClaimsView View(JobState state, DateOnly today) =>
         new(
-            state.Receive.Supplier?.Name ?? "",
-            state.Receive.Supplier?.Contact ?? "",
-            state.Receive.Supplier is { } supplier && ClaimLetter.AddressOf(supplier) is null,
-            state.Receive.ClaimUntil,
-            Claims.DaysLeft(state, today),
+            Supplier: state.Receive.Supplier?.Name ?? "",
+            Contact: state.Receive.Supplier?.Contact ?? "",
+            ByLetter: state.Receive.Supplier is { } supplier && ClaimLetter.AddressOf(supplier) is null,
+            Until: state.Receive.ClaimUntil,
+            DaysLeft: Claims.DaysLeft(state, today),
+            Claimable:
             [
                 .. Claims
                     .Of(state)
-                    .Select(c => new ClaimableView(c.Id, c.IsPart, c.Text, c.Stands, c.Why, c.Sent, c.Written)),
+                    .Select(c => new ClaimableView(
+                        Id: c.Id,
+                        IsPart: c.IsPart,
+                        Text: c.Text,
+                        Stands: c.Stands,
+                        Why: c.Why,
+                        Sent: c.Sent,
+                        Written: c.Written
+                    )),
             ],
+            Sent:
             [
                 .. state.Unpack.Claims.Select(c => new ClaimView(
-                    c.Id,
-                    c.Number,
-                    c.To,
-                    c.Evidence.By.Name,
-                    c.Evidence.RecordedAt,
-                    c.Wish,
+                    Id: c.Id,
+                    Number: c.Number,
+                    To: c.To,
+                    By: c.Evidence.By.Name,
+                    At: c.Evidence.RecordedAt,
+                    Wish: c.Wish,
+                    What:
                     [
                         .. c.Findings.Select(f => state.Unpack.Find(f)?.Tag ?? f),
                         .. c.Shortages.Select(s => $"{s.Quantity} × {s.Name}"),
                     ],
-                    c.LetterHash,
-                    c.ByLetter ? null : MailStore.FileOf(state.JobId, c.Number),
-                    c.IsSent,
-                    c.Answer?.Kind,
-                    c.Answer is { } a ? ClaimWords.Of(a.Kind) : "",
-                    c.Answer?.Words ?? "",
-                    c.Answer?.PartsDue,
-                    c.Arrived is null && c.Answer?.PartsDue < today,
-                    c.Arrived is not null
+                    LetterHash: c.LetterHash,
+                    MailFile: c.ByLetter ? null : MailStore.FileOf(state.JobId, c.Number),
+                    IsSent: c.IsSent,
+                    Answer: c.Answer?.Kind,
+                    AnswerWords: c.Answer is { } a ? ClaimWords.Of(a.Kind) : "",
+                    AnswerText: c.Answer?.Words ?? "",
+                    PartsDue: c.Answer?.PartsDue,
+                    PartsLate: c.Arrived is null && c.Answer?.PartsDue < today,
+                    Arrived: c.Arrived is not null
                 )),
             ]
         );

@@ -64,22 +64,23 @@ public sealed record DrawingView(
         Func<DrawnPart, Standing?> throws
     ) =>
         new(
-            drawing.Bounds.Left,
-            drawing.Bounds.Top,
-            drawing.Bounds.Width,
-            drawing.Bounds.Height,
-            new PointView(drawing.LeftTip.Across, drawing.LeftTip.Down),
-            new PointView(drawing.RightTip.Across, drawing.RightTip.Down),
+            Left: drawing.Bounds.Left,
+            Top: drawing.Bounds.Top,
+            Width: drawing.Bounds.Width,
+            Height: drawing.Bounds.Height,
+            LeftTip: new PointView(drawing.LeftTip.Across, drawing.LeftTip.Down),
+            RightTip: new PointView(drawing.RightTip.Across, drawing.RightTip.Down),
+            Parts:
             [
                 .. drawing.Parts.Select(p => new PartView(
-                    p.Id,
-                    p.Kind,
-                    p.Name,
-                    p.Path,
-                    p.At.Across,
-                    p.At.Down,
-                    ink(p),
-                    throws(p)
+                    Id: p.Id,
+                    Kind: p.Kind,
+                    Name: p.Name,
+                    Path: p.Path,
+                    AtAcross: p.At.Across,
+                    AtDown: p.At.Down,
+                    Ink: ink(p),
+                    Throws: throws(p)
                 )),
             ]
         );

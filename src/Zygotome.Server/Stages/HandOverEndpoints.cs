@@ -44,15 +44,15 @@ internal static class HandOverEndpoints
         static ReleaseView Of(Release r) => new(r.Number, r.By.Name, r.At, r.PdfHash);
         var h = state.HandOver;
         return new HandOverView(
-            ledger,
-            ledger.Count(l => l.Open),
-            state.Release is { } r ? Of(r) : null,
-            [.. state.Releases.Where(x => x != state.Release).Select(Of)],
-            h.SentAt,
-            h.Accepted,
-            h.OwnerWords,
-            FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null,
-            [.. state.Retracted.Select(RetractionView.Of)]
+            Ledger: ledger,
+            Open: ledger.Count(l => l.Open),
+            Release: state.Release is { } r ? Of(r) : null,
+            Earlier: [.. state.Releases.Where(x => x != state.Release).Select(Of)],
+            SentAt: h.SentAt,
+            Accepted: h.Accepted,
+            OwnerWords: h.OwnerWords,
+            TimerMinutes: FlightTimer.Minutes(state) is { } m ? Math.Round(m, 1) : null,
+            Retracted: [.. state.Retracted.Select(RetractionView.Of)]
         );
     }
 }

@@ -60,14 +60,14 @@ public sealed record LastEntryView(
 {
     internal static LastEntryView Of(JobState state, Entry entry) =>
         new(
-            entry.EntryId,
-            entry.Body.Say(state),
-            entry.By.Name,
-            entry.By.Id,
-            entry.RecordedAt,
-            !state.Released && Replay.CanBeWithdrawn(state, entry),
-            entry.Look,
-            [.. entry.Body.TypedValues().Select(v => v.Text)]
+            EntryId: entry.EntryId,
+            Said: entry.Body.Say(state),
+            By: entry.By.Name,
+            ById: entry.By.Id,
+            At: entry.RecordedAt,
+            Retractable: !state.Released && Replay.CanBeWithdrawn(state, entry),
+            Look: entry.Look,
+            Typed: [.. entry.Body.TypedValues().Select(v => v.Text)]
         );
 }
 
@@ -132,21 +132,21 @@ internal static class JobEndpoints
     {
         var f = line.Facts;
         return new JobCard(
-            line.Job,
-            f.Number,
-            f.Kit,
-            desk.CustomerName(f.CustomerId),
-            f.Promised,
-            f.Shelf,
-            f.Outlook.Stage,
-            f.Outlook.Stage.Title(),
-            f.Outlook.Words(f.TimeZone, desk.Now),
-            f.Outlook.Shown,
-            f.Outlook.All,
-            f.Released,
-            f.Claim?.Until.DayNumber - desk.Today.DayNumber,
-            DrawingRef.Of(f.SheetHash),
-            f.Inks
+            Id: line.Job,
+            Number: f.Number,
+            Kit: f.Kit,
+            Customer: desk.CustomerName(f.CustomerId),
+            Promised: f.Promised,
+            Shelf: f.Shelf,
+            Stage: f.Outlook.Stage,
+            StageTitle: f.Outlook.Stage.Title(),
+            Holds: f.Outlook.Words(f.TimeZone, desk.Now),
+            Shown: f.Outlook.Shown,
+            All: f.Outlook.All,
+            Released: f.Released,
+            ClaimDaysLeft: f.Claim?.Until.DayNumber - desk.Today.DayNumber,
+            Drawing: DrawingRef.Of(f.SheetHash),
+            Inks: f.Inks
         );
     }
 
@@ -156,16 +156,17 @@ internal static class JobEndpoints
         var ledger = desk.Ledger(state);
         var last = job.Journal[^1];
         return new JobView(
-            state.JobId,
-            state.Receive.Number,
-            state.Sheet.Kit.Name,
-            desk.CustomerName(state),
-            state.Receive.Promised,
-            state.Receive.Shelf,
-            state.Seq,
-            desk.Now,
-            state.Released,
-            state.Release?.Number,
+            Id: state.JobId,
+            Number: state.Receive.Number,
+            Kit: state.Sheet.Kit.Name,
+            Customer: desk.CustomerName(state),
+            Promised: state.Receive.Promised,
+            Shelf: state.Receive.Shelf,
+            Seq: state.Seq,
+            Now: desk.Now,
+            Released: state.Released,
+            Record: state.Release?.Number,
+            Ruler:
             [
                 .. StageNames.All.Select(s => new RulerStage(
                     s,
@@ -174,16 +175,17 @@ internal static class JobEndpoints
                     [.. ledger.Where(l => l.Stage == s).Select(l => new MarkView(l.Id, l.Text, l.Standing))]
                 )),
             ],
-            LampsView.Of(state),
-            DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
-            [.. state.Unpack.Findings.Select(Mark)],
+            Lamps: LampsView.Of(state),
+            Drawing: DrawingView.Of(Drawings.Plan(state.Sheet), state, ledger),
+            Findings: [.. state.Unpack.Findings.Select(Mark)],
+            Loops:
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)
                     .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
             ],
-            LastEntryView.Of(state, last),
-            state.Sheet.Cautions
+            Last: LastEntryView.Of(state, last),
+            Cautions: state.Sheet.Cautions
         );
     }
 
@@ -191,15 +193,15 @@ internal static class JobEndpoints
     {
         var at = DrawingSides.Place(f.View, f.X, f.Y);
         return new FindingMark(
-            f.Id,
-            f.Tag,
-            f.View,
-            at.Across,
-            at.Down,
-            f.Size,
-            f.Grading.Grade,
-            FindingWords.Grade(f.Grading.Grade),
-            f.Cleared
+            Id: f.Id,
+            Tag: f.Tag,
+            View: f.View,
+            Across: at.Across,
+            Down: at.Down,
+            Size: f.Size,
+            Grade: f.Grading.Grade,
+            GradeWords: FindingWords.Grade(f.Grading.Grade),
+            Cleared: f.Cleared
         );
     }
 }

@@ -44,15 +44,17 @@ internal static class JournalEndpoint
             .. job
                 .Journal.Reverse()
                 .Select(e => new JournalLine(
-                    e.EntryId,
-                    e.Body.Say(job.State),
-                    e.By.Name,
-                    e.ObservedAt,
-                    e.By.Id,
-                    !job.State.Released && !taken.ContainsKey(e.EntryId) && Replay.CanBeWithdrawn(job.State, e),
-                    e.Look,
-                    [.. e.Body.TypedValues().Select(v => v.Text)],
-                    taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null
+                    EntryId: e.EntryId,
+                    Said: e.Body.Say(job.State),
+                    By: e.By.Name,
+                    At: e.ObservedAt,
+                    ById: e.By.Id,
+                    Retractable: !job.State.Released
+                        && !taken.ContainsKey(e.EntryId)
+                        && Replay.CanBeWithdrawn(job.State, e),
+                    Look: e.Look,
+                    Typed: [.. e.Body.TypedValues().Select(v => v.Text)],
+                    Retracted: taken.GetValueOrDefault(e.EntryId) is { } r ? RetractionView.Of(r) : null
                 )),
         ];
         var found =

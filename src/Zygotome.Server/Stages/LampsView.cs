@@ -80,8 +80,9 @@ public sealed record LampsView(
         var order = PowerOrder.Of(sheet);
         var lamps = LampBoard.Of(sheet);
         return new LampsView(
-            [.. lamps.Select(l => Lamp(state, l))],
-            safety.KnownUntil,
+            Lamps: [.. lamps.Select(l => Lamp(state, l))],
+            KnownUntil: safety.KnownUntil,
+            AsLast:
             [
                 .. lamps
                     .GroupBy(l => l.Id.Kind)
@@ -92,15 +93,19 @@ public sealed record LampsView(
                             : ""
                     )),
             ],
+            Dangers:
             [
                 .. Core
                     .Safety.Dangers.Of(state)
                     .Select(d => new DangerView(d.Code, d.Now, d.Where.Where, d.Follows, d.Remedies)),
             ],
-            safety.Act is { } act ? Opened(state, act) : null,
-            [.. PoweredActs.On(sheet).Select(a => new ActView(a.Act, a.Title, a.Do, a.Afterwards, a.During.Held))],
-            order.Steps,
-            order.Stated
+            Open: safety.Act is { } act ? Opened(state, act) : null,
+            Acts:
+            [
+                .. PoweredActs.On(sheet).Select(a => new ActView(a.Act, a.Title, a.Do, a.Afterwards, a.During.Held)),
+            ],
+            Order: order.Steps,
+            OrderStated: order.Stated
         );
     }
 
@@ -112,21 +117,21 @@ public sealed record LampsView(
             : null;
         var at = motor is null ? default : DrawingSides.Place(DrawingSide.Plan, motor.At, motor.Y);
         return new LampView(
-            lamp.Id.Kind,
-            lamp.Id.Of,
-            lamp.Id.Where,
-            lamp.Title,
-            motor is null ? "" : $"motor-{motor.Id}",
-            motor is null ? null : at.Across,
-            motor is null ? null : at.Down,
-            [.. lamp.Words.Select(w => new LampWord(w, LampWords.Of(state.Sheet, lamp.Id, w)))],
-            said?.Is,
-            said is null ? "" : LampWords.Of(state.Sheet, lamp.Id, said.Is),
-            said?.Said.ObservedAt,
-            said?.Said.By.Name ?? "",
-            said?.Said.By.Id ?? "",
-            said?.Look ?? "",
-            said is not null && LampBoard.Stays(state.Sheet, said.Is)
+            Lamp: lamp.Id.Kind,
+            Of: lamp.Id.Of,
+            Key: lamp.Id.Where,
+            Title: lamp.Title,
+            Part: motor is null ? "" : $"motor-{motor.Id}",
+            Across: motor is null ? null : at.Across,
+            Down: motor is null ? null : at.Down,
+            Choices: [.. lamp.Words.Select(w => new LampWord(w, LampWords.Of(state.Sheet, lamp.Id, w)))],
+            Is: said?.Is,
+            Words: said is null ? "" : LampWords.Of(state.Sheet, lamp.Id, said.Is),
+            At: said?.Said.ObservedAt,
+            By: said?.Said.By.Name ?? "",
+            ById: said?.Said.By.Id ?? "",
+            Look: said?.Look ?? "",
+            Stays: said is not null && LampBoard.Stays(state.Sheet, said.Is)
         );
     }
 
@@ -134,17 +139,17 @@ public sealed record LampsView(
     {
         var spec = open.Act is { } act ? PoweredActs.Of(act) : null;
         return new OpenActView(
-            open.Act,
-            spec?.Title ?? state.Sheet.Step(open.Step)?.Title ?? open.Step,
-            spec?.Do ?? "",
-            spec?.Afterwards ?? "",
-            open.Reached,
-            open.During.Transmitter,
-            open.Held?.Second ?? "",
-            state.Safety.Look,
-            open.Opened.By.Name,
-            open.Opened.By.Id,
-            open.Opened.RecordedAt
+            Act: open.Act,
+            Title: spec?.Title ?? state.Sheet.Step(open.Step)?.Title ?? open.Step,
+            Do: spec?.Do ?? "",
+            Afterwards: spec?.Afterwards ?? "",
+            Reached: open.Reached,
+            Transmitter: open.During.Transmitter,
+            HeldBy: open.Held?.Second ?? "",
+            Look: state.Safety.Look,
+            By: open.Opened.By.Name,
+            ById: open.Opened.By.Id,
+            At: open.Opened.RecordedAt
         );
     }
 }

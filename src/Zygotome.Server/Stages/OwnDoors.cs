@@ -47,12 +47,12 @@ internal static class OwnDoors
 
     private static Draft Release(ReleasePost post, ReleaseDesk releases) =>
         new(
-            post.EntryId,
-            Core.Job.Stages.Kinds.Of<Released>().Type,
-            null,
-            post.ObservedAt,
-            post.ExpectedSeq,
-            releases.Compose
+            EntryId: post.EntryId,
+            Type: Core.Job.Stages.Kinds.Of<Released>().Type,
+            Body: null,
+            ObservedAt: post.ObservedAt,
+            ExpectedSeq: post.ExpectedSeq,
+            Compose: releases.Compose
         );
 
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Claim(
@@ -67,12 +67,12 @@ internal static class OwnDoors
     {
         var asked = new ClaimSent([.. post.Findings], [.. post.Parts], post.Wish);
         var draft = new Draft(
-            post.EntryId,
-            Core.Job.Stages.Kinds.Of<ClaimSent>().Type,
-            asked,
-            post.ObservedAt,
-            post.ExpectedSeq,
-            claims.Compose
+            EntryId: post.EntryId,
+            Type: Core.Job.Stages.Kinds.Of<ClaimSent>().Type,
+            Body: asked,
+            ObservedAt: post.ObservedAt,
+            ExpectedSeq: post.ExpectedSeq,
+            Compose: claims.Compose
         );
         var answer = await Record(id, post.Look, draft, user, reader, writer);
         if (answer.Result is Ok<EntriesAnswer>)

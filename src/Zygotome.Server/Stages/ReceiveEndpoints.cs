@@ -46,11 +46,12 @@ internal static class ReceiveEndpoints
         var customer = shop.Customer(r.CustomerId);
         var kit = state.Sheet.Kit;
         return new ReceiveView(
-            r.CustomerId,
-            desk.CustomerName(state),
-            customer?.Contact ?? "",
-            customer?.Notes ?? "",
-            r.Order,
+            CustomerId: r.CustomerId,
+            Customer: desk.CustomerName(state),
+            Contact: customer?.Contact ?? "",
+            Notes: customer?.Notes ?? "",
+            Order: r.Order,
+            OrderOthers:
             [
                 .. desk.Each(
                     list.InOrder(r.Order).Where(line => line.Job != state.JobId),
@@ -61,12 +62,13 @@ internal static class ReceiveEndpoints
                     )
                 ).Made,
             ],
-            kit.Id,
-            kit.Name,
-            r.SheetRevision,
-            [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)],
-            kit.Source,
-            r.Battery!,
+            SheetId: kit.Id,
+            Sheet: kit.Name,
+            Revision: r.SheetRevision,
+            OtherRevisions: [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)],
+            Source: kit.Source,
+            Battery: r.Battery!,
+            Packs:
             [
                 .. r.Packs.Select(p => new PackHeldView(
                     p.Name,
@@ -74,27 +76,27 @@ internal static class ReceiveEndpoints
                     ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery
                 )),
             ],
-            r.ReceiverChannels,
-            r.Receiver,
-            r.Transmitter,
-            [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))],
-            r.Promised,
-            state.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
-            state.Opening!.By.Name,
-            state.Opening!.RecordedAt,
-            r.ReceivedOn,
-            r.Supplier,
-            r.ClaimUntil,
-            Core.Unpack.Claims.DaysLeft(state, desk.Today),
-            r.Carton,
-            CartonWords.Of(r.Carton),
-            r.CartonNote,
-            [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
-            [.. Schools.All.Select(s => Of(s, state))],
-            BudgetView.Of(Budget.Of(state), state.Sheet),
-            ToBuy.Of(state, settings.Current.Stock),
-            [.. state.Stages.Gaps(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
-            [.. ledger.Where(l => l.Stage == Stage.Receive)]
+            ReceiverChannels: r.ReceiverChannels,
+            Receiver: r.Receiver,
+            Transmitter: r.Transmitter,
+            AddOns: [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))],
+            Promised: r.Promised,
+            BalanceSchool: state.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
+            ReceivedBy: state.Opening!.By.Name,
+            ReceivedAt: state.Opening!.RecordedAt,
+            ReceivedOn: r.ReceivedOn,
+            Supplier: r.Supplier,
+            ClaimUntil: r.ClaimUntil,
+            ClaimDaysLeft: Core.Unpack.Claims.DaysLeft(state, desk.Today),
+            Carton: r.Carton,
+            CartonWords: CartonWords.Of(r.Carton),
+            CartonNote: r.CartonNote,
+            BoxPhotos: [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
+            Schools: [.. Schools.All.Select(s => Of(s, state))],
+            Budget: BudgetView.Of(Budget.Of(state), state.Sheet),
+            ToBuy: ToBuy.Of(state, settings.Current.Stock),
+            Gaps: [.. state.Stages.Gaps(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
+            Lines: [.. ledger.Where(l => l.Stage == Stage.Receive)]
         );
     }
 
@@ -102,13 +104,13 @@ internal static class ReceiveEndpoints
     {
         var answer = state.Schools.GetValueOrDefault(s.Id);
         return new SchoolView(
-            s.Id,
-            s.Question,
-            answer?.Option ?? s.Default.Id,
-            answer is null || answer.Option == s.Default.Id,
-            answer?.Reason ?? "",
-            answer?.By.Name ?? "",
-            [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]
+            Id: s.Id,
+            Question: s.Question,
+            Chosen: answer?.Option ?? s.Default.Id,
+            IsDefault: answer is null || answer.Option == s.Default.Id,
+            Reason: answer?.Reason ?? "",
+            By: answer?.By.Name ?? "",
+            Options: [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]
         );
     }
 
@@ -239,24 +241,24 @@ internal static class ReceiveEndpoints
         ShopSettings settings
     ) =>
         new(
-            number,
-            first?.CustomerId ?? customer.Id,
-            post.SheetId,
-            post.SheetRevision,
-            sheet.Hash,
-            post.Battery,
-            post.ReceiverChannels,
-            post.Promised,
-            post.Shelf,
-            post.BalanceSchool,
-            first?.Rules ?? settings.Rules,
-            post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}",
-            post.ReceivedOn,
-            first?.Supplier ?? supplier,
-            post.Receiver,
-            post.Carton,
-            post.CartonNote,
-            post.PackName
+            Number: number,
+            CustomerId: first?.CustomerId ?? customer.Id,
+            SheetId: post.SheetId,
+            SheetRevision: post.SheetRevision,
+            SheetHash: sheet.Hash,
+            Battery: post.Battery,
+            ReceiverChannels: post.ReceiverChannels,
+            Promised: post.Promised,
+            Shelf: post.Shelf,
+            BalanceSchool: post.BalanceSchool,
+            Rules: first?.Rules ?? settings.Rules,
+            Order: post.Order.Length > 0 ? post.Order : $"O-{number.Split('-')[^1]}",
+            ReceivedOn: post.ReceivedOn,
+            Supplier: first?.Supplier ?? supplier,
+            Receiver: post.Receiver,
+            Carton: post.Carton,
+            CartonNote: post.CartonNote,
+            PackName: post.PackName
         );
 
     private static Draft[] Drafts(ReceivePost post, JobOpened opened)

@@ -70,6 +70,7 @@ public sealed record BudgetView(
 {
     internal static BudgetView Of(Budget b, Core.Sheets.SpecSheet sheet) =>
         new(
+            Parts:
             [
                 .. b.Parts.Select(p => new BudgetPartView(
                     p.Name,
@@ -78,13 +79,13 @@ public sealed record BudgetView(
                     p.Source
                 )),
             ],
-            Rounded(b.Target?.Low),
-            Rounded(b.Target?.High),
-            b.School,
-            b.Words,
-            Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "",
-            b.Packs,
-            b.Best?.Name
+            TargetLow: Rounded(b.Target?.Low),
+            TargetHigh: Rounded(b.Target?.High),
+            School: b.School,
+            Words: b.Words,
+            WeightLimits: Core.Balance.BalanceTarget.AllUpWeight(sheet)?.ToString() ?? "",
+            Packs: b.Packs,
+            BestPack: b.Best?.Name
         );
 
     private static double? Rounded(double? mm) => mm is { } v ? Math.Round(v, 1) : null;

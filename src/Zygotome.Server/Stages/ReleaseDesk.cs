@@ -27,12 +27,12 @@ internal sealed class ReleaseDesk(Verifier verifier, Database database)
         }
 
         var paper = new RecordPaper(
-            state,
-            released,
-            entry.By,
-            entry.RecordedAt,
-            Drawings.Plan(state.Sheet),
-            database.LastSeal?.Short ?? ""
+            State: state,
+            Released: released,
+            By: entry.By,
+            At: entry.RecordedAt,
+            Drawing: Drawings.Plan(state.Sheet),
+            Seal: database.LastSeal?.Short ?? ""
         );
         var pdf = BlobStore.Of(RecordPdf.Render(paper), "application/pdf");
         return new Composed(released with { PdfHash = pdf.Hash }, pdf);

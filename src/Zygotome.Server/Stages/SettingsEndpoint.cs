@@ -17,12 +17,12 @@ internal static class SettingsEndpoint
     private static SettingsView View(JobState state) =>
         new([
             .. state.Settings.Now.Select(s => new SettingView(
-                s.Setting.ToString(),
-                Group(s.Setting.Kind),
-                SettingWords.Of(state, s.Setting),
-                SettingWords.Value(s.Now.Value),
-                s.Now.By.Name,
-                s.Now.ObservedAt
+                Id: s.Setting.ToString(),
+                Group: Group(s.Setting.Kind),
+                Name: SettingWords.Of(state, s.Setting),
+                Value: SettingWords.Value(s.Now.Value),
+                By: s.Now.By.Name,
+                At: s.Now.ObservedAt
             )),
         ]);
 

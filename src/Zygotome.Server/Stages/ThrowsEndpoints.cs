@@ -80,6 +80,7 @@ internal static class ThrowsEndpoints
         var numbers = RadioNumbers.Of(state);
         var targets = numbers.Targets;
         return new ThrowsView(
+            Throws:
             [
                 .. from target in targets
                 let line = ledger.FirstOrDefault(l => l.Id == target.Id)
@@ -87,21 +88,23 @@ internal static class ThrowsEndpoints
                 where line is not null
                 select Of(state, numbers, target, line),
             ],
+            Inks:
             [
                 .. targets
                     .Select(t => (t.Surface.Id, t.Rate))
                     .Distinct()
                     .Select(s => new SurfaceInk(s.Id, s.Rate, inks.Of(s.Id, s.Rate))),
             ],
+            Sides:
             [
                 .. from line in ledger
                 join id in SideBySide.Ids(targets) on line.Id equals id.Written
                 select new SidesView(line, id.Pair, id.Function, id.Rate, id.Way),
             ],
-            Lines(SurfaceAsk.Neutral),
-            Lines(SurfaceAsk.Freedom),
-            Lines(SurfaceAsk.Hole),
-            state.Rules.Guarded
+            Neutral: Lines(SurfaceAsk.Neutral),
+            Freedom: Lines(SurfaceAsk.Freedom),
+            Holes: Lines(SurfaceAsk.Hole),
+            Guarded: state.Rules.Guarded
         );
     }
 
@@ -114,36 +117,36 @@ internal static class ThrowsEndpoints
                 : null;
         var end = Math.Max(t.Band?.High ?? t.Nominal, reading?.Value ?? 0) * 1.25;
         return new ThrowView(
-            line,
-            t.Surface.Id,
-            t.Surface.Name,
-            t.Surface.Pair,
-            Title(t),
-            Places.SideOf(t.Surface.Id),
-            t.Function,
-            t.Rate,
-            t.Way,
-            t.Name,
-            t.Printed,
-            t.Band?.Low,
-            t.Band?.High,
-            t.Band?.Middle ?? t.Nominal,
-            t.Unit,
-            t.Surface.Chord,
-            ThrowMeasures.Words(t.Measure),
-            Math.Max(5, Math.Ceiling(end / 5) * 5),
-            Rounded(reading?.Value),
-            Rounded(reading?.U),
-            numbers.Now(state.Settings, t),
-            numbers.NumberOf(t) is { } number ? SettingWords.Of(state, number) : "",
-            numbers.NumberOf(t)?.Kind switch
+            Line: line,
+            Surface: t.Surface.Id,
+            SurfaceName: t.Surface.Name,
+            Pair: t.Surface.Pair,
+            Title: Title(t),
+            Side: Places.SideOf(t.Surface.Id),
+            Function: t.Function,
+            Rate: t.Rate,
+            Way: t.Way,
+            Name: t.Name,
+            Printed: t.Printed,
+            Low: t.Band?.Low,
+            High: t.Band?.High,
+            Target: t.Band?.Middle ?? t.Nominal,
+            Unit: t.Unit,
+            Chord: t.Surface.Chord,
+            Measure: ThrowMeasures.Words(t.Measure),
+            ScaleEnd: Math.Max(5, Math.Ceiling(end / 5) * 5),
+            Value: Rounded(reading?.Value),
+            U: Rounded(reading?.U),
+            Travel: numbers.Now(state.Settings, t),
+            Number: numbers.NumberOf(t) is { } number ? SettingWords.Of(state, number) : "",
+            NumberShort: numbers.NumberOf(t)?.Kind switch
             {
                 SettingKind.EndPoint => "end point",
                 SettingKind.Share => "share",
                 _ => "",
             },
-            numbers.NumberOf(t) is { } sets ? numbers.SetBy(sets).Count() - 1 : 0,
-            Advice(state, numbers, t, line, shown, reading)
+            Sets: numbers.NumberOf(t) is { } sets ? numbers.SetBy(sets).Count() - 1 : 0,
+            Advice: Advice(state, numbers, t, line, shown, reading)
         );
     }
 

@@ -95,7 +95,14 @@ internal static class UnpackEndpoints
 
         var sheet = job.State.Sheet;
         if (
-            !new SubstituteAccepted(post.Part, 1, post.Diameter, post.Length, post.Stack, post.Depth)
+            !new SubstituteAccepted(
+                Part: post.Part,
+                Quantity: 1,
+                Diameter: post.Diameter,
+                Length: post.Length,
+                Stack: post.Stack,
+                Depth: post.Depth
+            )
                 .Judge(sheet)
                 .Try(out var verdict, out var refusal)
         )
@@ -107,18 +114,18 @@ internal static class UnpackEndpoints
         var listed = part.Fastener!;
         return TypedResults.Ok(
             new JudgedView(
-                verdict.Fits,
-                verdict.Why,
-                verdict.Least,
-                verdict.Most,
-                Fasteners.IsMisprint(listed),
-                listed.Stack is null || listed.Depth is null,
-                Outline(
+                Fits: verdict.Fits,
+                Why: verdict.Why,
+                Least: verdict.Least,
+                Most: verdict.Most,
+                Misprint: Fasteners.IsMisprint(listed),
+                NeedsMeasuring: listed.Stack is null || listed.Depth is null,
+                Listed: Outline(
                     $"listed, {Numbers.Say(listed.Diameter)} × {Numbers.Say(listed.Length)}",
                     listed.Diameter,
                     listed.Length
                 ),
-                Outline(
+                InHand: Outline(
                     $"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × "
                         + $"{Numbers.Say((double)post.Length.Nominal)}",
                     (double)post.Diameter.Nominal,
@@ -139,6 +146,7 @@ internal static class UnpackEndpoints
         var ledger = desk.Ledger(state);
         var (possible, all) = Counting.Minutes(state);
         return new UnpackView(
+            Papers:
             [
                 .. UnpackEntries.Papers.Select(p => new PaperView(
                     p,
@@ -147,6 +155,7 @@ internal static class UnpackEndpoints
                     OnIt(p)
                 )),
             ],
+            Bags:
             [
                 .. state
                     .Sheet.Parts.GroupBy(p => p.Bag)
@@ -157,15 +166,17 @@ internal static class UnpackEndpoints
                         [.. g.Select(p => Of(state, p))]
                     )),
             ],
-            [.. state.Unpack.Extra.Select(e => $"{e.Quantity} × {e.Name}")],
+            Extra: [.. state.Unpack.Extra.Select(e => $"{e.Quantity} × {e.Name}")],
+            Findings:
             [
                 .. state.Unpack.Findings.Select(f =>
                     Of(state, f, ledger.FirstOrDefault(l => l.Id == new FindingId(f.Id).Written), desk.Today)
                 ),
             ],
-            possible,
-            all,
-            [.. InspectionRoute.Of(state.Sheet).Select(p => Of(state, p))],
+            MinutesPossible: possible,
+            MinutesAll: all,
+            Walk: [.. InspectionRoute.Of(state.Sheet).Select(p => Of(state, p))],
+            Substitutes:
             [
                 .. state.Unpack.Substitutes.Select(s => new SubstituteView(
                     state.Sheet.Part(s.Part)?.Name ?? s.Part,
@@ -175,8 +186,8 @@ internal static class UnpackEndpoints
                     s.Evidence.By.Name
                 )),
             ],
-            ClaimDesk.View(state, desk.Today),
-            LastCount(job)
+            Claims: ClaimDesk.View(state, desk.Today),
+            LastCount: LastCount(job)
         );
     }
 
@@ -192,16 +203,16 @@ internal static class UnpackEndpoints
     private static PartCountView Of(JobState state, PartSpec part) =>
         Counting.Of(state, part) is var c
             ? new PartCountView(
-                part.Id,
-                part.Name,
-                part.Quantity,
-                c.Present,
-                c.WrongOnes,
-                c.Standing,
-                c.Short,
-                c.BlocksSteps,
-                part.Fastener is not null,
-                part.Fastener is { } f && Fasteners.IsMisprint(f)
+                Id: part.Id,
+                Name: part.Name,
+                Listed: part.Quantity,
+                Present: c.Present,
+                Wrong: c.WrongOnes,
+                Standing: c.Standing,
+                Short: c.Short,
+                BlocksSteps: c.BlocksSteps,
+                IsFastener: part.Fastener is not null,
+                Misprint: part.Fastener is { } f && Fasteners.IsMisprint(f)
             )
             : null;
 
@@ -209,52 +220,52 @@ internal static class UnpackEndpoints
     {
         var answered = state.Unpack.Walk.GetValueOrDefault(p.Id);
         return new WalkPointView(
-            p.Id,
-            p.Title,
-            p.Part,
-            p.Kind,
-            Math.Round(p.X),
-            Math.Round(p.Y),
-            p.Y,
-            p.X,
-            p.Feel,
-            answered?.Answer,
-            answered?.Evidence.By.Name ?? "",
-            answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : "",
-            InspectionRoute.MayBeLeftOff(state.Sheet, p)
+            Id: p.Id,
+            Title: p.Title,
+            Part: p.Part,
+            Kind: p.Kind,
+            X: Math.Round(p.X),
+            Y: Math.Round(p.Y),
+            Across: p.Y,
+            Down: p.X,
+            Feel: p.Feel,
+            Answer: answered?.Answer,
+            By: answered?.Evidence.By.Name ?? "",
+            FindingTag: answered is { Finding.Length: > 0 } ? state.Unpack.Find(answered.Finding)?.Tag ?? "" : "",
+            MayBeLeftOff: InspectionRoute.MayBeLeftOff(state.Sheet, p)
         );
     }
 
     private static FindingView Of(JobState state, Finding f, LedgerLine? line, DateOnly today) =>
         new(
-            f.Id,
-            f.Tag,
-            f.Place,
-            Places.Words(f.Place),
-            f.PlaceKind,
-            f.Kind,
-            f.Size,
-            f.Note,
-            f.Grading.Grade,
-            FindingWords.Grade(f.Grading.Grade),
-            f.Grading.Rule,
-            f.Grading.Text,
-            f.Disposition,
-            f.Repair?.How ?? "",
-            f.Repair?.By.Name ?? "",
-            f.Repair?.HandleAt,
-            f.ReinspectedBy?.Name ?? "",
-            f.Cleared,
-            line?.Why ?? "",
-            f.View,
-            f.Origin.Origin,
-            OriginWords.Of(f.Origin.Origin),
-            f.Origin.Rule,
-            f.Origin.Why,
-            f.Origin.Claimable,
-            [.. f.Photos.Select(p => new PhotoMark(p.Hash, p.Note))],
-            f.Cleared || state.Released ? [] : RepairHelp.For(state, f, today),
-            f.NeedsStep ? RepairSteps.IdOf(f) : ""
+            Id: f.Id,
+            Tag: f.Tag,
+            Place: f.Place,
+            PlaceName: Places.Words(f.Place),
+            PlaceKind: f.PlaceKind,
+            Kind: f.Kind,
+            Size: f.Size,
+            Note: f.Note,
+            Grade: f.Grading.Grade,
+            GradeWords: FindingWords.Grade(f.Grading.Grade),
+            Rule: f.Grading.Rule,
+            RuleText: f.Grading.Text,
+            Disposition: f.Disposition,
+            RepairedHow: f.Repair?.How ?? "",
+            RepairedBy: f.Repair?.By.Name ?? "",
+            HandleAt: f.Repair?.HandleAt,
+            ReinspectedBy: f.ReinspectedBy?.Name ?? "",
+            Cleared: f.Cleared,
+            Standing: line?.Why ?? "",
+            View: f.View,
+            Origin: f.Origin.Origin,
+            OriginWords: OriginWords.Of(f.Origin.Origin),
+            OriginRule: f.Origin.Rule,
+            OriginWhy: f.Origin.Why,
+            Claimable: f.Origin.Claimable,
+            Photos: [.. f.Photos.Select(p => new PhotoMark(p.Hash, p.Note))],
+            WaysOut: f.Cleared || state.Released ? [] : RepairHelp.For(state, f, today),
+            StepId: f.NeedsStep ? RepairSteps.IdOf(f) : ""
         );
 
     private static LastEntryView? LastCount(JobSnapshot job)

@@ -55,55 +55,227 @@ public static class ArchetypeList
 {
     public static ImmutableArray<Archetype> All { get; } =
     [
-        new("high-wing", "high-wing trainer", Layout.Tail, 6.5, 0.9, 1, 0.26, 1.0, 2.5, 0.55, (0.26, 0.33), 1),
-        new("low-wing", "low-wing sport", Layout.Tail, 6.0, 0.75, 2, 0.27, -0.6, 4, 0.50, (0.24, 0.31), 1),
-        new("parasol", "parasol wing", Layout.Tail, 6.3, 0.95, 1, 0.25, 1.6, 2, 0.55, (0.26, 0.33), 1)
+        new(
+            Key: "high-wing",
+            Name: "high-wing trainer",
+            Layout: Layout.Tail,
+            Aspect: 6.5,
+            Taper: 0.9,
+            Sweep: 1,
+            NoseShare: 0.26,
+            WingHeight: 1.0,
+            Dihedral: 2.5,
+            TailVolume: 0.55,
+            Range: (0.26, 0.33),
+            Motors: 1
+        ),
+        new(
+            Key: "low-wing",
+            Name: "low-wing sport",
+            Layout: Layout.Tail,
+            Aspect: 6.0,
+            Taper: 0.75,
+            Sweep: 2,
+            NoseShare: 0.27,
+            WingHeight: -0.6,
+            Dihedral: 4,
+            TailVolume: 0.50,
+            Range: (0.24, 0.31),
+            Motors: 1
+        ),
+        new(
+            Key: "parasol",
+            Name: "parasol wing",
+            Layout: Layout.Tail,
+            Aspect: 6.3,
+            Taper: 0.95,
+            Sweep: 1,
+            NoseShare: 0.25,
+            WingHeight: 1.6,
+            Dihedral: 2,
+            TailVolume: 0.55,
+            Range: (0.26, 0.33),
+            Motors: 1
+        )
         {
             Cautions = ["Cabane struts set the incidence: measure it before the screws are tight."],
         },
-        new("biplane", "biplane", Layout.Tail, 5.2, 0.95, 2, 0.27, 1.3, 1.5, 0.50, (0.22, 0.29), 1)
+        new(
+            Key: "biplane",
+            Name: "biplane",
+            Layout: Layout.Tail,
+            Aspect: 5.2,
+            Taper: 0.95,
+            Sweep: 2,
+            NoseShare: 0.27,
+            WingHeight: 1.3,
+            Dihedral: 1.5,
+            TailVolume: 0.50,
+            Range: (0.22, 0.29),
+            Motors: 1
+        )
         {
             Wings = 2,
             Cautions = ["Rigging and struts fix incidence and decalage: measure both wings."],
         },
-        new("twin", "twin", Layout.Tail, 7.0, 0.65, 3, 0.27, 0.5, 2.5, 0.55, (0.25, 0.32), 2)
+        new(
+            Key: "twin",
+            Name: "twin",
+            Layout: Layout.Tail,
+            Aspect: 7.0,
+            Taper: 0.65,
+            Sweep: 3,
+            NoseShare: 0.27,
+            WingHeight: 0.5,
+            Dihedral: 2.5,
+            TailVolume: 0.55,
+            Range: (0.25, 0.32),
+            Motors: 2
+        )
         {
             Cautions = ["Two propellers: either may start first. Keep clear of both discs."],
         },
-        new("three-motor", "three-motor transport", Layout.Tail, 7.5, 0.7, 3, 0.28, 0.8, 3, 0.55, (0.25, 0.32), 3)
+        new(
+            Key: "three-motor",
+            Name: "three-motor transport",
+            Layout: Layout.Tail,
+            Aspect: 7.5,
+            Taper: 0.7,
+            Sweep: 3,
+            NoseShare: 0.28,
+            WingHeight: 0.8,
+            Dihedral: 3,
+            TailVolume: 0.55,
+            Range: (0.25, 0.32),
+            Motors: 3
+        )
         {
             Cautions = ["Three propellers: any may start first. Keep clear of all discs."],
         },
-        new("ducted-fan", "ducted-fan jet", Layout.Tail, 4.2, 0.5, 22, 0.40, 0.2, 0, 0.40, (0.20, 0.28), 1)
+        new(
+            Key: "ducted-fan",
+            Name: "ducted-fan jet",
+            Layout: Layout.Tail,
+            Aspect: 4.2,
+            Taper: 0.5,
+            Sweep: 22,
+            NoseShare: 0.40,
+            WingHeight: 0.2,
+            Dihedral: 0,
+            TailVolume: 0.40,
+            Range: (0.20, 0.28),
+            Motors: 1
+        )
         {
             MotorKind = "fan",
             Cautions = ["Intake clear and nothing loose in reach before the fan runs."],
         },
-        new("delta", "delta", Layout.Tailless, 2.4, 0.25, 42, 0.18, 0, 0, 0, (0.16, 0.20), 1)
+        new(
+            Key: "delta",
+            Name: "delta",
+            Layout: Layout.Tailless,
+            Aspect: 2.4,
+            Taper: 0.25,
+            Sweep: 42,
+            NoseShare: 0.18,
+            WingHeight: 0,
+            Dihedral: 0,
+            TailVolume: 0,
+            Range: (0.16, 0.20),
+            Motors: 1
+        )
         {
             Pusher = true,
             Fins = 1,
             Gear = false,
         },
-        new("flying-wing", "flying wing", Layout.Tailless, 6.5, 0.6, 24, 0.10, 0, 1, 0, (0.14, 0.18), 1)
+        new(
+            Key: "flying-wing",
+            Name: "flying wing",
+            Layout: Layout.Tailless,
+            Aspect: 6.5,
+            Taper: 0.6,
+            Sweep: 24,
+            NoseShare: 0.10,
+            WingHeight: 0,
+            Dihedral: 1,
+            TailVolume: 0,
+            Range: (0.14, 0.18),
+            Motors: 1
+        )
         {
             Pusher = true,
             Fins = 2,
             Gear = false,
         },
-        new("v-tail", "V-tail", Layout.VTail, 9, 0.7, 2, 0.28, 0.4, 3, 0.55, (0.27, 0.34), 1)
+        new(
+            Key: "v-tail",
+            Name: "V-tail",
+            Layout: Layout.VTail,
+            Aspect: 9,
+            Taper: 0.7,
+            Sweep: 2,
+            NoseShare: 0.28,
+            WingHeight: 0.4,
+            Dihedral: 3,
+            TailVolume: 0.55,
+            Range: (0.27, 0.34),
+            Motors: 1
+        )
         {
             Gear = false,
             MotorKind = "folding",
         },
-        new("sailplane", "sailplane", Layout.Tail, 14, 0.55, 1, 0.27, 0.6, 3, 0.55, (0.30, 0.37), 0) { Gear = false },
-        new("canard", "canard", Layout.Canard, 7.0, 0.7, 12, 0.62, 0.2, 1, 0.35, (0, 0), 1)
+        new(
+            Key: "sailplane",
+            Name: "sailplane",
+            Layout: Layout.Tail,
+            Aspect: 14,
+            Taper: 0.55,
+            Sweep: 1,
+            NoseShare: 0.27,
+            WingHeight: 0.6,
+            Dihedral: 3,
+            TailVolume: 0.55,
+            Range: (0.30, 0.37),
+            Motors: 0
+        )
+        {
+            Gear = false,
+        },
+        new(
+            Key: "canard",
+            Name: "canard",
+            Layout: Layout.Canard,
+            Aspect: 7.0,
+            Taper: 0.7,
+            Sweep: 12,
+            NoseShare: 0.62,
+            WingHeight: 0.2,
+            Dihedral: 1,
+            TailVolume: 0.35,
+            Range: (0, 0),
+            Motors: 1
+        )
         {
             Pusher = true,
             Fins = 2,
             Cautions = ["Balance lies ahead of the wing: never move it aft to save ballast."],
         },
-        new("flying-boat", "flying boat", Layout.Tail, 7.0, 0.8, 1, 0.28, 1.2, 2, 0.60, (0.25, 0.32), 1)
+        new(
+            Key: "flying-boat",
+            Name: "flying boat",
+            Layout: Layout.Tail,
+            Aspect: 7.0,
+            Taper: 0.8,
+            Sweep: 1,
+            NoseShare: 0.28,
+            WingHeight: 1.2,
+            Dihedral: 2,
+            TailVolume: 0.60,
+            Range: (0.25, 0.32),
+            Motors: 1
+        )
         {
             Gear = false,
             Cautions =
@@ -112,7 +284,20 @@ public static class ArchetypeList
                 "Reverse thrust only on the water.",
             ],
         },
-        new("profile", "profile, foam-board", Layout.Tail, 4.8, 0.85, 6, 0.30, 0, 0, 0.45, (0.24, 0.31), 1)
+        new(
+            Key: "profile",
+            Name: "profile, foam-board",
+            Layout: Layout.Tail,
+            Aspect: 4.8,
+            Taper: 0.85,
+            Sweep: 6,
+            NoseShare: 0.30,
+            WingHeight: 0,
+            Dihedral: 0,
+            TailVolume: 0.45,
+            Range: (0.24, 0.31),
+            Motors: 1
+        )
         {
             Cautions = ["Foam board: hot melt and solvents harm it; try on an offcut."],
         },

@@ -30,7 +30,16 @@ internal sealed record ArchetypeShape(
     public static bool TipFins(Archetype type) => type.Fins > 1;
 
     private Planform Plan =>
-        Planform.Of(new LiftingSurface("wing", "wing", 0, 0, 0, [new Panel(Root, Tip, Half, Sweep, 0)]));
+        Planform.Of(
+            new LiftingSurface(
+                Id: "wing",
+                Role: "wing",
+                RootLeadingEdge: 0,
+                Height: 0,
+                RootGap: 0,
+                Panels: [new Panel(Root, Tip, Half, Sweep, 0)]
+            )
+        );
 
     public static ArchetypeShape Of(Archetype type, ArchetypeRequest r)
     {
@@ -78,19 +87,19 @@ internal sealed record ArchetypeShape(
         var finArea = area * (type.Layout == Layout.VTail ? 0 : 0.09) / type.Fins;
         var finHeight = Math.Sqrt(Math.Max(finArea, 100) * 1.3);
         return new ArchetypeShape(
-            half,
-            root,
-            tip,
-            sweep,
-            nose,
-            aft,
-            width,
-            tailAt,
-            tailRoot,
-            tailTip,
-            tailHalf,
-            Math.Min(finHeight / 1.3 / 0.8, Math.Max(30, aft * 0.5)),
-            finHeight
+            Half: half,
+            Root: root,
+            Tip: tip,
+            Sweep: sweep,
+            Nose: nose,
+            Aft: aft,
+            Width: width,
+            TailAt: tailAt,
+            TailRoot: tailRoot,
+            TailTip: tailTip,
+            TailHalf: tailHalf,
+            FinRoot: Math.Min(finHeight / 1.3 / 0.8, Math.Max(30, aft * 0.5)),
+            FinHeight: finHeight
         );
     }
 

@@ -77,13 +77,14 @@ public static class SheetForm
         IReadOnlyList<RowsNow> lists = [.. spec.Lists.Select(l => Rows(file, $"$.{l.Name}", l, beside))];
         var all = fields.Concat(lists.SelectMany(Fields)).ToArray();
         return new SectionNow(
-            spec.Key,
-            spec.Title,
-            fields,
-            lists,
-            all.Count(f => f.Mistake.Length > 0) + lists.Count(l => l.Mistake.Length > 0),
-            all.Sum(f => f.Flags.Count(x => !answered.Contains(x.Id))),
-            all.Count(f => f.Standing == FieldStanding.Assumed) + lists.SelectMany(l => l.Rows).Count(r => r.Assumed)
+            Key: spec.Key,
+            Title: spec.Title,
+            Fields: fields,
+            Lists: lists,
+            Mistakes: all.Count(f => f.Mistake.Length > 0) + lists.Count(l => l.Mistake.Length > 0),
+            Doubts: all.Sum(f => f.Flags.Count(x => !answered.Contains(x.Id))),
+            Assumed: all.Count(f => f.Standing == FieldStanding.Assumed)
+                + lists.SelectMany(l => l.Rows).Count(r => r.Assumed)
         );
     }
 
@@ -145,17 +146,17 @@ public static class SheetForm
         }
 
         return new FieldNow(
-            path,
-            spec.Label,
-            spec.Kind,
-            text,
-            Both(spec, text),
-            standing,
-            spec.Choices,
-            statements,
-            reason,
-            mistake,
-            flags
+            Path: path,
+            Label: spec.Label,
+            Kind: spec.Kind,
+            Text: text,
+            Both: Both(spec, text),
+            Standing: standing,
+            Choices: spec.Choices,
+            Statements: statements,
+            Reason: reason,
+            Mistake: mistake,
+            Flags: flags
         );
     }
 
