@@ -14,6 +14,7 @@ public readonly struct Outcome<T>
 
     public static implicit operator Outcome<T>(Refusal refusal) => new(default, refusal);
 
+    /// <summary>What one of two functions makes of it.</summary>
     public TResult Match<TResult>(Func<T, TResult> value, Func<Refusal, TResult> refusal) =>
         Refused is { } r ? refusal(r) : value(_value!);
 

@@ -28,5 +28,6 @@ public static class StageNames
     /// <summary>For people: <c>Hand over</c>.</summary>
     public static string Title(this Stage stage) => stage == Stage.HandOver ? "Hand over" : stage.ToString();
 
+    /// <summary>The stage of this key; null when it is none of the ten.</summary>
     public static Stage? Parse(string? key) => All.Where(s => s.Key() == key).Select(s => (Stage?)s).FirstOrDefault();
 }

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Balance;
 
+/// <summary>What may be recorded of weight and balance.</summary>
 public static class BalanceEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

@@ -18,9 +18,11 @@ public static class BalanceGround
                 : ""
         );
 
+    /// <summary>What a weight rests on: everything aboard.</summary>
     public static Rests Weight(JobState state) =>
         Rests.On(new Aspect(AspectKind.Mass)).And([.. Load(state), .. SheetValues.OfWeight(state.Sheet)]);
 
+    /// <summary>What a centre of gravity rests on: everything aboard, and where it lies.</summary>
     public static Rests Centre(JobState state, string configuration) =>
         Rests
             .On(new Aspect(AspectKind.Balance), new Aspect(AspectKind.Mass))

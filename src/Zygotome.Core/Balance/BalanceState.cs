@@ -1,16 +1,16 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
 
 /// <summary>The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.</summary>
 public sealed record BalanceState
 {
-    public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } =
-        ImmutableSortedDictionary.Create<string, WeighingShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = Ordered.ById<WeighingShown>();
 
     /// <summary>Pieces by station.</summary>
-    public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
-        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
 
+    /// <summary>Pieces at a station now; 0 where none ever were.</summary>
     public int BallastAt(string station) => Ballast.GetValueOrDefault(station);
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
 
@@ -8,8 +9,7 @@ public sealed record WeighingShown(Weighed Weighed, Evidence Evidence)
 {
     public Battery? Battery { get; init; }
 
-    public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
-        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
 
     public ImmutableList<AddOn> AddOns { get; init; } = [];
 }

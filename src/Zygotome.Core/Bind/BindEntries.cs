@@ -3,6 +3,7 @@ using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Bind;
 
+/// <summary>What may be recorded of radio and directions.</summary>
 public static class BindEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Bind;
 
+/// <summary>What was bound, and what was seen to move through it, latest of each.</summary>
 public sealed record BindState
 {
     public Bound? Bound { get; init; }
@@ -13,14 +15,11 @@ public sealed record BindState
 
     public Evidence? FailsafeEvidence { get; init; }
 
-    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } =
-        ImmutableSortedDictionary.Create<string, DirectionShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, DirectionShown> Directions { get; init; } = Ordered.ById<DirectionShown>();
 
     /// <summary>Which way each motor was seen to turn, by its id.</summary>
-    public ImmutableSortedDictionary<string, MotorShown> Motors { get; init; } =
-        ImmutableSortedDictionary.Create<string, MotorShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, MotorShown> Motors { get; init; } = Ordered.ById<MotorShown>();
 
     /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
-    public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } =
-        ImmutableSortedDictionary.Create<string, CalledShown>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } = Ordered.ById<CalledShown>();
 }

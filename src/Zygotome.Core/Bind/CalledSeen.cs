@@ -43,4 +43,5 @@ public sealed record CalledSeen(string Output, string Seen, bool AsItShould) : E
         $"Called {Output}: {Seen.Trim()}{(AsItShould ? "" : ", not as it should")}";
 }
 
+/// <summary>What an output was seen to do when it was called.</summary>
 public sealed record CalledShown(string Seen, bool AsItShould, Evidence Evidence);

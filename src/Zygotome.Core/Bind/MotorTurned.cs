@@ -72,4 +72,5 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
         : "so that the air goes aft";
 }
 
+/// <summary>Which way a motor was seen to turn.</summary>
 public sealed record MotorShown(MotorTurn Turned, Evidence Evidence);

@@ -3,6 +3,7 @@ using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Build;
 
+/// <summary>What may be recorded at any step, and of what is changed for a while.</summary>
 public static class BuildEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

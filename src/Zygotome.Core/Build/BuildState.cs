@@ -3,6 +3,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 
+/// <summary>What is changed for now, and what was moved after it was built.</summary>
 public sealed record BuildState
 {
     public ImmutableList<OpenLoop> Loops { get; init; } = [];

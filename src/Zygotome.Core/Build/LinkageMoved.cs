@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Build;
 
+/// <summary>What of a linkage can be moved.</summary>
 public enum LinkagePart
 {
     Pushrod,

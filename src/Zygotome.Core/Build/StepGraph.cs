@@ -11,6 +11,7 @@ public static class StepGraph
     public static ImmutableArray<StepNow> Of(JobState state, DateTimeOffset asOf) =>
         [.. state.Sheet.Steps.Select(s => Of(state, s, asOf))];
 
+    /// <summary>One step: cures are judged at the instant, by the server's clock.</summary>
     public static StepNow Of(JobState state, StepSpec step, DateTimeOffset asOf)
     {
         var progress = state.Progress(step.Id);

@@ -4,6 +4,7 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
 
+/// <summary>Whether a step can be begun, is begun, or done.</summary>
 public enum StepStanding
 {
     CanStart,

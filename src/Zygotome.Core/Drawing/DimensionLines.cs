@@ -6,6 +6,7 @@ namespace Zygotome.Core.Drawing;
 /// <summary>The dimensions a technician checks against the three-view, drawn where they are.</summary>
 public static class DimensionLines
 {
+    /// <summary>Those whose values the sheet has, in mm from the datum, aft and right +.</summary>
     public static IEnumerable<DimensionLine> Of(SpecSheet sheet)
     {
         var g = sheet.Geometry;

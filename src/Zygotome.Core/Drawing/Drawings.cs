@@ -11,6 +11,7 @@ public static class Drawings
     /// <summary>Drawn once for a sheet.</summary>
     public static AircraftDrawing Of(SpecSheet sheet, DrawingSide side) => sheet.Once(s => new Sides(s)).Of(side);
 
+    /// <summary>From above, the nose up the page.</summary>
     public static AircraftDrawing Plan(SpecSheet sheet) => Of(sheet, DrawingSide.Plan);
 
     private sealed class Sides(SpecSheet sheet)

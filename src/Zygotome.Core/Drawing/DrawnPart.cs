@@ -1,5 +1,6 @@
 namespace Zygotome.Core.Drawing;
 
+/// <summary>What a part of the drawing is, so that it can be drawn as such.</summary>
 public enum PartKind
 {
     Wing,

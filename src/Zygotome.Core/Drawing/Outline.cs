@@ -13,6 +13,7 @@ public readonly record struct Corner(double Across, double Down);
 /// <summary>A box around corners, mm.</summary>
 public sealed record Bounds(double Left, double Top, double Width, double Height)
 {
+    /// <summary>The smallest one; a millimetre square of no corners.</summary>
     public static Bounds Of(IEnumerable<Corner> corners)
     {
         var all = corners.ToArray();
@@ -34,8 +35,10 @@ public sealed record Bounds(double Left, double Top, double Width, double Height
 /// <summary>Corners as an SVG path in mm.</summary>
 public static class Outline
 {
+    /// <summary>The path of a closed polygon, in mm.</summary>
     public static string Closed(IEnumerable<Corner> corners) => Path(corners) + "Z";
 
+    /// <summary>The path of an open line, in mm.</summary>
     public static string Path(IEnumerable<Corner> corners)
     {
         var text = new StringBuilder();
@@ -47,6 +50,7 @@ public static class Outline
         return text.ToString();
     }
 
+    /// <summary>To a tenth of a millimetre, without a zero that says nothing.</summary>
     public static string Number(double value) =>
         (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.#", CultureInfo.InvariantCulture);
 

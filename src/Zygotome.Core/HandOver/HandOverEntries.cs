@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.HandOver;
 
+/// <summary>What may be recorded of concessions, release and what comes after it.</summary>
 public static class HandOverEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

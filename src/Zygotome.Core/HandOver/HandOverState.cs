@@ -1,5 +1,6 @@
 namespace Zygotome.Core.HandOver;
 
+/// <summary>What became of the record after the release in force.</summary>
 public sealed record HandOverState
 {
     public DateTimeOffset? SentAt { get; init; }

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.HandOver;
 
+/// <summary>The owner accepts the record, or does not, in their own words.</summary>
 public sealed record OwnerAnswered(bool Accepted, string Words = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.HandOver;
 
+/// <summary>The record went to its owner.</summary>
 public sealed record RecordSent(string To) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>

@@ -41,13 +41,13 @@ public sealed record Budget(
         public Weighed? Weighed { get; init; }
 
         /// <summary>Pieces of ballast that are in, by station.</summary>
-        public ImmutableSortedDictionary<string, int> Ballast { get; init; } =
-            ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+        public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
     }
 
     /// <summary>The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.</summary>
     public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns);
 
+    /// <summary>Of a job as it stands; of the weighing where there is one, else of the sheet's numbers.</summary>
     public static Budget Of(Journal.JobState state) =>
         Of(
             new Asked(

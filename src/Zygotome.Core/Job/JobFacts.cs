@@ -55,8 +55,10 @@ public sealed record JobFacts
 
     public required ImmutableArray<Cure> Cures { get; init; }
 
+    /// <summary>Whether they are the same at this instant as when they were made.</summary>
     public bool HoldsAt(DateTimeOffset instant) => From <= instant && !(Until <= instant);
 
+    /// <summary>As they stand at an instant.</summary>
     public static JobFacts Of(JobState state, DateTimeOffset asOf)
     {
         var ledger = Ledger.Shown(state, asOf);

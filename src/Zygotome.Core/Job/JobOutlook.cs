@@ -13,6 +13,7 @@ public sealed record JobOutlook(Stage Stage, string Holds, DateTimeOffset? Handl
     public string Words(string timeZone, DateTimeOffset now) =>
         HandleAt is { } at ? $"{Holds}: can be handled {Clock.At(timeZone, now, at)}" : Holds;
 
+    /// <summary>What is to be done next on this job, and what holds it up, at an instant.</summary>
     public static JobOutlook Of(JobState state, IReadOnlyList<LedgerLine> ledger, DateTimeOffset asOf)
     {
         var shown = ledger.Count(l => !l.Open);

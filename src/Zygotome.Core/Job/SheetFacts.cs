@@ -25,6 +25,7 @@ public sealed record SheetFacts(
     string PacksTogether
 )
 {
+    /// <summary>Of a sheet as it is on file.</summary>
     public static SheetFacts Of(SpecSheet s) =>
         new(
             Id: s.Kit.Id,

@@ -5,6 +5,7 @@ public abstract record Cause
 {
     private Cause() { }
 
+    /// <summary>The sentence, with times by the shop's clock.</summary>
     public abstract string Words(JobState state);
 
     /// <summary>A reading was retracted for more than a typing error.</summary>

@@ -53,6 +53,7 @@ public static class DisturbanceMatrix
     public static Aspect[] Everything { get; } =
     [.. Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? Every(k) : new Aspect(k))];
 
+    /// <summary>Which way a motor turns.</summary>
     public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
 
     /// <summary>

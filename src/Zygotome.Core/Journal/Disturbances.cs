@@ -19,6 +19,7 @@ public sealed record Disturbances
 
     private sealed record Latest(Disturbance Recorded, Disturbance Observed);
 
+    /// <summary>With what an entry disturbed; said in any order of either clock.</summary>
     public Disturbances Add(Entry entry, string cause, IEnumerable<Aspect> aspects)
     {
         var disturbance = new Disturbance(entry, cause);

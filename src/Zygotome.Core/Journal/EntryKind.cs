@@ -37,6 +37,7 @@ public sealed record EntryKind(
     /// <summary>On the closed list that a released job still takes.</summary>
     public bool AfterRelease { get; init; }
 
+    /// <summary>A kind of that body, version 1, that may be retracted.</summary>
     public static EntryKind Of<T>(string type, Posters by)
         where T : EntryBody => new(type, typeof(T)) { By = by };
 }

@@ -20,14 +20,17 @@ public sealed class EntryKinds
 
     public IReadOnlyList<EntryKind> All { get; }
 
+    /// <summary>The kind written as this; null when there is none.</summary>
     public EntryKind? Find(string type) => _byType.GetValueOrDefault(type);
 
     /// <summary>The kind with this body, which must be one of them.</summary>
     public EntryKind Of<T>()
         where T : EntryBody => _byBody[typeof(T)];
 
+    /// <summary>The kind of this body; null of one that cannot be read.</summary>
     public EntryKind? Of(EntryBody body) => _byBody.GetValueOrDefault(body.GetType());
 
+    /// <summary>As it is written, of one that cannot be read too.</summary>
     public string TypeOf(EntryBody body) => body is UnknownEntry u ? u.Type : _byBody[body.GetType()].Type;
 
     /// <summary>

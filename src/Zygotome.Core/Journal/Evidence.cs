@@ -16,5 +16,6 @@ public sealed record Evidence(Entry Entry, int Attempt = 1)
 
     public Person By => Entry.By;
 
+    /// <summary>That this entry shows it.</summary>
     public static Evidence Of(Entry e, int attempt = 1) => new(e, attempt);
 }

@@ -9,6 +9,7 @@ public sealed record RepairGlued(string Tag, string Place, DateTimeOffset Handle
 /// <summary>Repairs, as the steps that make them see them; a step names its finding in <c>Repairs</c>. Total.</summary>
 public interface IRepairs
 {
+    /// <summary>Whether a step of the job is one of a repair.</summary>
     bool IsRepair(StepSpec step);
 
     IEnumerable<RepairGlued> Glued { get; }

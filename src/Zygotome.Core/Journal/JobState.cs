@@ -213,10 +213,15 @@ public sealed record JobState
             Parts = [.. Parts.Select(p => p is IFollowsSheet follows ? follows.Moved(from, to) : p)],
         };
 
+    /// <summary>How far a step has got; null before it is begun.</summary>
     public StepProgress? Progress(string step) => Steps.GetValueOrDefault(step);
 
+    /// <summary>With a step this far.</summary>
     public JobState With(string step, StepProgress progress) => this with { Steps = Steps.SetItem(step, progress) };
 
+    /// <summary>
+    /// With aspects disturbed, for a cause that is a sentence's beginning: "Clevis of the rudder moved".
+    /// </summary>
     public JobState Disturb(Entry entry, string cause, params IEnumerable<Aspect> aspects) =>
         this with
         {
@@ -250,5 +255,6 @@ public sealed record JobState
             ? concession
             : null;
 
+    /// <summary>With an entry that does not count, because what it rested on was taken back.</summary>
     public JobState NotSupported(Entry entry) => this with { Unsupported = Unsupported.Add(entry.EntryId) };
 }

@@ -23,6 +23,7 @@ public sealed class Log<T> : IReadOnlyList<T>
     public T this[int index] =>
         (uint)index < (uint)Count ? _all[index]! : throw new ArgumentOutOfRangeException(nameof(index));
 
+    /// <summary>With one more; this one stays as it is.</summary>
     public Log<T> Add(T next)
     {
         if (Count < _all.Length && Interlocked.CompareExchange(ref _all[Count], next, null) is null)
@@ -50,6 +51,7 @@ public sealed class Log<T> : IReadOnlyList<T>
 /// <summary>Logs of what there is already.</summary>
 public static class Log
 {
+    /// <summary>Of these, in their order.</summary>
     public static Log<T> Of<T>(ReadOnlySpan<T> all)
         where T : class => all.IsEmpty ? Log<T>.Empty : new([.. all], all.Length);
 

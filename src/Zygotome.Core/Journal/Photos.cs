@@ -17,6 +17,7 @@ public static class Photos
     /// <summary>Most pictures of one finding, or of one box.</summary>
     public const int Most = 12;
 
+    /// <summary>The refusal of what is no picture's hash; null when it is one.</summary>
     public static Refusal? Named(string hash) =>
         hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
             ? null

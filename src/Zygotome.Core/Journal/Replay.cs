@@ -45,6 +45,7 @@ public static class Replay
         return entry.Body is Retracted ? Of(state.Anew(), journal) : Step(state, entry) with { Journal = journal };
     }
 
+    /// <summary>Whether replay honours a retraction of it; more kinds than may be withdrawn today.</summary>
     public static bool CanBeRetracted(JobState state, Entry entry) =>
         state.Stages.Kinds.Of(entry.Body) is { Retractable: true };
 

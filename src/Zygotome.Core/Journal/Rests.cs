@@ -8,8 +8,10 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public sealed record Rests(ImmutableArray<Aspect> Aspects, ImmutableArray<Setting> Settings)
 {
+    /// <summary>On aspects alone.</summary>
     public static Rests On(params ImmutableArray<Aspect> aspects) => new(aspects, []);
 
+    /// <summary>On these settings too.</summary>
     public Rests And(params IEnumerable<Setting> settings) => this with { Settings = [.. Settings, .. settings] };
 
     /// <summary>

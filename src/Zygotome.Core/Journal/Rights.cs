@@ -3,6 +3,7 @@ namespace Zygotome.Core.Journal;
 /// <summary>Who may say what. A shop of one has its lead in that one person.</summary>
 public static class Rights
 {
+    /// <summary>Whether a role is among them.</summary>
     public static bool May(this Posters posters, Role role) =>
         posters switch
         {
@@ -11,6 +12,7 @@ public static class Rights
             _ => role == Role.Lead,
         };
 
+    /// <summary>As in "this is for a lead to record".</summary>
     public static string Words(this Posters posters) =>
         posters switch
         {
@@ -35,6 +37,7 @@ public static class Rights
             )
             : null;
 
+    /// <summary>As in "signed in as counter".</summary>
     public static string RoleWords(Role role) =>
         role switch
         {

@@ -13,5 +13,6 @@ public readonly record struct GapFill(Dimension First, Dimension? Second = null)
     public static readonly GapFill Lengths = new(Dimension.Length),
         Masses = new(Dimension.Mass);
 
+    /// <summary>Whether a quantity of this dimension fills it.</summary>
     public bool Has(Dimension dimension) => dimension == First || dimension == Second;
 }

@@ -3,6 +3,7 @@ namespace Zygotome.Core.Quantities;
 /// <summary>Inclusive limits in the unit of the requirement; either may be absent.</summary>
 public sealed record Band(double? Low, double? High, string Unit)
 {
+    /// <summary>From low to high, both in.</summary>
     public static Band Of(decimal low, decimal high, string unit) =>
         new(Numbers.Round((double)low), Numbers.Round((double)high), unit);
 

@@ -9,6 +9,7 @@ public sealed partial record PropellerSize(decimal Diameter, decimal Pitch)
     /// <summary>Tip to tip, in mm.</summary>
     public decimal DiameterMm => Diameter * 25.4m;
 
+    /// <summary>"11x5.5" and the like, in inches; the refusal of what is no propeller's size.</summary>
     public static Outcome<PropellerSize> Parse(string? text)
     {
         var match = Printed().Match(text ?? "");

@@ -84,6 +84,7 @@ public sealed class Quantity : IEquatable<Quantity>
     /// <summary>Canonical upper limit.</summary>
     public decimal High { get; }
 
+    /// <summary>One value; text as printed, else made from the value.</summary>
     public static Quantity Single(decimal value, Unit unit, Way? way = null, string? text = null) =>
         Make(text, QuantityForm.Single, unit, value, 0, 0, way);
 
@@ -93,6 +94,7 @@ public sealed class Quantity : IEquatable<Quantity>
     public static Quantity Pair(decimal first, decimal second, Unit unit, Way? way = null, string? text = null) =>
         Make(text, first <= second ? QuantityForm.Range : QuantityForm.Descending, unit, first, second, 0, way);
 
+    /// <summary>A nominal with tolerances, both as positive numbers.</summary>
     public static Quantity Tolerance(
         decimal nominal,
         decimal plus,

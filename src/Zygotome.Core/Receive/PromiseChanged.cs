@@ -3,6 +3,7 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Receive;
 
+/// <summary>Another date is promised, with its reason; from today to two years on.</summary>
 public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBody
 {
     public override bool IsDecision() => true;

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Receive;
 
+/// <summary>What may be recorded at the counter, and of the sheet a job is built to.</summary>
 public static class ReceiveEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

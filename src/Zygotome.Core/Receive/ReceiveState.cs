@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Receive;
 
@@ -22,7 +23,7 @@ public sealed record ReceiveState : IAboard, IHandedIn
 
     /// <summary>Revisions of this job that a lead confirmed, by hash.</summary>
     public ImmutableSortedDictionary<string, SheetConfirmation> Confirmed { get; init; } =
-        ImmutableSortedDictionary.Create<string, SheetConfirmation>(StringComparer.Ordinal);
+        Ordered.ById<SheetConfirmation>();
 
     /// <summary>What a lead said is not on this aircraft, when the job moved to a revision without it.</summary>
     public ImmutableList<NotOnAircraft> NotOnAircraft { get; init; } = [];
@@ -50,8 +51,7 @@ public sealed record ReceiveState : IAboard, IHandedIn
 
     public ImmutableList<PhotoKept> BoxPhotos { get; init; } = [];
 
-    public ImmutableSortedDictionary<string, Bought> Bought { get; init; } =
-        ImmutableSortedDictionary.Create<string, Bought>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = Ordered.ById<Bought>();
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
     public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;

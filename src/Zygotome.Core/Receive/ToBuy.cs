@@ -13,6 +13,7 @@ public static class ToBuy
     // Slack so that a lead is never taut where a wing parts.
     private const double Slack = 40;
 
+    /// <summary>What is wanting beside what the shop has, each line once, with what was said of it.</summary>
     public static ImmutableArray<ToBuyLine> Of(JobState state, Stock stock) =>
         [
             .. Asked(state, stock)

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Receive;
 
+/// <summary>Which transmitter the owner brings, and what its memories hold.</summary>
 public sealed record TransmitterBrought(string Name, string Memories, int? FreeMemories = null) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>

@@ -23,6 +23,7 @@ public sealed record Remedy(string Words, LampsSaid Said);
 /// </summary>
 public static class Dangers
 {
+    /// <summary>What is dangerous as last said, most urgent first; none while all is well.</summary>
     public static IEnumerable<Danger> Of(JobState state) =>
         state.Safety.Ended is { } act
             ? Found(state).OrderBy(d => d.Code == MotorReady).Select(d => Following(d, PoweredActs.Of(act)))

@@ -15,6 +15,7 @@ public static class LampBoard
     /// <summary>In the order of <see cref="LampKind"/>, motors as on the sheet.</summary>
     public static ImmutableArray<LampSpec> Of(SpecSheet sheet) => [.. All(sheet)];
 
+    /// <summary>The lamp of this id; null when this aircraft has none.</summary>
     public static LampSpec? Find(SpecSheet sheet, LampId id) => All(sheet).FirstOrDefault(l => l.Id == id);
 
     /// <summary>The packs by their lamps, in the order they are connected where the sheet states one.</summary>
@@ -28,6 +29,7 @@ public static class LampBoard
     public static bool Stays(SpecSheet sheet, LampIs said) =>
         said == LampIs.NotFitted && sheet.Radio.Stabiliser == StabiliserFitted.NotStated;
 
+    /// <summary>Whether anything on it can turn.</summary>
     public static bool HasMotor(SpecSheet sheet) => sheet.Power.Motors.Length > 0;
 
     private static IEnumerable<LampSpec> All(SpecSheet sheet)

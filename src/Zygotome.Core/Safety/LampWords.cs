@@ -16,6 +16,7 @@ public static class LampWords
             _ => Of(seen),
         };
 
+    /// <summary>As a lamp's button says it.</summary>
     public static string Of(LampIs seen) =>
         seen switch
         {

@@ -10,6 +10,7 @@ public enum PropellerSeen
     WiresOff,
 }
 
+/// <summary>The pack as older entries saw it, one word for all packs.</summary>
 public enum PackSeen
 {
     Out,
@@ -17,6 +18,7 @@ public enum PackSeen
     Connected,
 }
 
+/// <summary>The transmitter as older entries saw it.</summary>
 public enum TransmitterSeen
 {
     Off,
@@ -107,6 +109,7 @@ public sealed record PackSaid(PackSeen State) : EntryBody
     public override string Say(JobState state) => $"Flight pack {LampWords.Of(Is)}";
 }
 
+/// <summary>An older entry on the transmitter.</summary>
 public sealed record TransmitterSaid(TransmitterSeen State) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) => OldLamps.Taken;

@@ -13,6 +13,7 @@ namespace Zygotome.Core.Safety;
 /// <param name="Packs">Several packs have an order among them.</param>
 public sealed record PowerOrder(ImmutableArray<string> Steps, bool Stated, bool PackFirst, bool Packs)
 {
+    /// <summary>What the sheet says of the order under power; the usual one where it says nothing.</summary>
     public static PowerOrder Of(SpecSheet sheet)
     {
         var stated = sheet.Power.Order;

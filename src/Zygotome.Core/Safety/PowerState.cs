@@ -39,6 +39,7 @@ public enum MotorNeed
     Ready,
 }
 
+/// <summary>What something powered needs of the stabiliser, where there is one.</summary>
 public enum StabiliserNeed
 {
     NotAsked,
@@ -112,6 +113,7 @@ public sealed record PowerState
     /// <summary>Whether anything on the aircraft is under power in this state.</summary>
     public bool IsPowered => Pack == PackNeed.Connected;
 
+    /// <summary>Whether it may turn with restraint, clear disc and a second person.</summary>
     public bool Covers(MotorSpec motor) => Held == Held.Any || (Held == Held.Fans && motor.IsFan);
 
     public bool Equals(PowerState? other) =>
@@ -126,6 +128,7 @@ public sealed record PowerState
 /// <summary>An entry that is admitted only in a state of power.</summary>
 public interface IPowered : IGuarded
 {
+    /// <summary>Asked of the job as it stands before the entry.</summary>
     PowerState Needs(JobState state);
 
     /// <summary>How the aircraft is held from here on, where that is said with the entry.</summary>

@@ -149,6 +149,7 @@ public static class PoweredActs
         ),
     ];
 
+    /// <summary>What an act needs before and while it is open.</summary>
     public static ActSpec Of(PoweredAct act) => All.First(a => a.Act == act);
 
     /// <summary>What this aircraft has a motor or a stabiliser for.</summary>

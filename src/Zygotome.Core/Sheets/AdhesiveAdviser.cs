@@ -12,6 +12,9 @@ public static class AdhesiveAdviser
         HardFoams = ["EPS", "polystyrene", "foam board"],
         Woods = ["balsa", "plywood", "balsa and film"];
 
+    /// <summary>
+    /// For two materials and the joint's job: minutes at 20 °C, grams as a factor; slow epoxy where no rule fits.
+    /// </summary>
     public static AdhesiveAdvice For(string a, string b, string job)
     {
         bool Any(string[] kinds) =>

@@ -22,6 +22,7 @@ public readonly record struct Aspect(AspectKind Kind, string Surface = "")
 {
     public const string Every = "*";
 
+    /// <summary>Whether the kind is about one surface.</summary>
     public static bool HasSurface(AspectKind kind) =>
         kind is AspectKind.Neutral or AspectKind.Throw or AspectKind.Direction or AspectKind.Freedom;
 

@@ -14,5 +14,6 @@ public sealed record School(string Id, string Question, ImmutableArray<SchoolOpt
 {
     public SchoolOption Default => Options[0];
 
+    /// <summary>The option of this id; null when there is none.</summary>
     public SchoolOption? Option(string id) => Options.FirstOrDefault(o => o.Id == id);
 }

@@ -290,6 +290,7 @@ public static class Schools
         ),
     ];
 
+    /// <summary>The question of this id; null when there is none.</summary>
     public static School? Find(string id) => All.FirstOrDefault(s => s.Id == id);
 
     private static School S(string id, string question, params ImmutableArray<SchoolOption> options) =>

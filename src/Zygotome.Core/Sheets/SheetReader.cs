@@ -22,6 +22,7 @@ public static class SheetReader
     public const string Format = "zygotome-spec-sheet/1";
     public const string MediaType = "application/vnd.zygotome.spec-sheet+json";
 
+    /// <summary>The sheet, or every mistake with its path; never both.</summary>
     public static SheetReading Read(ReadOnlySpan<byte> bytes)
     {
         var copy = bytes.StartsWith("\uFEFF"u8) ? bytes[3..].ToArray() : bytes.ToArray();

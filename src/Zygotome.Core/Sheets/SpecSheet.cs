@@ -63,10 +63,13 @@ public sealed record SpecSheet(
     public T Once<T>(Func<SpecSheet, T> make)
         where T : class => _facts.Of(this, make);
 
+    /// <summary>Of this id; null when there is none.</summary>
     public Surface? Surface(string id) => Once(SheetIndex.Of).Surfaces.GetValueOrDefault(id);
 
+    /// <summary>Of this id; null when there is none, or its school was not chosen.</summary>
     public StepSpec? Step(string id) => Once(SheetIndex.Of).Steps.GetValueOrDefault(id);
 
+    /// <summary>Of this id; null when the parts list has none.</summary>
     public PartSpec? Part(string id) => Once(SheetIndex.Of).Parts.GetValueOrDefault(id);
 
     /// <summary>The surfaces named by a row: one id, a function (<c>aileron</c>) or a kind (<c>elevon</c>).</summary>
@@ -123,6 +126,7 @@ public sealed record Geometry(
     ImmutableArray<BallastStation> BallastStations
 )
 {
+    /// <summary>The lifting surface of this id; null when there is none.</summary>
     public LiftingSurface? Find(string id) => Lifting.FirstOrDefault(l => l.Id == id);
 
     public LiftingSurface? Wing => Lifting.FirstOrDefault(l => l.Role == "wing");
@@ -147,8 +151,10 @@ public sealed record Panel(double Root, double Tip, double Span, double Sweep, d
 /// <summary>A fin standing at (x, y): root and tip chord, height, sweep of its leading edge.</summary>
 public sealed record Fin(double X, double Y, double Root, double Tip, double Height, double Sweep);
 
+/// <summary>A fuselage, nacelle or float: from and to in mm aft of the datum, its middle mm to the right.</summary>
 public sealed record Body(string Name, double From, double To, double Width, double At);
 
+/// <summary>Where a wheel stands: mm aft of the datum, mm to the right.</summary>
 public sealed record Wheel(string Name, double X, double Y);
 
 /// <summary>Where the pack may lie. Height and width in mm; 0 when not stated.</summary>
@@ -201,6 +207,7 @@ public sealed record HoleRow(string Surfaces, string Arm, string Horn, string Pa
 /// <summary>A rate: its share of full travel and its expo, where the manual prints them.</summary>
 public sealed record RateSpec(string Name, Quantity? Scale, Quantity? Expo);
 
+/// <summary>What the maker says of weight and balance.</summary>
 public sealed record BalanceSpec(
     ImmutableArray<BalanceConfiguration> Configurations,
     Quantity? AllUpWeight,
@@ -242,6 +249,7 @@ public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
     public double? PackFront { get; init; }
 }
 
+/// <summary>Motors, packs and what they draw; the duty is the share of full draw flown with.</summary>
 public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<PackSpec> Packs, double Duty)
 {
     /// <summary>In what order this kit is brought under power, as printed; empty where it is the usual one.</summary>
@@ -261,6 +269,7 @@ public sealed record PowerSpec(ImmutableArray<MotorSpec> Motors, ImmutableArray<
 /// <param name="Rating">Continuous, A.</param>
 public sealed record ControllerSpec(string Id, Quantity? Rating, Quantity? Cells);
 
+/// <summary>The controller's regulator: V, and A it gives for long and for a moment.</summary>
 public sealed record RegulatorSpec(string Kind, Quantity? Volts, Quantity? Continuous, Quantity? Peak);
 
 /// <param name="Working">A while moving, <paramref name="Stall"/>: A held.</param>
@@ -298,6 +307,7 @@ public sealed record MotorSpec(
     public string Controller { get; init; } = "";
 }
 
+/// <summary>A flight pack the maker names.</summary>
 public sealed record PackSpec(int Cells, Quantity? Capacity)
 {
     public string Connector { get; init; } = "";
@@ -316,6 +326,7 @@ public sealed record PackSpec(int Cells, Quantity? Capacity)
     public double? Length { get; init; }
 }
 
+/// <summary>What the maker says of receiver, binding and failsafe.</summary>
 public sealed record RadioSpec(
     ImmutableArray<string> Functions,
     ImmutableArray<string> BindMethods,
@@ -339,6 +350,7 @@ public enum StabiliserFitted
     No,
 }
 
+/// <summary>A line of the parts list.</summary>
 public sealed record PartSpec(string Id, string Name, string Bag, int Quantity, FastenerSpec? Fastener)
 {
     /// <summary>Bore of a collar, bearing or wheel, mm; the part it must go on is <see cref="On"/>.</summary>
@@ -384,8 +396,7 @@ public sealed record StepSpec(
 )
 {
     /// <summary>Only done when these schools are chosen: <c>tail-fixing</c> is <c>glue</c>.</summary>
-    public ImmutableSortedDictionary<string, string> School { get; init; } =
-        ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, string> School { get; init; } = Ordered.ById<string>();
 
     /// <summary>Motors whose propellers go on, or wires are joined, by this step.</summary>
     public ImmutableArray<string> Readies { get; init; } = [];
@@ -432,4 +443,5 @@ public sealed record Stated<T>(T? Taken, ImmutableArray<Statement> Statements, s
     public bool Assumed { get; init; }
 }
 
+/// <summary>What one page says.</summary>
 public sealed record Statement(string Text, string Page);

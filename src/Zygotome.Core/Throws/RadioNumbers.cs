@@ -108,12 +108,14 @@ public sealed class RadioNumbers
             .. SheetValues.OfSurface(surface.Id),
         ];
 
+    /// <summary>The number in a setting's value, %; 100 where it says none.</summary>
     public static double Percent(string? value) =>
         value is not null
         && double.TryParse(value.TrimEnd('%', ' '), System.Globalization.CultureInfo.InvariantCulture, out var percent)
             ? percent
             : 100;
 
+    /// <summary>"92 %", as a setting keeps it.</summary>
     public static string Words(double percent) => $"{Numbers.Say(percent)} %";
 
     private static ImmutableArray<string> Functions(ThrowTarget t) =>

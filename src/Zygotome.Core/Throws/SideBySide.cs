@@ -10,6 +10,7 @@ namespace Zygotome.Core.Throws;
 /// </summary>
 public static class SideBySide
 {
+    /// <summary>Left with right by place, of throws that have limits.</summary>
     public static IEnumerable<(ThrowTarget Left, ThrowTarget Right)> Pairs(IReadOnlyList<ThrowTarget> targets) =>
         from left in targets
         where left.Surface.Side == "left" && left.Band is not null
@@ -46,6 +47,7 @@ public static class SideBySide
             && (t.Function, t.Rate, t.Way) == (left.Function, left.Rate, left.Way);
     }
 
+    /// <summary>How one pair stands; not shown while either side's own reading does not count.</summary>
     public static Claim Claim(JobState state, RadioNumbers numbers, ThrowTarget left, ThrowTarget right)
     {
         // For one way of a surface pair; ailerons up are compared with ailerons up, taken from opposite sticks.

@@ -71,6 +71,7 @@ public static class ThrowMeasures
         };
     }
 
+    /// <summary>As in "measured with an upright ruler".</summary>
     public static string Words(ThrowMeasure measure) =>
         measure switch
         {

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Throws;
 
+/// <summary>What may be recorded of throws, neutral and free movement.</summary>
 public static class ThrowsEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =

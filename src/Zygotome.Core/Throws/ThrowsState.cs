@@ -4,10 +4,13 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Throws;
 
+/// <summary>A throw as it was read last.</summary>
 public sealed record ThrowShown(ThrowRead Read, Evidence Evidence);
 
+/// <summary>Whether a surface was felt to move freely.</summary>
 public sealed record FreedomShown(bool Free, string Note, Evidence Evidence);
 
+/// <summary>Where a surface was seen to stand at rest: mm, up is +, with its uncertainty.</summary>
 public sealed record NeutralShown(double Offset, double U, Evidence Evidence);
 
 /// <summary>Whether the pushrod sits in the holes the manual names by their place.</summary>

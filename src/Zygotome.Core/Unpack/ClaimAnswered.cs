@@ -3,6 +3,7 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Unpack;
 
+/// <summary>What a supplier does about a claim.</summary>
 public enum ClaimAnswerKind
 {
     Accepted,

@@ -1,7 +1,9 @@
 namespace Zygotome.Core.Unpack;
 
+/// <summary>Claims in words.</summary>
 public static class ClaimWords
 {
+    /// <summary>What the supplier does, as the job's page says it.</summary>
     public static string Of(ClaimAnswerKind answer) =>
         answer switch
         {

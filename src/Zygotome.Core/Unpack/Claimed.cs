@@ -29,4 +29,5 @@ public sealed record Claimed(
     public Evidence? Arrived { get; init; }
 }
 
+/// <summary>What a supplier answered, and when parts are due.</summary>
 public sealed record ClaimAnswer(ClaimAnswerKind Kind, string Words, DateOnly? PartsDue, Evidence Evidence);

@@ -9,6 +9,7 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public static class Counting
 {
+    /// <summary>One line of the parts list as it was counted.</summary>
     public static PartCount Of(JobState state, PartSpec part)
     {
         var (present, wrong) = (state.Unpack.CountOf(part.Id), state.Unpack.Wrong.GetValueOrDefault(part.Id));
@@ -29,6 +30,7 @@ public static class Counting
         );
     }
 
+    /// <summary>Whether steps wait for it.</summary>
     public static bool IsShort(CountStanding standing) => standing is CountStanding.Missing or CountStanding.Wrong;
 
     /// <summary>

@@ -126,6 +126,7 @@ public static class FindingGrades
         place != PlaceKind.Decal
         || kind is FindingKind.Crease or FindingKind.Parting or FindingKind.Loose or FindingKind.Scuff;
 
+    /// <summary>Whether damage there keeps the aircraft on the ground until it is repaired and inspected.</summary>
     public static bool Grounds(PlaceKind place) => Grounding.Contains(place);
 
     /// <summary>The kinds of place that make sense on a drawn part, most likely first.</summary>

@@ -3,6 +3,7 @@ namespace Zygotome.Core.Unpack;
 /// <summary>Grades as people say them.</summary>
 public static class FindingWords
 {
+    /// <summary>"flight-critical" and the like.</summary>
     public static string Grade(Grade grade) =>
         grade switch
         {

@@ -11,6 +11,7 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public static class InspectionRoute
 {
+    /// <summary>In the order of the walk.</summary>
     public static ImmutableArray<WalkPoint> Of(SpecSheet sheet) => sheet.Once(s => new Walk(Points(s))).Points;
 
     // Once for a sheet: every point asked about, and every finding's origin, comes here.

@@ -11,8 +11,12 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public static class RepairSteps
 {
+    /// <summary>The step's id, from the finding's tag.</summary>
     public static string IdOf(Finding finding) => $"repair-{finding.Tag.ToLowerInvariant()}";
 
+    /// <summary>
+    /// The step that repairs or replaces it, with its joint, its minutes and what it asks for afterwards.
+    /// </summary>
     public static StepSpec Of(SpecSheet sheet, Finding f)
     {
         var replace = f.Disposition == Disposition.Replace;

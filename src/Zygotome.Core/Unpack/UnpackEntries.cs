@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Unpack;
 
+/// <summary>What may be recorded of papers, parts and findings.</summary>
 public static class UnpackEntries
 {
     /// <summary>The papers asked for, in order.</summary>

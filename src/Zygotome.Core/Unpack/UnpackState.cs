@@ -8,23 +8,19 @@ namespace Zygotome.Core.Unpack;
 /// <summary>What was in the box and how it was.</summary>
 public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRepairs
 {
-    public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } =
-        ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Evidence> Papers { get; init; } = Ordered.ById<Evidence>();
 
     /// <summary>Good parts in hand, by part id.</summary>
-    public ImmutableSortedDictionary<string, int> Present { get; init; } =
-        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Present { get; init; } = Ordered.ById<int>();
 
     /// <summary>Parts that are there but wrong, by part id.</summary>
-    public ImmutableSortedDictionary<string, int> Wrong { get; init; } =
-        ImmutableSortedDictionary.Create<string, int>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, int> Wrong { get; init; } = Ordered.ById<int>();
 
     /// <summary>Things in the box that are on no list.</summary>
     public ImmutableList<(string Name, int Quantity)> Extra { get; init; } = [];
 
     /// <summary>Bags that somebody says are counted: what is not there then is missing.</summary>
-    public ImmutableSortedDictionary<string, Evidence> CountedBags { get; init; } =
-        ImmutableSortedDictionary.Create<string, Evidence>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, Evidence> CountedBags { get; init; } = Ordered.ById<Evidence>();
 
     public ImmutableList<Finding> Findings { get; init; } = [];
 
@@ -34,8 +30,7 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
     public int Raised { get; init; }
 
     /// <summary>Where the numbers of a missing paper come from.</summary>
-    public ImmutableSortedDictionary<string, string> PaperSources { get; init; } =
-        ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal);
+    public ImmutableSortedDictionary<string, string> PaperSources { get; init; } = Ordered.ById<string>();
 
     public ImmutableList<Substitute> Substitutes { get; init; } = [];
 
@@ -84,8 +79,10 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
 
     bool IRepairs.IsRepair(StepSpec step) => Find(step.Repairs) is not null;
 
+    /// <summary>How many of a part were counted; 0 before.</summary>
     public int CountOf(string part) => Present.GetValueOrDefault(part);
 
+    /// <summary>The finding of this id; null when there is none.</summary>
     public Finding? Find(string id) => Findings.FirstOrDefault(f => f.Id == id);
 
     /// <summary>What was decided or mended stays found, and decided.</summary>
@@ -96,6 +93,7 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
             "body.entry"
         );
 
+    /// <summary>With this finding in the place of the one of its id.</summary>
     public UnpackState With(Finding finding) =>
         this with
         {

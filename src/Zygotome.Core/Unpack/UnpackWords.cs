@@ -5,8 +5,10 @@ namespace Zygotome.Core.Unpack;
 /// <summary>Kinds as people say them.</summary>
 public static class UnpackWords
 {
+    /// <summary>As in "a crack in the skin".</summary>
     public static string Kind(FindingKind kind) => kind.ToString().ToLowerInvariant();
 
+    /// <summary>As in "a crack in the skin".</summary>
     public static string Place(PlaceKind kind) =>
         kind switch
         {

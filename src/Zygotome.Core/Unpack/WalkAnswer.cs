@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Unpack;
 
+/// <summary>What was found at a point of the walk.</summary>
 public enum WalkAnswer
 {
     Sound,

@@ -303,6 +303,7 @@ public static class ArchetypeList
         },
     ];
 
+    /// <summary>The archetype of this key; null when there is none.</summary>
     public static Archetype? Find(string key) => All.FirstOrDefault(a => a.Key == key);
 }
 
@@ -321,6 +322,7 @@ public sealed record ArchetypeRequest(
     ImmutableArray<string> Fitted
 )
 {
+    /// <summary>The first number that cannot be, with its place; null when all can.</summary>
     public Refusal? Refused() =>
         ArchetypeList.Find(Class) is null
             ? new Refusal(

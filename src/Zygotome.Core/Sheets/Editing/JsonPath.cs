@@ -40,6 +40,7 @@ public static class JsonPath
         return steps.Count == 0 ? null : steps;
     }
 
+    /// <summary>The field whatever row it is in: <c>$.throws[2].up</c> is of <c>$.throws.up</c>.</summary>
     public static string WithoutIndices(string path) =>
         string.Concat(path.Split('[').Select((p, i) => i == 0 ? p : p[(p.IndexOf(']') + 1)..]));
 

@@ -32,6 +32,7 @@ public sealed record FieldNow(
     IReadOnlyList<Flag> Flags
 );
 
+/// <summary>A row of a list as it stands in a file.</summary>
 public sealed record RowNow(
     string Path,
     string Title,
@@ -40,6 +41,7 @@ public sealed record RowNow(
     IReadOnlyList<RowsNow> Lists
 );
 
+/// <summary>A list as it stands in a file, with the word for one of its rows.</summary>
 public sealed record RowsNow(string Path, string One, IReadOnlyList<RowNow> Rows, string Mistake);
 
 /// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the

@@ -6,6 +6,7 @@ namespace Zygotome.Core.Sheets.Plausibility;
 /// </summary>
 public static class Plausible
 {
+    /// <summary>What is odd about a sheet, in its order; a doubt refuses nothing.</summary>
     public static IReadOnlyList<Flag> Of(SpecSheet sheet) =>
         [
             .. new[]
