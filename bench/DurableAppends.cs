@@ -103,8 +103,14 @@ public class DurableAppends
 
     private async Task Record(string job, EntryBody body)
     {
-        var draft = new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, DateTimeOffset.UtcNow, null);
-        if (await _writer.Record(new Post(job, [draft], Shop.Vane, "look")) is not PostAnswer.Recorded)
+        var proposal = new Proposal(
+            Guid.NewGuid().ToString(),
+            Stages.Kinds.TypeOf(body),
+            body,
+            DateTimeOffset.UtcNow,
+            null
+        );
+        if (await _writer.Record(new Post(job, [proposal], Shop.Vane, "look")) is not PostAnswer.Recorded)
         {
             throw new InvalidOperationException("An append was refused; the figures would be worth nothing.");
         }

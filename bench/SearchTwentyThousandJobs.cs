@@ -89,9 +89,15 @@ public class SearchTwentyThousandJobs
                         CustomerId = $"c-{i % 500}",
                         Shelf = $"{i % 90}",
                     };
-                    var draft = new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(opened), opened, at, null);
+                    var proposal = new Proposal(
+                        Guid.NewGuid().ToString(),
+                        Stages.Kinds.TypeOf(opened),
+                        opened,
+                        at,
+                        null
+                    );
                     if (
-                        await _writer.Record(new Post($"J-{i:0000}", [draft], Shop.Vane, "look"))
+                        await _writer.Record(new Post($"J-{i:0000}", [proposal], Shop.Vane, "look"))
                         is not PostAnswer.Recorded
                     )
                     {

@@ -49,10 +49,10 @@ public static class ClaimLetter
         };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
-            using (var s = new Sheets(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
+            using (var s = new A4Pages(document, $"{Title(p)}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
             {
                 s.Y += 18;
-                s.Draw(Title(p), Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
+                s.Draw(Title(p), A4Pages.Margin, s.Y, Typefaces.Bold, 18, A4Pages.Ink);
                 s.Y += 8;
                 foreach (var paragraph in Opening(p))
                 {
@@ -157,7 +157,7 @@ public static class ClaimLetter
         }
     }
 
-    private static void Lists(Sheets s, ClaimPaper p)
+    private static void Lists(A4Pages s, ClaimPaper p)
     {
         s.Heading($"{p.Findings.Count} damaged, {p.Shortages.Count} short", 11);
         foreach (var line in Lines(p))
@@ -172,7 +172,7 @@ public static class ClaimLetter
             .Findings.SelectMany(f => f.Photos.Select((photo, i) => (f, photo, i)))
             .Where(t => p.Photos.ContainsKey(t.photo.Hash));
 
-    private static void Pictures(Sheets s, ClaimPaper p)
+    private static void Pictures(A4Pages s, ClaimPaper p)
     {
         const float Wide = 248,
             High = 186;
@@ -190,7 +190,7 @@ public static class ClaimLetter
                 }
 
                 var scale = Math.Min(Wide / image.Width, High / image.Height);
-                var x = Sheets.Margin + (k * (Wide + 14));
+                var x = A4Pages.Margin + (k * (Wide + 14));
                 s.Canvas.DrawImage(
                     image,
                     new SKRect(x, s.Y, x + (image.Width * scale), s.Y + (image.Height * scale)),
@@ -202,7 +202,7 @@ public static class ClaimLetter
                     s.Y + High + 11,
                     Typefaces.Text,
                     8.5f,
-                    Sheets.Pencil
+                    A4Pages.Pencil
                 );
             }
 

@@ -7,19 +7,19 @@ namespace Zygotome.Papers;
 /// <summary>The airframe on a page, with the findings marked at their real size.</summary>
 internal static class DrawingOnPaper
 {
-    public static void Put(Sheets s, AircraftDrawing drawing, IEnumerable<Finding> findings, float tall)
+    public static void Put(A4Pages s, AircraftDrawing drawing, IEnumerable<Finding> findings, float tall)
     {
         s.Keep(tall + 20);
         s.Y += 10;
         var box = drawing.Bounds;
-        var scale = (float)Math.Min((Sheets.Width - (2 * Sheets.Margin) - 60) / box.Width, tall / box.Height);
+        var scale = (float)Math.Min((A4Pages.Width - (2 * A4Pages.Margin) - 60) / box.Width, tall / box.Height);
         var (left, top) = (
-            (float)((Sheets.Width / 2) - ((box.Left + (box.Width / 2)) * scale)),
+            (float)((A4Pages.Width / 2) - ((box.Left + (box.Width / 2)) * scale)),
             (float)(s.Y - (box.Top * scale))
         );
         using var line = new SKPaint
         {
-            Color = Sheets.Ink,
+            Color = A4Pages.Ink,
             IsStroke = true,
             StrokeWidth = 1.1f / scale,
             IsAntialias = true,
@@ -27,7 +27,7 @@ internal static class DrawingOnPaper
         using var fill = new SKPaint { Color = SKColors.White };
         using var patch = new SKPaint
         {
-            Color = Sheets.Red,
+            Color = A4Pages.Red,
             IsStroke = true,
             StrokeWidth = 1.6f / scale,
             IsAntialias = true,
@@ -60,7 +60,7 @@ internal static class DrawingOnPaper
                 top + ((float)drawing.LeftTip.Down * scale),
                 Typefaces.Bold,
                 10,
-                Sheets.Ink
+                A4Pages.Ink
             );
             s.Draw(
                 "R",
@@ -68,7 +68,7 @@ internal static class DrawingOnPaper
                 top + ((float)drawing.RightTip.Down * scale),
                 Typefaces.Bold,
                 10,
-                Sheets.Ink
+                A4Pages.Ink
             );
         }
 
@@ -80,7 +80,7 @@ internal static class DrawingOnPaper
                 top + ((float)at.Down * scale) + 3,
                 Typefaces.Bold,
                 9,
-                Sheets.Red
+                A4Pages.Red
             );
         }
 

@@ -39,7 +39,7 @@ public static class RecordPdf
         };
         using (var document = SKDocument.CreatePdf(stream, metadata))
         {
-            using (var sheets = new Sheets(document, $"{title}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
+            using (var sheets = new A4Pages(document, $"{title}    {state.Sheet.Kit.Name}    {state.Rules.Shop}"))
             {
                 Head(sheets, paper, title);
                 DrawingOnPaper.Put(sheets, paper.Drawing, paper.State.Unpack.Findings, 210);
@@ -59,11 +59,11 @@ public static class RecordPdf
         return stream.ToArray();
     }
 
-    private static void Head(Sheets s, RecordPaper paper, string title)
+    private static void Head(A4Pages s, RecordPaper paper, string title)
     {
         var (state, kit) = (paper.State, paper.State.Sheet.Kit);
         s.Y += 18;
-        s.Draw(title, Sheets.Margin, s.Y, Typefaces.Bold, 18, Sheets.Ink);
+        s.Draw(title, A4Pages.Margin, s.Y, Typefaces.Bold, 18, A4Pages.Ink);
         s.Y += 8;
         s.Paragraph($"{kit.Name}, {kit.Maker}. Spec sheet revision {kit.Revision} ({kit.Source}).", 10.5f);
         s.Paragraph(
@@ -86,7 +86,7 @@ public static class RecordPdf
         );
     }
 
-    private static void Findings(Sheets s, JobState state)
+    private static void Findings(A4Pages s, JobState state)
     {
         s.Heading("Findings and repairs");
         if (state.Unpack.Findings.Count == 0)
@@ -123,7 +123,7 @@ public static class RecordPdf
             _ => "Not repaired.",
         };
 
-    private static void Substitutes(Sheets s, JobState state)
+    private static void Substitutes(A4Pages s, JobState state)
     {
         if (state.Unpack.Substitutes.Count == 0)
         {
@@ -140,12 +140,12 @@ public static class RecordPdf
         }
     }
 
-    private static void Requirements(Sheets s, RecordPaper paper)
+    private static void Requirements(A4Pages s, RecordPaper paper)
     {
         s.Heading("Every requirement");
         (float X, float Width)[] columns = [(42, 168), (216, 112), (334, 74), (414, 52), (472, 84)];
         string[] heads = ["Requirement", "Limits", "Reading", "Verdict", "Who and when"];
-        s.Row([.. columns.Select((c, i) => (c.X, c.Width, heads[i], true, Sheets.Pencil))]);
+        s.Row([.. columns.Select((c, i) => (c.X, c.Width, heads[i], true, A4Pages.Pencil))]);
         foreach (var line in paper.Released.Ledger)
         {
             var evidence = line.Evidence is { } e
@@ -160,14 +160,14 @@ public static class RecordPdf
                             c.Width,
                             texts[i],
                             i == 3,
-                            i == 3 && line.Standing == Standing.Conceded ? Sheets.Red : Sheets.Ink
+                            i == 3 && line.Standing == Standing.Conceded ? A4Pages.Red : A4Pages.Ink
                         )
                 ),
             ]);
         }
     }
 
-    private static void Concessions(Sheets s, RecordPaper paper)
+    private static void Concessions(A4Pages s, RecordPaper paper)
     {
         var conceded = paper.Released.Ledger.Where(l => l.Standing == Standing.Conceded).ToArray();
         s.Heading("Concessions");
@@ -183,7 +183,7 @@ public static class RecordPdf
         }
     }
 
-    private static void Retractions(Sheets s, JobState state)
+    private static void Retractions(A4Pages s, JobState state)
     {
         if (state.Retracted.Count == 0)
         {
@@ -201,7 +201,7 @@ public static class RecordPdf
         }
     }
 
-    private static void NotOnAircraft(Sheets s, JobState state)
+    private static void NotOnAircraft(A4Pages s, JobState state)
     {
         if (state.Receive.NotOnAircraft.IsEmpty)
         {
@@ -216,7 +216,7 @@ public static class RecordPdf
     }
 
     // What stays in aircraft and radio: an owner who changes one of these changes what was shown.
-    private static void Set(Sheets s, JobState state)
+    private static void Set(A4Pages s, JobState state)
     {
         var settings = state.Settings.Now.Where(p => p.Setting.Kind != SettingKind.SheetValue).ToArray();
         if (settings.Length == 0)
@@ -231,7 +231,7 @@ public static class RecordPdf
         }
     }
 
-    private static void Cautions(Sheets s, RecordPaper paper)
+    private static void Cautions(A4Pages s, RecordPaper paper)
     {
         s.Heading("Cautions");
         foreach (var caution in paper.State.Sheet.Cautions)

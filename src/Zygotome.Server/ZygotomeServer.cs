@@ -92,7 +92,7 @@ public static class ZygotomeServer
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()
             .AddSingleton<ReleaseDesk>()
-            .AddSingleton<Outbox>()
+            .AddSingleton<MailFolder>()
             .AddHostedService<Housekeeping>();
         services
             .AddSingleton<Verifier>()
@@ -161,7 +161,7 @@ public static class ZygotomeServer
         }
 
         // Mail that a crash kept back, and the demo's own.
-        app.Services.GetRequiredService<Outbox>().Deliver();
+        app.Services.GetRequiredService<MailFolder>().Deliver();
         return app;
     }
 

@@ -56,7 +56,7 @@ public sealed class JournalWriter : IAsyncDisposable
     public async Task<PostAnswer> Record(Post post)
     {
         using var underWay = _reader.Hold(post.JobId);
-        if (post.Drafts.All(d => d.Compose is null))
+        if (post.Proposals.All(d => d.Compose is null))
         {
             return await Enqueue(post);
         }

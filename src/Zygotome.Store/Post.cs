@@ -7,7 +7,7 @@ namespace Zygotome.Store;
 /// <param name="RecordedAt">Only imports set it; live posts are stamped when they are recorded.</param>
 public sealed record Post(
     string JobId,
-    IReadOnlyList<Draft> Drafts,
+    IReadOnlyList<Proposal> Proposals,
     Person By,
     string Look,
     DateTimeOffset? RecordedAt = null
@@ -22,7 +22,7 @@ public sealed record Post(
 /// <param name="ExpectedSeq">For decisions: the seq before this post.</param>
 /// <param name="Compose">Makes the body from a state and the instant it will bear, with its papers: for releases and
 /// claims. It takes its time outside the commit, and what it made is recorded only on that very state.</param>
-public sealed record Draft(
+public sealed record Proposal(
     string EntryId,
     string Type,
     EntryBody? Body,

@@ -34,22 +34,22 @@ internal sealed class PostAdmission(
     public (Post? Composed, PostAnswer.Refused? Refused) Compose(Post post)
     {
         post = post with { RecordedAt = post.RecordedAt ?? clock.GetUtcNow() };
-        var drafts = post.Drafts.ToArray();
+        var proposals = post.Proposals.ToArray();
         var job = reader.Find(post.JobId);
-        for (var i = 0; i < drafts.Length && job is not null; i++)
+        for (var i = 0; i < proposals.Length && job is not null; i++)
         {
-            var draft = drafts[i];
-            if (reader.Entry(draft.EntryId) is not null)
+            var proposal = proposals[i];
+            if (reader.Entry(proposal.EntryId) is not null)
             {
                 continue;
             }
 
-            job = Knowing(job, draft);
-            var entry = EntryOf(job.State, post, draft);
-            if (draft.Compose is { } compose)
+            job = Knowing(job, proposal);
+            var entry = EntryOf(job.State, post, proposal);
+            if (proposal.Compose is { } compose)
             {
                 // Nobody waits for papers that are not theirs to ask for.
-                if (Rights.Refused(kinds.Find(draft.Type), post.By) is { } notTheirs)
+                if (Rights.Refused(kinds.Find(proposal.Type), post.By) is { } notTheirs)
                 {
                     return (null, new PostAnswer.Refused(notTheirs, i));
                 }
@@ -59,14 +59,14 @@ internal sealed class PostAdmission(
                     return (null, new PostAnswer.Refused(refusal, i));
                 }
 
-                drafts[i] = draft with { Made = (made, job.State.Seq) };
+                proposals[i] = proposal with { Made = (made, job.State.Seq) };
                 entry = entry with { Body = made.Body };
             }
 
             job = job.Add(entry, [], 0);
         }
 
-        return (post with { Drafts = drafts }, null);
+        return (post with { Proposals = proposals }, null);
     }
 
     /// <summary>Asks all that rules say of a post, before its first row is written.</summary>
@@ -74,15 +74,15 @@ internal sealed class PostAdmission(
     public Admitted Admit(Post post, Dictionary<string, JobSnapshot> working)
     {
         var job = working.GetValueOrDefault(post.JobId) ?? reader.Find(post.JobId);
-        var recorded = new List<Entry>(post.Drafts.Count);
-        var ready = new List<ReadyEntry>(post.Drafts.Count);
-        for (var i = 0; i < post.Drafts.Count; i++)
+        var recorded = new List<Entry>(post.Proposals.Count);
+        var ready = new List<ReadyEntry>(post.Proposals.Count);
+        for (var i = 0; i < post.Proposals.Count; i++)
         {
-            var draft = post.Drafts[i];
-            if (table.Find(draft.EntryId) is { } bytes)
+            var proposal = post.Proposals[i];
+            if (table.Find(proposal.EntryId) is { } bytes)
             {
                 var first = Envelope.Read(bytes, kinds);
-                if (!IsRepeat(first, post, draft))
+                if (!IsRepeat(first, post, proposal))
                 {
                     return Refused(IdUsed(i));
                 }
@@ -91,20 +91,20 @@ internal sealed class PostAdmission(
                 continue;
             }
 
-            job ??= Begin(draft);
+            job ??= Begin(proposal);
             if (job is null)
             {
                 var none = new Refusal("job/not-found", $"There is no job {post.JobId}.", "jobId");
                 return Refused(new PostAnswer.Refused(none, i));
             }
 
-            if (ready.Any(r => r.Entry.EntryId == draft.EntryId))
+            if (ready.Any(r => r.Entry.EntryId == proposal.EntryId))
             {
                 return Refused(IdUsed(i));
             }
 
-            job = Knowing(job, draft);
-            if (Admit(job, post, draft, i) is var (next, refused) && next is null)
+            job = Knowing(job, proposal);
+            if (Admit(job, post, proposal, i) is var (next, refused) && next is null)
             {
                 return Refused(refused!);
             }
@@ -120,31 +120,31 @@ internal sealed class PostAdmission(
     }
 
     // What only the server writes has no body before its papers are made.
-    private Entry EntryOf(JobState state, Post post, Draft draft)
+    private Entry EntryOf(JobState state, Post post, Proposal proposal)
     {
         var entry = new Entry(
             JobId: post.JobId,
             Seq: state.Seq + 1,
-            EntryId: draft.EntryId,
-            Body: draft.Body!,
+            EntryId: proposal.EntryId,
+            Body: proposal.Body!,
             By: post.By,
-            ObservedAt: draft.ObservedAt,
+            ObservedAt: proposal.ObservedAt,
             RecordedAt: Stamp(state, post),
             Look: post.Look
         )
         {
-            Waited = draft.Waited,
+            Waited = proposal.Waited,
         };
-        return draft.Body is null ? Admission.Clocked(state, entry) : Admission.Composed(state, entry);
+        return proposal.Body is null ? Admission.Clocked(state, entry) : Admission.Composed(state, entry);
     }
 
-    private (ReadyEntry? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Draft draft, int index)
+    private (ReadyEntry? Ready, PostAnswer? Refused) Admit(JobSnapshot job, Post post, Proposal proposal, int index)
     {
-        var entry = EntryOf(job.State, post, draft);
+        var entry = EntryOf(job.State, post, proposal);
         Composed? made = null;
-        if (draft.Compose is not null)
+        if (proposal.Compose is not null)
         {
-            if (draft.Made is not { } papers || papers.Seq != job.State.Seq)
+            if (proposal.Made is not { } papers || papers.Seq != job.State.Seq)
             {
                 return (null, new PostAnswer.Moved());
             }
@@ -153,13 +153,13 @@ internal sealed class PostAdmission(
             entry = entry with { Body = made.Body };
         }
 
-        var answer = Admission.Ask(job.State, entry, draft.ExpectedSeq + index);
+        var answer = Admission.Ask(job.State, entry, proposal.ExpectedSeq + index);
         if (!answer.Ok)
         {
             return (
                 null,
                 answer.Overtaken
-                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > draft.ExpectedSeq)])
+                    ? new PostAnswer.Overtaken(job.State.Seq, [.. job.Journal.Where(e => e.Seq > proposal.ExpectedSeq)])
                     : new PostAnswer.Refused(answer.Refused!, index)
             );
         }
@@ -182,13 +182,13 @@ internal sealed class PostAdmission(
     private static PostAnswer.Refused IdUsed(int index) =>
         new(new Refusal("entry/id-used", "Another entry has this id already.", "entryId"), index);
 
-    private JobSnapshot Knowing(JobSnapshot job, Draft draft) =>
-        draft.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other
+    private JobSnapshot Knowing(JobSnapshot job, Proposal proposal) =>
+        proposal.Body is SheetMoved { SheetHash: var hash } && sheets.Find(hash) is { } other
             ? job.Knowing(other, sheets.Confirmation(hash))
             : job;
 
-    private JobSnapshot? Begin(Draft draft) =>
-        draft.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
+    private JobSnapshot? Begin(Proposal proposal) =>
+        proposal.Body is JobOpened opened && sheets.Find(opened.SheetHash) is { } sheet
             ? new JobSnapshot(
                 Stages.Unopened(sheet) with
                 {
@@ -208,11 +208,11 @@ internal sealed class PostAdmission(
         return now < state.LastRecordedAt ? state.LastRecordedAt : now;
     }
 
-    private bool IsRepeat(Entry first, Post post, Draft draft) =>
+    private bool IsRepeat(Entry first, Post post, Proposal proposal) =>
         first.JobId == post.JobId
         && first.By.Id == post.By.Id
-        && kinds.TypeOf(first.Body) == draft.Type
-        && (draft.Compose is not null || Said(first.Body) == Said(draft.Body!));
+        && kinds.TypeOf(first.Body) == proposal.Type
+        && (proposal.Compose is not null || Said(first.Body) == Said(proposal.Body!));
 
     // What was looked up may have changed in the shop since; what somebody said is the same.
     private string Said(EntryBody body)

@@ -19,7 +19,7 @@ public sealed class ListTests : OnAStore
         var answer = await Writer.Record(
             new Post(
                 job,
-                [new Draft(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, Clock.GetUtcNow(), seq)],
+                [new Proposal(Guid.NewGuid().ToString(), Stages.Kinds.TypeOf(body), body, Clock.GetUtcNow(), seq)],
                 Vane with
                 {
                     Alone = true,

@@ -63,15 +63,15 @@ public abstract class OnAStore : IAsyncDisposable
         public override string Say(JobState state) => "breaks";
     }
 
-    protected static Draft Draft(
+    protected static Proposal Draft(
         string id,
         EntryBody body,
         long? expected = null,
         Func<JobState, Entry, Outcome<Composed>>? compose = null
     ) => new(id, Kinds.TypeOf(body), body, Morning.Wednesday, expected, compose);
 
-    protected Task<PostAnswer> Post(string job, params Draft[] drafts) =>
-        Writer.Record(new Post(job, drafts, Vane, "look"));
+    protected Task<PostAnswer> Post(string job, params Proposal[] proposals) =>
+        Writer.Record(new Post(job, proposals, Vane, "look"));
 
     protected async Task Open(string job = "J-0001") =>
         Assert.IsType<PostAnswer.Recorded>(await Post(job, Draft($"{job}-open", Opened(job))));

@@ -8,7 +8,7 @@ namespace Zygotome.Store.Tests;
 public sealed class PapersOutsideTests : OnAStore
 {
     // Ten pushrods counted stand for a paper.
-    private static Draft Paper(string id, Action<int> made) =>
+    private static Proposal Paper(string id, Action<int> made) =>
         Draft(
             id,
             new Counted("pushrod", 0),

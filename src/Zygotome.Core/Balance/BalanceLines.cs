@@ -11,11 +11,11 @@ namespace Zygotome.Core.Balance;
 /// </summary>
 internal static class BalanceLines
 {
-    public static IEnumerable<Claim> Of(JobState state)
+    public static IEnumerable<Requirement> Of(JobState state)
     {
         if (state.Sheet.Balance.Configurations.Length == 0)
         {
-            yield return new Claim(
+            yield return new Requirement(
                 new SomeConfigurationId(),
                 Concedable.Never,
                 Standing.NotShown,
@@ -34,7 +34,7 @@ internal static class BalanceLines
     }
 
     // Aft of the range is conceded only with the owner's written acceptance.
-    private static Claim Centre(
+    private static Requirement Centre(
         JobState state,
         BalanceConfiguration configuration,
         WeighingShown? shown,
@@ -72,7 +72,12 @@ internal static class BalanceLines
         };
     }
 
-    private static Claim Weight(JobState state, string configuration, WeighingShown? shown, CentreOfGravity? found)
+    private static Requirement Weight(
+        JobState state,
+        string configuration,
+        WeighingShown? shown,
+        CentreOfGravity? found
+    )
     {
         var id = new BalanceId(Weighable.Weight, configuration);
         return BalanceTarget.AllUpWeight(state.Sheet) is { } weight
@@ -96,7 +101,12 @@ internal static class BalanceLines
             );
     }
 
-    private static Claim Lateral(JobState state, string configuration, WeighingShown? shown, CentreOfGravity? found)
+    private static Requirement Lateral(
+        JobState state,
+        string configuration,
+        WeighingShown? shown,
+        CentreOfGravity? found
+    )
     {
         var id = new BalanceId(Weighable.Lateral, configuration);
         var (band, shops) = BalanceTarget.Lateral(state.Sheet);
@@ -133,10 +143,10 @@ internal static class BalanceLines
             );
     }
 
-    private static Claim NotShown(BalanceId id, WeighFacts facts) =>
+    private static Requirement NotShown(BalanceId id, WeighFacts facts) =>
         new(id, Concedable.ByLead, Standing.NotShown, facts);
 
-    private static Claim Weighed(JobState state, WeighFacts facts, WeighingShown? shown, Rests rests)
+    private static Requirement Weighed(JobState state, WeighFacts facts, WeighingShown? shown, Rests rests)
     {
         if (facts.Value is not { } value || shown is null)
         {
@@ -144,7 +154,7 @@ internal static class BalanceLines
         }
 
         var judgement = Judgement.Of(value, facts.U, facts.Band!, state.Rules.Guarded);
-        return Claim.Measured(facts.Id, Concedable.ByLead, judgement, facts with { Judgement = judgement }) with
+        return Requirement.Measured(facts.Id, Concedable.ByLead, judgement, facts with { Judgement = judgement }) with
         {
             Evidence = shown.Evidence,
             RestsOn = rests,

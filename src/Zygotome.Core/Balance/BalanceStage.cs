@@ -12,7 +12,7 @@ public sealed class BalanceStage : IStage
 
     public object? Initial => new BalanceState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. BalanceLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => BalanceGaps.Of(sheet);

@@ -10,13 +10,13 @@ namespace Zygotome.Core.Bind;
 /// </summary>
 internal static class BindLines
 {
-    public static IEnumerable<Claim> Of(JobState state)
+    public static IEnumerable<Requirement> Of(JobState state)
     {
         yield return Bound(state);
         yield return Failsafe(state);
         if (!state.Sheet.Radio.StatesFailsafe)
         {
-            yield return new Claim(
+            yield return new Requirement(
                 new FailsafeStatedId(),
                 Concedable.Never,
                 Standing.NotShown,
@@ -40,7 +40,7 @@ internal static class BindLines
         }
     }
 
-    private static Claim Bound(JobState state) =>
+    private static Requirement Bound(JobState state) =>
         new(
             new BoundId(),
             Concedable.ByLead,
@@ -54,10 +54,10 @@ internal static class BindLines
                 .And(new Setting(SettingKind.Transmitter), new Setting(SettingKind.Receiver)),
         };
 
-    private static Claim Failsafe(JobState state)
+    private static Requirement Failsafe(JobState state)
     {
         var seen = state.Bind.Failsafe;
-        return new Claim(
+        return new Requirement(
             new FailsafeId(),
             seen == FailsafeBehaviour.SurfacesDiffer ? Concedable.ByLead : Concedable.Never,
             seen switch
@@ -82,13 +82,13 @@ internal static class BindLines
         };
     }
 
-    private static Claim Of(JobState state, MotorSpec motor)
+    private static Requirement Of(JobState state, MotorSpec motor)
     {
         var shown = state.Bind.Motors.GetValueOrDefault(motor.Id);
-        return new Claim(
+        return new Requirement(
             new MotorDirectionId(motor.Id),
             Concedable.Never,
-            Claim.Stands(shown is null ? null : shown.Turned == MotorTurn.AsItShould),
+            Requirement.Stands(shown is null ? null : shown.Turned == MotorTurn.AsItShould),
             new MotorFacts(motor, shown?.Turned)
         )
         {
@@ -97,13 +97,13 @@ internal static class BindLines
         };
     }
 
-    private static Claim Of(JobState state, UnknownOutput output)
+    private static Requirement Of(JobState state, UnknownOutput output)
     {
         var shown = state.Bind.Called.GetValueOrDefault(output.Id);
-        return new Claim(
+        return new Requirement(
             new CalledId(output.Id),
             Concedable.Never,
-            Claim.Stands(shown?.AsItShould),
+            Requirement.Stands(shown?.AsItShould),
             new CalledFacts(output, shown)
         )
         {
@@ -112,13 +112,13 @@ internal static class BindLines
         };
     }
 
-    private static Claim Of(JobState state, DirectionCall call)
+    private static Requirement Of(JobState state, DirectionCall call)
     {
         var shown = state.Bind.Directions.GetValueOrDefault(call.Function);
-        return new Claim(
+        return new Requirement(
             new DirectionId(call.Function),
             Concedable.Never,
-            Claim.Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
+            Requirement.Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
             new DirectionFacts(call, shown?.Seen)
         )
         {

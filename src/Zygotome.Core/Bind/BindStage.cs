@@ -12,7 +12,7 @@ public sealed class BindStage : IStage
 
     public object? Initial => new BindState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. BindLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public bool Ties(SpecSheet sheet, RequirementId line) =>

@@ -11,7 +11,7 @@ public sealed class BuildStage : IStage
 
     public object? Initial => new BuildState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. StepLines.Of(state, asOf, Stage), .. LoopLines.Of(state)];
 }
 

@@ -11,8 +11,8 @@ public sealed record LoopId(string Loop) : RequirementId(Stage.Build)
 /// <summary>Open loops, as the ledger asks for them, and how each is said. Never conceded.</summary>
 internal static class LoopLines
 {
-    public static IEnumerable<Claim> Of(JobState state) =>
-        state.Build.Loops.Select(loop => new Claim(
+    public static IEnumerable<Requirement> Of(JobState state) =>
+        state.Build.Loops.Select(loop => new Requirement(
             new LoopId(loop.Id),
             Concedable.Never,
             loop.Closed is null ? Standing.NotMet : Standing.Met,

@@ -13,15 +13,15 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
     public override EntryBody Composed(JobState state, Entry entry) =>
         this with
         {
-            Saw = ClaimOf(state, entry) is { } claim ? ConcededSight.Of(state, claim) : null,
+            Saw = RequirementOf(state, entry) is { } requirement ? ConcededSight.Of(state, requirement) : null,
         };
 
-    private Claim? ClaimOf(JobState state, Entry entry) =>
-        state.Stages.Claims(state, entry.RecordedAt).FirstOrDefault(c => c.Id.Written == Requirement);
+    private Requirement? RequirementOf(JobState state, Entry entry) =>
+        state.Stages.Requirements(state, entry.RecordedAt).FirstOrDefault(c => c.Id.Written == Requirement);
 
     // Whoever measured or found it does not let it go; opening a job measures nothing.
     private Refusal? OwnReading(JobState state, Entry entry) =>
-        ClaimOf(state, entry)?.Evidence is { } evidence
+        RequirementOf(state, entry)?.Evidence is { } evidence
         && evidence.By.Id == entry.By.Id
         && evidence.EntryId != state.Opening?.EntryId
         && !entry.By.Alone
@@ -66,7 +66,7 @@ public sealed record Conceded(string Requirement, string Reason, string OwnerAcc
     public override JobState Apply(JobState state, Entry entry)
     {
         // Older entries do not say what they looked at: it was what stood then.
-        var saw = Saw ?? (ClaimOf(state, entry) is { } claim ? ConcededSight.Of(state, claim) : null);
+        var saw = Saw ?? (RequirementOf(state, entry) is { } requirement ? ConcededSight.Of(state, requirement) : null);
         return saw is null
             ? state.NotSupported(entry)
             : state with

@@ -11,7 +11,7 @@ public sealed class HandOverStage : IStage
 
     public object? Initial => new HandOverState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. StepLines.Of(state, asOf, Stage), .. LastLookLines.Of(state)];
 }
 

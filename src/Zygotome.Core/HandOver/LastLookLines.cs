@@ -23,7 +23,7 @@ public sealed record LastLookId(LastLook Of) : RequirementId(Stage.HandOver)
 /// </summary>
 internal static class LastLookLines
 {
-    public static IEnumerable<Claim> Of(JobState state)
+    public static IEnumerable<Requirement> Of(JobState state)
     {
         yield return Packs(state, [.. LampBoard.Packs(state.Sheet)]);
         ImmutableArray<LampId> motors =
@@ -40,11 +40,11 @@ internal static class LastLookLines
     }
 
     // A connected pack is taken off, not let go: there is nothing of it to concede.
-    private static Claim Packs(JobState state, ImmutableArray<LampId> packs)
+    private static Requirement Packs(JobState state, ImmutableArray<LampId> packs)
     {
         var seen = Seen.Of(state, packs);
         var apart = seen?.Said.All(s => s.Is != LampIs.Connected) is true;
-        return new Claim(
+        return new Requirement(
             new LastLookId(LastLook.Pack),
             Concedable.Never,
             apart ? Standing.Met : Standing.NotShown,
@@ -52,11 +52,11 @@ internal static class LastLookLines
         );
     }
 
-    private static Claim Motors(JobState state, ImmutableArray<LampId> motors)
+    private static Requirement Motors(JobState state, ImmutableArray<LampId> motors)
     {
         var seen = Seen.Of(state, motors);
         var ready = seen?.Said.All(s => s.Is == LampIs.On) is true;
-        return new Claim(
+        return new Requirement(
             new LastLookId(LastLook.Motors),
             Concedable.ByLead,
             seen is null ? Standing.NotShown

@@ -62,7 +62,9 @@ public static class SheetDoor
     {
         var drawable = Drawable.Part(SaidOnce.Of(sheet));
         var drawing = Drawings.Plan(drawable);
-        var lines = new Lazy<RequirementId[]>(() => [.. Stages.All.Claims(Empty(drawable), default).Select(c => c.Id)]);
+        var lines = new Lazy<RequirementId[]>(() =>
+            [.. Stages.All.Requirements(Empty(drawable), default).Select(c => c.Id)]
+        );
         foreach (var (step, i) in sheet.Steps.Select((s, i) => (s, i)))
         {
             var at = $"$.steps[{i}]";

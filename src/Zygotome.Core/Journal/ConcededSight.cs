@@ -11,20 +11,20 @@ namespace Zygotome.Core.Journal;
 /// <param name="Object">This pack, this bag, these values.</param>
 public sealed record ConcededSight(string Evidence, string Limits, Side Side, double Amount, string Object)
 {
-    internal static ConcededSight Of(JobState state, Claim claim)
+    internal static ConcededSight Of(JobState state, Requirement requirement)
     {
-        var words = claim.Facts.Words(state);
+        var words = requirement.Facts.Words(state);
         return new(
-            claim.Evidence?.EntryId ?? "",
+            requirement.Evidence?.EntryId ?? "",
             words.Limits,
-            claim.Judgement?.Side ?? default,
-            Numbers.Round(claim.OutsideBy),
-            claim.Object ?? (claim.Judgement is null ? words.Reading : "")
+            requirement.Judgement?.Side ?? default,
+            Numbers.Round(requirement.OutsideBy),
+            requirement.Object ?? (requirement.Judgement is null ? words.Reading : "")
         );
     }
 
-    internal bool Covers(JobState state, Claim claim) =>
-        Of(state, claim) is var now
+    internal bool Covers(JobState state, Requirement requirement) =>
+        Of(state, requirement) is var now
         && (now.Limits, now.Side, now.Object) == (Limits, Side, Object)
         && Numbers.Round(now.Amount - Amount) <= 0;
 }

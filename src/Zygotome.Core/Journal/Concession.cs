@@ -12,8 +12,8 @@ public sealed record Concession(
 )
 {
     /// <summary>Whether it holds for what stands there now.</summary>
-    internal bool Covers(JobState state, Claim claim) =>
-        claim.Concedable != Concedable.Never
-        && (claim.Concedable != Concedable.WithOwner || !string.IsNullOrWhiteSpace(OwnerAcceptance))
-        && Saw.Covers(state, claim);
+    internal bool Covers(JobState state, Requirement requirement) =>
+        requirement.Concedable != Concedable.Never
+        && (requirement.Concedable != Concedable.WithOwner || !string.IsNullOrWhiteSpace(OwnerAcceptance))
+        && Saw.Covers(state, requirement);
 }

@@ -23,7 +23,7 @@ public interface IStage
     /// Its requirements in their order, and how each stands. A pure function of state and instant; total on whatever a
     /// journal holds.
     /// </summary>
-    IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf);
+    IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf);
 
     /// <summary>What it cannot judge because the sheet does not say it in the maker's name; a lead gives a value.</summary>
     IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => [];

@@ -248,10 +248,10 @@ public sealed record JobState
     public string At(DateTimeOffset instant) => Clock.At(Rules.TimeZone, LastRecordedAt, instant);
 
     /// <summary>
-    /// The concession in force for a claim: what it looked at, or a later reading of the same that is no further out.
+    /// The concession in force for a requirement: what it looked at, or a later reading of the same that is no further out.
     /// </summary>
-    internal Concession? ConcessionFor(Claim claim) =>
-        Concessions.TryGetValue(claim.Id.Written, out var concession) && concession.Covers(this, claim)
+    internal Concession? ConcessionFor(Requirement requirement) =>
+        Concessions.TryGetValue(requirement.Id.Written, out var concession) && concession.Covers(this, requirement)
             ? concession
             : null;
 

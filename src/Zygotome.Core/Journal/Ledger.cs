@@ -36,7 +36,8 @@ public static class Ledger
     {
         public DateTimeOffset AsOf => asOf;
 
-        public ImmutableArray<Line> Lines { get; } = [.. state.Stages.Claims(state, asOf).Select(c => Line(state, c))];
+        public ImmutableArray<Line> Lines { get; } =
+        [.. state.Stages.Requirements(state, asOf).Select(c => Line(state, c))];
 
         public ImmutableArray<LedgerLine> InWords
         {
@@ -56,15 +57,15 @@ public static class Ledger
     private static long AskedAnew(JobState state, RequirementId id) =>
         state.AskedAnew.IsEmpty ? 0 : state.AskedAnew.GetValueOrDefault(id.Written);
 
-    private static Line Line(JobState state, Claim claim)
+    private static Line Line(JobState state, Requirement requirement)
     {
         var (standing, cause) =
-            claim.Evidence is not { } evidence ? (claim.Standing, null)
-            : AskedAnew(state, claim.Id) > evidence.Seq ? (Standing.NotShown, new Cause.AskedAnew())
-            : claim.RestsOn?.Cause(state, evidence) is { } stale ? (Standing.Stale, stale)
-            : (claim.Standing, null);
-        return standing == Standing.NotMet && state.ConcessionFor(claim) is { } concession
-            ? new Line(claim, Standing.Conceded, cause, concession)
-            : new Line(claim, standing, cause, null);
+            requirement.Evidence is not { } evidence ? (requirement.Standing, null)
+            : AskedAnew(state, requirement.Id) > evidence.Seq ? (Standing.NotShown, new Cause.AskedAnew())
+            : requirement.RestsOn?.Cause(state, evidence) is { } stale ? (Standing.Stale, stale)
+            : (requirement.Standing, null);
+        return standing == Standing.NotMet && state.ConcessionFor(requirement) is { } concession
+            ? new Line(requirement, Standing.Conceded, cause, concession)
+            : new Line(requirement, standing, cause, null);
     }
 }

@@ -50,9 +50,9 @@ public sealed class StageSet
     /// <summary>The same with another stage under one of the ten names.</summary>
     public StageSet With(IStage stage) => new([.. _stages.Where(s => s.Stage != stage.Stage), stage], _common, _parts);
 
-    /// <summary>Every stage's claims, in the order of the work; none before the kit has come in.</summary>
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
-        state.Opened ? _stages.SelectMany(s => s.Claims(state, asOf)) : [];
+    /// <summary>Every stage's requirements, in the order of the work; none before the kit has come in.</summary>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
+        state.Opened ? _stages.SelectMany(s => s.Requirements(state, asOf)) : [];
 
     /// <summary>
     /// Every value the ledger needs and the maker does not state, still open, in the order of the stages.

@@ -12,13 +12,13 @@ public sealed record StepId(Stage Stage, string Step) : RequirementId(Stage)
 public static class StepLines
 {
     /// <summary>In the order of the sheet, repairs last.</summary>
-    public static IEnumerable<Claim> Of(JobState state, DateTimeOffset asOf, Stage stage)
+    public static IEnumerable<Requirement> Of(JobState state, DateTimeOffset asOf, Stage stage)
     {
         foreach (var step in state.Sheet.Steps.Where(s => s.Stage == stage))
         {
             var progress = state.Progress(step.Id);
             var cures = progress is { Done: not null, FullAt: { } full } && full > asOf;
-            yield return new Claim(
+            yield return new Requirement(
                 new StepId(stage, step.Id),
                 Concedable.ByLead,
                 progress?.Done is null || cures ? Standing.NotShown : Standing.Met,

@@ -11,5 +11,6 @@ public sealed class PlanStage : IStage
 
     public object? Initial => null;
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) => StepLines.Of(state, asOf, Stage);
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
+        StepLines.Of(state, asOf, Stage);
 }

@@ -16,10 +16,10 @@ internal static class ReceiveLines
         "$.balance.lateral",
     ];
 
-    public static IEnumerable<Claim> Of(JobState state) =>
+    public static IEnumerable<Requirement> Of(JobState state) =>
         [.. Counter(state), Confirmed(state), .. Mistakes(state), .. Assumed(state), .. Undecided(state)];
 
-    private static IEnumerable<Claim> Counter(JobState state)
+    private static IEnumerable<Requirement> Counter(JobState state)
     {
         var (sheet, receive, battery) = (state.Sheet, state.Receive, state.Receive.Battery!);
         var pack = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "";
@@ -45,7 +45,7 @@ internal static class ReceiveLines
         );
     }
 
-    private static Claim Judged(
+    private static Requirement Judged(
         JobState state,
         CounterAsk ask,
         string reading,
@@ -63,10 +63,10 @@ internal static class ReceiveLines
             Object = what,
         };
 
-    private static Claim Confirmed(JobState state)
+    private static Requirement Confirmed(JobState state)
     {
         var by = state.Receive.Confirmed.GetValueOrDefault(state.Built.Hash)?.By;
-        return new Claim(
+        return new Requirement(
             new SheetConfirmedId(),
             Concedable.Never,
             by is null ? Standing.NotShown : Standing.Met,
@@ -78,7 +78,7 @@ internal static class ReceiveLines
     }
 
     // Never conceded: a misspelt name may have dropped a step or an interlock. A lead moves the job to a mended revision.
-    private static IEnumerable<Claim> Mistakes(JobState state) =>
+    private static IEnumerable<Requirement> Mistakes(JobState state) =>
         from mistake in state.Sheet.Mistakes
         group mistake.Text by mistake.Path into place
         select NotMet(state, new SheetMistakeId(place.Key), new MistakeFacts(place.Key, [.. place])) with
@@ -86,7 +86,7 @@ internal static class ReceiveLines
             Concedable = Concedable.Never,
         };
 
-    private static IEnumerable<Claim> Assumed(JobState state) =>
+    private static IEnumerable<Requirement> Assumed(JobState state) =>
         AssumedSections
             .Of(state.Sheet)
             .Select(s =>
@@ -96,12 +96,12 @@ internal static class ReceiveLines
                 }
             );
 
-    private static IEnumerable<Claim> Undecided(JobState state) =>
+    private static IEnumerable<Requirement> Undecided(JobState state) =>
         state
             .Sheet.Undecided.Where(u => !LinesOfTheirOwn.Any(own => u.StartsWith(own, StringComparison.Ordinal)))
             .Select(u => NotMet(state, new UndecidedId(u), new UndecidedFacts(u)));
 
-    private static Claim NotMet(JobState state, RequirementId id, LineFacts facts) =>
+    private static Requirement NotMet(JobState state, RequirementId id, LineFacts facts) =>
         new(id, Concedable.ByLead, Standing.NotMet, facts) { Evidence = state.Opening };
 
     private sealed record CounterFacts(CounterAsk Ask, string Reading, string Why) : LineFacts

@@ -11,7 +11,7 @@ public sealed class ReceiveStage : IStage
 
     public object? Initial => new ReceiveState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. ReceiveLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 }
 

@@ -18,7 +18,7 @@ public sealed record Vanishing(ImmutableArray<Line> Refuses, ImmutableArray<Line
     {
         var asked = after.Select(l => l.Id).ToHashSet();
         var gone = before
-            .Where(l => l.Claim.Concedable == Concedable.Never && !asked.Contains(l.Id))
+            .Where(l => l.Requirement.Concedable == Concedable.Never && !asked.Contains(l.Id))
             .Where(l => !l.Id.OfSheet && !tied(l.Id))
             .ToArray();
         return new(

@@ -48,7 +48,7 @@ public static class SideBySide
     }
 
     /// <summary>How one pair stands; not shown while either side's own reading does not count.</summary>
-    public static Claim Claim(JobState state, RadioNumbers numbers, ThrowTarget left, ThrowTarget right)
+    public static Requirement Of(JobState state, RadioNumbers numbers, ThrowTarget left, ThrowTarget right)
     {
         // For one way of a surface pair; ailerons up are compared with ailerons up, taken from opposite sticks.
         var stated = state.Sheet.Defaults.SideDifference?.Nominal;
@@ -65,7 +65,15 @@ public static class SideBySide
             || !Standing(state, numbers, right).Try(out var b, out missing)
         )
         {
-            return new Claim(id, Concedable.ByLead, Journal.Standing.NotShown, facts with { Missing = missing.Text });
+            return new Requirement(
+                id,
+                Concedable.ByLead,
+                Journal.Standing.NotShown,
+                facts with
+                {
+                    Missing = missing.Text,
+                }
+            );
         }
 
         var judgement = Judgement.Of(
@@ -74,7 +82,7 @@ public static class SideBySide
             facts.Band,
             state.Rules.Guarded
         );
-        return Journal.Claim.Measured(
+        return Requirement.Measured(
             id,
             Concedable.ByLead,
             judgement,

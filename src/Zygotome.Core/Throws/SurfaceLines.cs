@@ -7,7 +7,7 @@ namespace Zygotome.Core.Throws;
 /// <summary>Neutral, pushrod holes and free movement of each surface, as the ledger asks for them, and how each is said.</summary>
 internal static class SurfaceLines
 {
-    public static IEnumerable<Claim> Of(JobState state) =>
+    public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. ByOne(state.Sheet, state.Sheet.Neutral, n => n.Surfaces).Select(p => Neutral(state, p.Surface, p.Row)),
             .. ByOne(state.Sheet, state.Sheet.Holes, h => h.Surfaces).Select(p => Hole(state, p.Surface, p.Row)),
@@ -21,7 +21,7 @@ internal static class SurfaceLines
         Func<T, string> names
     ) => rows.SelectMany(r => sheet.Named(names(r)).Select(s => (Surface: s, Row: r))).DistinctBy(p => p.Surface.Id);
 
-    private static Claim Neutral(JobState state, Surface surface, NeutralRow row)
+    private static Requirement Neutral(JobState state, Surface surface, NeutralRow row)
     {
         var id = new SurfaceId(SurfaceAsk.Neutral, surface.Id);
         if (state.Sheet.Given.TryGetValue(id.Written, out var given))
@@ -34,11 +34,11 @@ internal static class SurfaceLines
         var facts = new NeutralFacts(surface, row, Band.Of(row.Offset.Low - slack, row.Offset.High + slack, "mm"));
         if (row.Assumed || !state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
         {
-            return new Claim(id, Concedable.ByLead, Standing.NotShown, facts);
+            return new Requirement(id, Concedable.ByLead, Standing.NotShown, facts);
         }
 
         var judgement = Judgement.Of(shown.Offset, shown.U, facts.Band, state.Rules.Guarded);
-        return Claim.Measured(
+        return Requirement.Measured(
             id,
             Concedable.ByLead,
             judgement,
@@ -68,13 +68,13 @@ internal static class SurfaceLines
                 .. SheetValues.OfSurface(surface.Id),
             ]);
 
-    private static Claim Hole(JobState state, Surface surface, HoleRow row)
+    private static Requirement Hole(JobState state, Surface surface, HoleRow row)
     {
         var shown = state.Throws.Holes.GetValueOrDefault(surface.Id);
-        return new Claim(
+        return new Requirement(
             new SurfaceId(SurfaceAsk.Hole, surface.Id),
             Concedable.ByLead,
-            Claim.Stands(shown?.AsSheet),
+            Requirement.Stands(shown?.AsSheet),
             new HoleFacts(surface, row, shown?.AsSheet)
         )
         {
@@ -83,13 +83,13 @@ internal static class SurfaceLines
         };
     }
 
-    private static Claim Freedom(JobState state, Surface surface)
+    private static Requirement Freedom(JobState state, Surface surface)
     {
         var shown = state.Throws.Freedom.GetValueOrDefault(surface.Id);
-        return new Claim(
+        return new Requirement(
             new SurfaceId(SurfaceAsk.Freedom, surface.Id),
             Concedable.Never,
-            Claim.Stands(shown?.Free),
+            Requirement.Stands(shown?.Free),
             new FreedomFacts(surface, shown)
         )
         {

@@ -6,20 +6,18 @@ namespace Zygotome.Core.Throws;
 /// <summary>Every throw of the sheet, as the ledger asks for it, and how it is said.</summary>
 internal static class ThrowLines
 {
-    public static IEnumerable<Claim> Of(JobState state)
+    public static IEnumerable<Requirement> Of(JobState state)
     {
         var numbers = RadioNumbers.Of(state);
         return
         [
             .. numbers.Targets.Select(t => Of(state, numbers, t)),
-            .. SideBySide
-                .Pairs(numbers.Targets)
-                .Select(pair => SideBySide.Claim(state, numbers, pair.Left, pair.Right)),
+            .. SideBySide.Pairs(numbers.Targets).Select(pair => SideBySide.Of(state, numbers, pair.Left, pair.Right)),
             .. SurfaceLines.Of(state),
         ];
     }
 
-    private static Claim Of(JobState state, RadioNumbers numbers, ThrowTarget target)
+    private static Requirement Of(JobState state, RadioNumbers numbers, ThrowTarget target)
     {
         if (
             target.Band is not { } band
@@ -27,12 +25,12 @@ internal static class ThrowLines
             || !ThrowReading.Of(target, shown.Read).Try(out var reading, out _)
         )
         {
-            return new Claim(target.Key, Concedable.ByLead, Standing.NotShown, new ThrowFacts(target, null));
+            return new Requirement(target.Key, Concedable.ByLead, Standing.NotShown, new ThrowFacts(target, null));
         }
 
         var judgement = Judgement.Of(reading.Value, reading.U, band, state.Rules.Guarded);
         var facts = new ThrowFacts(target, new Measured(shown.Read, reading, judgement));
-        return Claim.Measured(target.Key, Concedable.ByLead, judgement, facts) with
+        return Requirement.Measured(target.Key, Concedable.ByLead, judgement, facts) with
         {
             Evidence = shown.Evidence,
             RestsOn = numbers.RestsOn(target),

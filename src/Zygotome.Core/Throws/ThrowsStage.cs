@@ -12,7 +12,7 @@ public sealed class ThrowsStage : IStage
 
     public object? Initial => new ThrowsState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. ThrowLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 
     public IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => ThrowGaps.Of(sheet, rules);

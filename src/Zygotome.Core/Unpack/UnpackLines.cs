@@ -8,7 +8,7 @@ namespace Zygotome.Core.Unpack;
 /// <summary>Papers, bags, the walk and findings, as the ledger asks for them, and how each is said.</summary>
 internal static class UnpackLines
 {
-    public static IEnumerable<Claim> Of(JobState state) =>
+    public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. UnpackEntries.Papers.Select(p => Paper(state, p)),
             .. state.Sheet.Parts.Select(p => p.Bag).Distinct().Order(StringComparer.Ordinal).Select(b => Bag(state, b)),
@@ -16,10 +16,10 @@ internal static class UnpackLines
             .. state.Unpack.Findings.Select(f => Of(state, f)),
         ];
 
-    private static Claim Paper(JobState state, string paper)
+    private static Requirement Paper(JobState state, string paper)
     {
         var found = state.Unpack.Papers.GetValueOrDefault(paper);
-        return new Claim(
+        return new Requirement(
             new PaperId(paper),
             Concedable.ByLead,
             found is null ? Standing.NotShown : Standing.Met,
@@ -30,7 +30,7 @@ internal static class UnpackLines
         };
     }
 
-    private static Claim Bag(JobState state, string bag)
+    private static Requirement Bag(JobState state, string bag)
     {
         var counted = state.Unpack.CountedBags.GetValueOrDefault(bag);
         ImmutableArray<PartCount> wanting = counted is null
@@ -42,7 +42,7 @@ internal static class UnpackLines
                     .Select(p => Counting.Of(state, p))
                     .Where(c => Counting.IsShort(c.Standing)),
             ];
-        return new Claim(
+        return new Requirement(
             new BagId(bag),
             Concedable.ByLead,
             counted is null ? Standing.NotShown
@@ -57,13 +57,13 @@ internal static class UnpackLines
     }
 
     // What was found and is withdrawn leaves its point as it was: nobody looked.
-    private static Claim Walk(JobState state, WalkPoint point)
+    private static Requirement Walk(JobState state, WalkPoint point)
     {
         var answered = state.Unpack.Walk.GetValueOrDefault(point.Id);
         var finding = answered is null ? null : state.Unpack.Find(answered.Finding);
         var withdrawn = answered is { Answer: WalkAnswer.Finding } && finding is null;
         var looked = answered is not null && !withdrawn;
-        return new Claim(
+        return new Requirement(
             new WalkId(point.Id),
             Concedable.ByLead,
             looked ? Standing.Met : Standing.NotShown,
@@ -74,10 +74,10 @@ internal static class UnpackLines
         };
     }
 
-    private static Claim Of(JobState state, Finding finding)
+    private static Requirement Of(JobState state, Finding finding)
     {
         var facts = new FindingFacts(finding);
-        return new Claim(
+        return new Requirement(
             new FindingId(finding.Id),
             finding.Grading.Grade == Grade.FlightCritical ? Concedable.Never : Concedable.ByLead,
             finding.Cleared ? Standing.Met : Standing.NotMet,

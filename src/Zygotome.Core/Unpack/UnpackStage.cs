@@ -11,7 +11,7 @@ public sealed class UnpackStage : IStage
 
     public object? Initial => new UnpackState();
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf) =>
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
         [.. UnpackLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 }
 

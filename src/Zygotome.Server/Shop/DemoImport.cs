@@ -95,7 +95,7 @@ internal sealed class DemoImport(
                 new Post(
                     job.Id,
                     [
-                        new Draft(
+                        new Proposal(
                             EntryId: $"{job.Id}-{i + 1}",
                             Type: e.Type,
                             Body: body,

@@ -248,7 +248,7 @@ internal static class SheetEndpoints
         {
             if (reader.Find(job)?.State.Receive.Confirmed.ContainsKey(sheet.Hash) == false)
             {
-                var said = new Draft(
+                var said = new Proposal(
                     $"confirmed-{job}-{sheet.Hash[..24]}",
                     Core.Job.Stages.Kinds.Of<SheetConfirmed>().Type,
                     new SheetConfirmed(sheet.Hash),

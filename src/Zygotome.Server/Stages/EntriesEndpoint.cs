@@ -67,22 +67,22 @@ internal static class EntriesEndpoint
             return Problems.Of(unfit);
         }
 
-        var drafts = new List<Draft>();
+        var proposals = new List<Proposal>();
         for (var i = 0; i < post.Entries.Count; i++)
         {
-            if (!Draft(post.Entries[i], kinds, () => settings.Lists).Try(out var draft, out var refusal))
+            if (!Draft(post.Entries[i], kinds, () => settings.Lists).Try(out var proposal, out var refusal))
             {
                 return Problems.Of(refusal with { Where = $"entries[{i}].{refusal.Where}" });
             }
 
             var age = post.SentAt - post.Entries[i].ObservedAt;
-            drafts.Add(draft with { Waited = age >= AtOnce ? age.Value : TimeSpan.Zero });
+            proposals.Add(proposal with { Waited = age >= AtOnce ? age.Value : TimeSpan.Zero });
         }
 
-        return Answer(await writer.Record(new Post(id, drafts, user.Person(), post.Look)), id, reader);
+        return Answer(await writer.Record(new Post(id, proposals, user.Person(), post.Look)), id, reader);
     }
 
-    private static Outcome<Draft> Draft(PostedEntry e, EntryKinds kinds, Func<ShopLists> lists)
+    private static Outcome<Proposal> Draft(PostedEntry e, EntryKinds kinds, Func<ShopLists> lists)
     {
         if (IdFits(e.EntryId) is { } unfit)
         {
@@ -94,7 +94,10 @@ internal static class EntriesEndpoint
             ? new Refusal("entry/own-door", $"\"{e.Type}\" is not recorded here.", "type")
             : kinds
                 .ReadPosted(e.Type, e.Body, lists)
-                .Match<Outcome<Draft>>(body => new Draft(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq), r => r);
+                .Match<Outcome<Proposal>>(
+                    body => new Proposal(e.EntryId, e.Type, body, e.ObservedAt, e.ExpectedSeq),
+                    r => r
+                );
     }
 
     internal static Refusal? IdFits(string entryId) =>

@@ -45,7 +45,7 @@ internal static class OwnDoors
         app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Job.Stages.Kinds.Of<ClaimSent>().By);
     }
 
-    private static Draft Release(ReleasePost post, ReleaseDesk releases) =>
+    private static Proposal Release(ReleasePost post, ReleaseDesk releases) =>
         new(
             EntryId: post.EntryId,
             Type: Core.Job.Stages.Kinds.Of<Released>().Type,
@@ -62,11 +62,11 @@ internal static class OwnDoors
         JournalReader reader,
         JournalWriter writer,
         ClaimDesk claims,
-        Shop.Outbox outbox
+        Shop.MailFolder mail
     )
     {
         var asked = new ClaimSent([.. post.Findings], [.. post.Parts], post.Wish);
-        var draft = new Draft(
+        var proposal = new Proposal(
             EntryId: post.EntryId,
             Type: Core.Job.Stages.Kinds.Of<ClaimSent>().Type,
             Body: asked,
@@ -74,10 +74,10 @@ internal static class OwnDoors
             ExpectedSeq: post.ExpectedSeq,
             Compose: claims.Compose
         );
-        var answer = await Record(id, post.Look, draft, user, reader, writer);
+        var answer = await Record(id, post.Look, proposal, user, reader, writer);
         if (answer.Result is Ok<EntriesAnswer>)
         {
-            outbox.Deliver();
+            mail.Deliver();
         }
 
         return answer;
@@ -86,15 +86,15 @@ internal static class OwnDoors
     private static async Task<Results<Ok<EntriesAnswer>, ProblemHttpResult>> Record(
         string id,
         string look,
-        Draft draft,
+        Proposal proposal,
         ClaimsPrincipal user,
         JournalReader reader,
         JournalWriter writer
     ) =>
-        (EntriesEndpoint.IdFits(draft.EntryId) ?? EntriesEndpoint.LookFits(look)) is { } unfit
+        (EntriesEndpoint.IdFits(proposal.EntryId) ?? EntriesEndpoint.LookFits(look)) is { } unfit
             ? Problems.Of(unfit)
             : EntriesEndpoint.Answer(
-                await writer.Record(new Post(id, [draft], user.Person(), look)),
+                await writer.Record(new Post(id, [proposal], user.Person(), look)),
                 id,
                 reader,
                 (_, where) => where.Replace("body.", "", StringComparison.Ordinal)

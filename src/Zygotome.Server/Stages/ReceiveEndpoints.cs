@@ -221,10 +221,10 @@ internal static class ReceiveEndpoints
             {
                 // A repeat finds the job its first sending opened, as it was opened.
                 var first = reader.Find(number)?.Journal[0].Body as JobOpened;
-                var drafts = Drafts(post, Opened(post, number, first, customer, sheet, supplier, settings));
+                var proposals = Proposals(post, Opened(post, number, first, customer, sheet, supplier, settings));
                 var isNew = first is null && post.Customer.Id is null;
                 var answer = await writer.Record(
-                    new Post(number, drafts, user.Person(), post.Look) { NewCustomer = isNew ? customer : null }
+                    new Post(number, proposals, user.Person(), post.Look) { NewCustomer = isNew ? customer : null }
                 );
                 return EntriesEndpoint.Answer(answer, number, reader);
             }
@@ -261,7 +261,7 @@ internal static class ReceiveEndpoints
             PackName: post.PackName
         );
 
-    private static Draft[] Drafts(ReceivePost post, JobOpened opened)
+    private static Proposal[] Proposals(ReceivePost post, JobOpened opened)
     {
         var bodies = new List<EntryBody> { opened };
         bodies.AddRange((post.MorePacks ?? []).Select(p => new PackBrought(p.Name, p.Battery)));
@@ -271,7 +271,7 @@ internal static class ReceiveEndpoints
         [
             .. bodies.Select(
                 (b, i) =>
-                    new Draft(
+                    new Proposal(
                         i == 0 ? post.EntryId : $"{post.EntryId}-{i}",
                         Core.Job.Stages.Kinds.TypeOf(b),
                         b,

@@ -13,12 +13,12 @@ internal sealed class BellStage : IStage
 
     public object? Initial => new BellState(null, false);
 
-    public IEnumerable<Claim> Claims(JobState state, DateTimeOffset asOf)
+    public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf)
     {
         var bell = state.The<BellState>();
         return
         [
-            new Claim(
+            new Requirement(
                 new BellId("canopy"),
                 Concedable.ByLead,
                 bell.Rung is null ? Standing.NotShown

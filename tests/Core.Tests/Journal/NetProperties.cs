@@ -45,7 +45,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
+                var before = Stages.All.Requirements(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
                 var was = bench.State;
                 bench.Do(body, Bench.Thorne);
                 changed += Judged(was, bench, before, body);
@@ -90,7 +90,7 @@ public sealed class NetProperties
                     continue;
                 }
 
-                var before = Stages.All.Claims(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
+                var before = Stages.All.Requirements(bench.State, bench.Now).ToDictionary(c => c.Id.Written);
                 var stale = Ledger
                     .Of(bench.State, bench.Now)
                     .Where(l => l.Standing == Standing.Stale)
@@ -133,15 +133,15 @@ public sealed class NetProperties
         }
     }
 
-    private static int Judged(JobState was, Bench bench, Dictionary<string, Claim> before, EntryBody body)
+    private static int Judged(JobState was, Bench bench, Dictionary<string, Requirement> before, EntryBody body)
     {
         var any = 0;
         foreach (var line in Ledger.Of(bench.State, bench.Now))
         {
             if (
-                !before.TryGetValue(line.Id, out var claim)
-                || claim is not { Evidence: not null, RestsOn: { } rests }
-                || line.Evidence?.EntryId != claim.Evidence.EntryId
+                !before.TryGetValue(line.Id, out var requirement)
+                || requirement is not { Evidence: not null, RestsOn: { } rests }
+                || line.Evidence?.EntryId != requirement.Evidence.EntryId
             )
             {
                 continue;

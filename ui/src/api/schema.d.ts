@@ -3424,17 +3424,17 @@ export interface components {
             ledger: {
                 id: string;
                 /** @enum {unknown} */
-                stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
-                text: string;
-                limits: string;
-                page: string;
+                stage?: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
+                text?: string;
+                limits?: string;
+                page?: string;
                 /** @enum {unknown} */
-                concedable: "never" | "byLead" | "withOwner";
+                concedable?: "never" | "byLead" | "withOwner";
                 /** @enum {unknown} */
-                standing: "met" | "close" | "notMet" | "notShown" | "stale" | "conceded";
-                reading: string;
-                why: string;
-                evidence: {
+                standing?: "met" | "close" | "notMet" | "notShown" | "stale" | "conceded";
+                reading?: string;
+                why?: string;
+                evidence?: {
                     entryId: string;
                     /** Format: int64 */
                     seq: number;
@@ -3444,7 +3444,7 @@ export interface components {
                     /** Format: int32 */
                     attempts: number;
                 };
-                concededBy: string;
+                concededBy?: string;
                 open?: boolean;
                 /** @enum {unknown} */
                 verdict?: "in" | "inClose" | "outClose" | "out" | null;

@@ -3,7 +3,7 @@ using SkiaSharp;
 namespace Zygotome.Papers;
 
 /// <summary>A4 pages filled from the top; what does not fit goes on the next one. Points, 72 to the inch.</summary>
-internal sealed class Sheets : IDisposable
+internal sealed class A4Pages : IDisposable
 {
     public const float Width = 595,
         Height = 842,
@@ -18,7 +18,7 @@ internal sealed class Sheets : IDisposable
     private readonly string _foot;
     private int _page;
 
-    public Sheets(SKDocument document, string foot)
+    public A4Pages(SKDocument document, string foot)
     {
         (_document, _foot) = (document, foot);
         Canvas = Turn();

@@ -4,7 +4,7 @@ namespace Zygotome.Core.Journal;
 
 /// <summary>What a stage says of a requirement, before staleness and concessions are looked at.</summary>
 /// <param name="Standing">Met, Close, NotMet or NotShown.</param>
-public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Standing, LineFacts Facts)
+public sealed record Requirement(RequirementId Id, Concedable Concedable, Standing Standing, LineFacts Facts)
 {
     /// <summary>What shows it; null while nothing does.</summary>
     public Evidence? Evidence { get; init; }
@@ -28,7 +28,7 @@ public sealed record Claim(RequirementId Id, Concedable Concedable, Standing Sta
     /// A measured value: met when the judgement releases; not shown while it lies in a band that the instrument is too
     /// coarse for.
     /// </summary>
-    public static Claim Measured(RequirementId id, Concedable concedable, Judgement judgement, LineFacts facts) =>
+    public static Requirement Measured(RequirementId id, Concedable concedable, Judgement judgement, LineFacts facts) =>
         new(id, concedable, Stands(judgement), facts) { Judgement = judgement, OutsideBy = judgement.By };
 
     /// <summary>What is seen or not, with no measure: not shown while nobody looked.</summary>

@@ -6,7 +6,12 @@ namespace Zygotome.Server.Shop;
 /// The simulated mail service: a folder that a real one would empty. Mail is written to the database with the entry
 /// that sends it and put here after the commit; what a crash kept back is put here at the next start.
 /// </summary>
-internal sealed partial class Outbox(ServerOptions options, MailStore mail, TimeProvider clock, ILogger<Outbox> log)
+internal sealed partial class MailFolder(
+    ServerOptions options,
+    MailStore mail,
+    TimeProvider clock,
+    ILogger<MailFolder> log
+)
 {
     private readonly Lock _one = new();
 
