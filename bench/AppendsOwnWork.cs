@@ -10,8 +10,8 @@ using Zygotome.Store;
 namespace Zygotome.Bench;
 
 /// <summary>
-/// What an append costs beside the database, one entry after another to a job of 300: admission, its bytes, their place in
-/// the chain, the next state.
+/// What an append costs beside the database, one entry after another to a job of 300: admission, its bytes, their place
+/// in the chain, the next state.
 /// </summary>
 [MemoryDiagnoser]
 public class AppendsOwnWork

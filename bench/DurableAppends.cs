@@ -10,8 +10,8 @@ namespace Zygotome.Bench;
 
 /// <summary>
 /// Durable appends, from so many writers at once, against a bare SQLite loop with the same pragmas in the same run.
-/// Time is for one append; the ratio's inverse is how many times the bare loop's appends per second. The list of jobs is
-/// kept up meanwhile, as in the running application.
+/// Time is for one append; the ratio's inverse is how many times the bare loop's appends per second. The list of jobs
+/// is kept up meanwhile, as in the running application.
 /// </summary>
 public class DurableAppends
 {

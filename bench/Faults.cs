@@ -59,7 +59,8 @@ internal static class Faults
             using var after = await Count(client);
             server.Kill();
             var verified = Verification.Run(Path.Combine(data, "zygotome.db"), Core.Job.Stages.Kinds);
-            return $"{(verified.Sound ? "" : "lost: ")}{kept} entries taken, then {refused}; /healthz {(int)health.StatusCode} {said}; "
+            return $"{(verified.Sound ? "" : "lost: ")}{kept} entries taken, then {refused}; /healthz "
+                + $"{(int)health.StatusCode} {said}; "
                 + $"with room again {(int)after.StatusCode}. {verified.Words}";
         }
         finally

@@ -12,8 +12,8 @@ using Zygotome.Store;
 namespace Zygotome.Bench;
 
 /// <summary>
-/// The list of forty jobs as a browser asks for it, over HTTP on this machine: the demo's jobs, five of each. Baseline: only
-/// what the list would have to compute if it kept no rows, without any writing as JSON.
+/// The list of forty jobs as a browser asks for it, over HTTP on this machine: the demo's jobs, five of each. Baseline:
+/// only what the list would have to compute if it kept no rows, without any writing as JSON.
 /// </summary>
 public class ListOfFortyJobs
 {

@@ -5,8 +5,8 @@ using Zygotome.Store;
 namespace Zygotome.Bench;
 
 /// <summary>
-/// What a job of 100 entries keeps in memory once it is read from its bytes: <c>bench/run retained</c>. Counted over many,
-/// after a full collection; before and after its ledger was asked for.
+/// What a job of 100 entries keeps in memory once it is read from its bytes: <c>bench/run retained</c>. Counted over
+/// many, after a full collection; before and after its ledger was asked for.
 /// </summary>
 internal static class Retained
 {

@@ -1,9 +1,9 @@
 namespace Zygotome.Core;
 
 /// <summary>
-/// What follows from one immutable thing, made when first asked for and found again while memory allows: one fact of each
-/// type. A field of the thing; a copy of the thing begins with none, whatever the field holds, and two things that differ
-/// in nothing else are equal. Facts are pure, so that threads which make one at the same time make the same.
+/// What follows from one immutable thing, made when first asked for and found again while memory allows: one fact of
+/// each type. A field of the thing; a copy of the thing begins with none, whatever the field holds, and two things that
+/// differ in nothing else are equal. Facts are pure, so that threads which make one at the same time make the same.
 /// </summary>
 internal struct Once : IEquatable<Once>
 {

@@ -77,7 +77,8 @@ public static class Pictures
         {
             return new Refusal(
                 "photo/pixels",
-                $"The picture is {width} × {height} px: unpacked it would take {Needed(size, codec.EncodedOrigin) >> 20} MB; "
+                $"The picture is {width} × {height} px: unpacked it would take "
+                    + $"{Needed(size, codec.EncodedOrigin) >> 20} MB; "
                     + $"at most {MostUnpacked >> 20} are used. Send it as JPEG, or smaller.",
                 "body"
             );

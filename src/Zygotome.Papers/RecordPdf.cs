@@ -248,7 +248,8 @@ public static class RecordPdf
         if (paper.Seal.Length > 0)
         {
             s.Paragraph(
-                $"Seal of the shop's journal when this record was written: {paper.Seal}. Whoever keeps this page can have "
+                $"Seal of the shop's journal when this record was written: {paper.Seal}. Whoever keeps this page can "
+                    + $"have "
                     + "the journal checked against it."
             );
         }

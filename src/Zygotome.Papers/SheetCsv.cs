@@ -13,9 +13,9 @@ namespace Zygotome.Papers;
 public sealed record CsvRows(JsonArray? Rows, IReadOnlyList<SheetError> Mistakes);
 
 /// <summary>
-/// Parts list and throws as CSV. Written with commas, every cell in quotes, so that no kind of line break ends it, UTF-8
-/// with a byte-order mark; a cell that a table program would run as a formula gets an apostrophe before it, which reading
-/// takes off again. Reads commas, semicolons and tabs, decimal commas, with or without the mark.
+/// Parts list and throws as CSV. Written with commas, every cell in quotes, so that no kind of line break ends it,
+/// UTF-8 with a byte-order mark; a cell that a table program would run as a formula gets an apostrophe before it, which
+/// reading takes off again. Reads commas, semicolons and tabs, decimal commas, with or without the mark.
 /// </summary>
 public static class SheetCsv
 {
@@ -184,8 +184,8 @@ public static class SheetCsv
     private static string Unharmed(string cell) =>
         cell.Length > 1 && cell[0] == '\'' && BeginsLikeAFormula(cell[1..]) ? cell[1..] : cell;
 
-    // Whatever stands before it that cannot be seen, and in the wide letters of other keyboards too. A quantity may begin
-    // with a minus or plus; it is a number to every table program and harmless.
+    // Whatever stands before it that cannot be seen, and in the wide letters of other keyboards too. A quantity may
+    // begin with a minus or plus; it is a number to every table program and harmless.
     private static bool BeginsLikeAFormula(string cell) =>
         cell.AsSpan().TrimStart(" \t\r\n\v\f\u0085\u2028\u2029\u00A0\u200B\u200C\u200D\u2060\uFEFF") is [var first, ..]
         && first is '=' or '+' or '-' or '@' or '\'' or '|' or '\uFF1D' or '\uFF0B' or '\uFF0D' or '\uFF20'

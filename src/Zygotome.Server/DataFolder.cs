@@ -4,8 +4,8 @@ using Zygotome.Store;
 namespace Zygotome.Server;
 
 /// <summary>
-/// The folder of a shop's data, for its owner alone (0700, files 0600), held by one server at a time. The demo's data goes
-/// only into a folder that was made for it; nothing is begun in one that holds something else, or what was a shop.
+/// The folder of a shop's data, for its owner alone (0700, files 0600), held by one server at a time. The demo's data
+/// goes only into a folder that was made for it; nothing is begun in one that holds something else, or what was a shop.
 /// </summary>
 internal sealed class DataFolder : IDisposable
 {
@@ -60,8 +60,8 @@ internal sealed class DataFolder : IDisposable
     public static DataFolder Held(string path) => new(Path.GetFullPath(path), Hold(Path.GetFullPath(path)));
 
     /// <summary>
-    /// Holds a folder that a backup is put into: made if need be, and without anything of a shop's file. A write-ahead log left
-    /// behind by another file would be played into the restored one.
+    /// Holds a folder that a backup is put into: made if need be, and without anything of a shop's file. A write-ahead
+    /// log left behind by another file would be played into the restored one.
     /// </summary>
     public static DataFolder ForRestore(string path)
     {
@@ -119,7 +119,8 @@ internal sealed class DataFolder : IDisposable
         else if (mark is { Done: true } || (mark is null && Remains() is not null))
         {
             throw new FolderRefusedException(
-                $"{_path} has no {ZygotomeServer.DatabaseFile}, but holds {Remains()}. Restore a backup if a shop was here, "
+                $"{_path} has no {ZygotomeServer.DatabaseFile}, but holds {Remains()}. Restore a backup if a shop "
+                    + $"was here, "
                     + "or give a folder of its own."
             );
         }

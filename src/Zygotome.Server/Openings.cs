@@ -4,8 +4,8 @@ using Zygotome.Store;
 namespace Zygotome.Server;
 
 /// <summary>
-/// Jobs are opened one after the other: the number is the server's, J-0001 and on, and one entry id sent several times at
-/// once is one opening with one answer. A number once handed out is not handed out again.
+/// Jobs are opened one after the other: the number is the server's, J-0001 and on, and one entry id sent several times
+/// at once is one opening with one answer. A number once handed out is not handed out again.
 /// </summary>
 internal sealed class Openings(JournalReader reader) : IDisposable
 {

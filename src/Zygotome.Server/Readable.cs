@@ -1,13 +1,16 @@
 namespace Zygotome.Server;
 
-/// <summary>Something on file that cannot be shown: what it is called, and why. A list goes on without it and says so.</summary>
+/// <summary>
+/// Something on file that cannot be shown: what it is called, and why. A list goes on without it and says so.
+/// </summary>
 public sealed record UnreadableView(string Id, string Why);
 
 /// <summary>A list made of what can be read, and what cannot.</summary>
 internal sealed record Listing<T>(IReadOnlyList<T> Made, IReadOnlyList<UnreadableView> Unreadable);
 
 /// <summary>
-/// Makes lists one by one, so that a job, a sheet or a draft that cannot be read is named in its list and harms no other.
+/// Makes lists one by one, so that a job, a sheet or a draft that cannot be read is named in its list and harms no
+/// other.
 /// </summary>
 internal sealed partial class Readable(ILogger<Readable> log)
 {

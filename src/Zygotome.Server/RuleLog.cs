@@ -2,7 +2,9 @@ using Zygotome.Store;
 
 namespace Zygotome.Server;
 
-/// <summary>Writes down each rule that threw: a mistake of ours that refused somebody's post or left a job unlisted.</summary>
+/// <summary>
+/// Writes down each rule that threw: a mistake of ours that refused somebody's post or left a job unlisted.
+/// </summary>
 internal sealed partial class RuleLog
 {
     private readonly ILogger<RuleLog> _log;

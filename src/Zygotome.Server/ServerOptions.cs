@@ -18,7 +18,9 @@ public sealed record ServerOptions(string Data, string? Demo, string? Ui, int Po
     /// <summary>Bytes of pictures that no entry names, kept at a time; a day later they are swept.</summary>
     public long UnnamedPictures { get; init; } = 200L << 20;
 
-    /// <summary>Names this server answers to, as they stand in a browser's address; those of this machine by itself.</summary>
+    /// <summary>
+    /// Names this server answers to, as they stand in a browser's address; those of this machine by itself.
+    /// </summary>
     public IReadOnlyList<string> Hosts { get; init; } = ["localhost", "127.0.0.1", "[::1]"];
 
     /// <summary>

@@ -47,8 +47,8 @@ public sealed record Backup(string File, DateTimeOffset At, long Bytes, bool Sou
             : [];
 
     /// <summary>
-    /// Deletes the backups of a folder that are not worth keeping; answers how many. One that is not sound takes the place of
-    /// none that is: somebody may notice only weeks later.
+    /// Deletes the backups of a folder that are not worth keeping; answers how many. One that is not sound takes the
+    /// place of none that is: somebody may notice only weeks later.
     /// </summary>
     public static int Rotate(string folder)
     {
@@ -69,8 +69,8 @@ public sealed record Backup(string File, DateTimeOffset At, long Bytes, bool Sou
     }
 
     /// <summary>
-    /// Puts a backup in the place of a shop's file, where there is none. Its sign-ins are ended; its seal is written anew when
-    /// it is first opened.
+    /// Puts a backup in the place of a shop's file, where there is none. Its sign-ins are ended; its seal is written
+    /// anew when it is first opened.
     /// </summary>
     /// <param name="database">Where to; nothing lies there yet.</param>
     public static void Restore(string backup, string database)

@@ -28,12 +28,14 @@ public sealed class Database : IDisposable
     public string File { get; }
 
     /// <summary>
-    /// What is missing of what was sealed, in words; null when nothing is. Such a file is to be read and not written to.
+    /// What is missing of what was sealed, in words; null when nothing is. Such a file is to be read and not written
+    /// to.
     /// </summary>
     public string? Cut { get; private set; }
 
     /// <summary>
-    /// Held by whoever writes more than a row: they take turns here, where nobody is overlooked, and not at the file's lock.
+    /// Held by whoever writes more than a row: they take turns here, where nobody is overlooked, and not at the file's
+    /// lock.
     /// </summary>
     internal SemaphoreSlim Writing { get; } = new(1, 1);
 
@@ -105,8 +107,8 @@ public sealed class Database : IDisposable
     }
 
     /// <summary>
-    /// Seals the file as it is found, where what is missing is lost for good. What was sealed, what was found and the reason
-    /// stay in the register.
+    /// Seals the file as it is found, where what is missing is lost for good. What was sealed, what was found and the
+    /// reason stay in the register.
     /// </summary>
     /// <returns>What was noted, in words.</returns>
     public string Reseal(string reason, DateTimeOffset at)

@@ -93,7 +93,9 @@ public sealed class DraftStore(Database database)
             );
     }
 
-    /// <summary>Takes a draft away, to be brought back within <see cref="Grace"/>; false when it was gone already.</summary>
+    /// <summary>
+    /// Takes a draft away, to be brought back within <see cref="Grace"/>; false when it was gone already.
+    /// </summary>
     public bool Remove(string id, string byName, DateTimeOffset at)
     {
         using var connection = database.Connect();
@@ -118,7 +120,9 @@ public sealed class DraftStore(Database database)
             ) == 1;
     }
 
-    /// <summary>Deletes what was taken away longer than <see cref="Grace"/> ago, with its answers; answers how many.</summary>
+    /// <summary>
+    /// Deletes what was taken away longer than <see cref="Grace"/> ago, with its answers; answers how many.
+    /// </summary>
     public int Sweep(DateTimeOffset now)
     {
         using var connection = database.Connect();

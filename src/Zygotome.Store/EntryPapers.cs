@@ -8,7 +8,9 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store;
 
-/// <summary>Records, letters, mail, sheets and pictures that entries name by hash: each is there, and is what it was.</summary>
+/// <summary>
+/// Records, letters, mail, sheets and pictures that entries name by hash: each is there, and is what it was.
+/// </summary>
 internal sealed class EntryPapers(SqliteConnection connection)
 {
     private const string Pdf = "application/pdf",

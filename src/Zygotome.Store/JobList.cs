@@ -5,10 +5,10 @@ using Microsoft.Data.Sqlite;
 namespace Zygotome.Store;
 
 /// <summary>
-/// The list of all jobs: rows that follow from the journal and can be made anew from it at any time. A commit only marks
-/// the job's row behind. One worker makes rows after it, some at a time and between two commits; whoever reads a list
-/// makes at most those that are still behind. A row holds facts and instants; where its time is over, or another program
-/// made it, the line is made for the reader and the row left to the worker.
+/// The list of all jobs: rows that follow from the journal and can be made anew from it at any time. A commit only
+/// marks the job's row behind. One worker makes rows after it, some at a time and between two commits; whoever reads a
+/// list makes at most those that are still behind. A row holds facts and instants; where its time is over, or another
+/// program made it, the line is made for the reader and the row left to the worker.
 /// </summary>
 public sealed class JobList : IAsyncDisposable
 {
@@ -49,7 +49,9 @@ public sealed class JobList : IAsyncDisposable
         Wake();
     }
 
-    /// <summary>Makes every row that is behind: of jobs that moved, then what an older file lacks or another program made.</summary>
+    /// <summary>
+    /// Makes every row that is behind: of jobs that moved, then what an older file lacks or another program made.
+    /// </summary>
     public void CatchUp()
     {
         MarkOld();
@@ -116,7 +118,8 @@ public sealed class JobList : IAsyncDisposable
     public IReadOnlyList<string> OpenOn(string sheetHash) =>
         [
             .. Lines(
-                    "WHERE released = 0 AND job IN (SELECT job FROM job_facts WHERE json_extract(facts, '$.sheetHash') = "
+                    "WHERE released = 0 AND job IN (SELECT job FROM job_facts WHERE json_extract(facts, "
+                        + "'$.sheetHash') = "
                         + "@sheetHash) ORDER BY job",
                     new { sheetHash }
                 )

@@ -8,8 +8,8 @@ namespace Zygotome.Store;
 internal sealed record Head(long ShopSeq, byte[] ShopHash);
 
 /// <summary>
-/// The journal's rows on the writer's one connection. Its statements are prepared once and kept, those of the transaction
-/// too, which neither mapper nor provider does: preparing them anew costs as much as the append itself.
+/// The journal's rows on the writer's one connection. Its statements are prepared once and kept, those of the
+/// transaction too, which neither mapper nor provider does: preparing them anew costs as much as the append itself.
 /// </summary>
 internal sealed class JournalTable : IDisposable
 {
@@ -52,7 +52,9 @@ internal sealed class JournalTable : IDisposable
     public Head ReadHead() =>
         Connection.QuerySingle<Head>("SELECT shop_seq AS shopSeq, shop_hash AS shopHash FROM journal_head");
 
-    /// <summary>All that is inserted until <see cref="Commit"/>, or nothing: disposing of it earlier takes it back.</summary>
+    /// <summary>
+    /// All that is inserted until <see cref="Commit"/>, or nothing: disposing of it earlier takes it back.
+    /// </summary>
     public IDisposable Begin()
     {
         _begin.ExecuteNonQuery();

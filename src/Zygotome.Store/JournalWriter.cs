@@ -146,7 +146,9 @@ public sealed class JournalWriter : IAsyncDisposable
             return 0;
         });
 
-    /// <summary>Lets the file grow by so many pages and no more, as a full disk would; null for as many as there is room for.</summary>
+    /// <summary>
+    /// Lets the file grow by so many pages and no more, as a full disk would; null for as many as there is room for.
+    /// </summary>
     internal void Room(long? pages) =>
         Between(() =>
             _table.Connection.Execute(

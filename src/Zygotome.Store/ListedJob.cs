@@ -62,7 +62,10 @@ internal sealed record JobRow(ListedJob Listed, KeptFacts Kept)
             ClaimUntil: Iso(facts.Claim?.Until),
             PartsDue: Iso(facts.OnTheWay.Select(p => (DateOnly?)p.Due).Min()),
             Curing: facts.Cures.IsEmpty ? 0 : 1,
-            Words: $"{state.JobId} {r.Number} {facts.Kit} {state.Sheet.Kit.Maker} {r.Shelf} {r.Order} {r.Supplier?.Name}".TrimEnd()
+            Words: (
+                $"{state.JobId} {r.Number} {facts.Kit} {state.Sheet.Kit.Maker} {r.Shelf} {r.Order} "
+                + $"{r.Supplier?.Name}"
+            ).TrimEnd()
         );
         var json = JsonSerializer.Serialize(facts, EntryJson.Lenient);
         return new JobRow(listed, new KeptFacts(state.JobId, state.Seq, KeptFacts.Program, json, null));

@@ -12,8 +12,9 @@ namespace Zygotome.Store;
 public sealed record Noted(string Of, string Key, string? Digest);
 
 /// <summary>
-/// The house's own journal: after each change of a row that stands in no job's journal, what that row then said, by digest.
-/// Chained and sealed like the journal, so that <see cref="Verification"/> finds a row changed past this program.
+/// The house's own journal: after each change of a row that stands in no job's journal, what that row then said, by
+/// digest. Chained and sealed like the journal, so that <see cref="Verification"/> finds a row changed past this
+/// program.
 /// </summary>
 internal static class Register
 {
@@ -28,7 +29,8 @@ internal static class Register
         ["confirmed"] =
             "SELECT hash AS key, json_array(hash, by_id, name, role, alone, at) AS row FROM sheet_confirmed",
         ["answer"] =
-            "SELECT CAST(seq AS TEXT) AS key, json_array(sheet, flag, answer, note, by_name, at) AS row FROM flag_answer "
+            "SELECT CAST(seq AS TEXT) AS key, json_array(sheet, flag, answer, note, by_name, at) AS row FROM "
+            + "flag_answer "
             + "WHERE sheet NOT LIKE 'draft:%'",
         ["picture"] = "SELECT hash AS key, json_array(hash, sha256(thumb), width, height, added_at) AS row FROM photo",
     };

@@ -10,8 +10,8 @@ public static class Rotation
         Months = 12;
 
     /// <summary>
-    /// The last of each of the latest seven days, five weeks and twelve months that have any. The latest of all is always
-    /// kept, and keeping again what was kept keeps all of it.
+    /// The last of each of the latest seven days, five weeks and twelve months that have any. The latest of all is
+    /// always kept, and keeping again what was kept keeps all of it.
     /// </summary>
     public static IReadOnlySet<DateTimeOffset> Keep(IEnumerable<DateTimeOffset> taken)
     {

@@ -4,8 +4,8 @@ namespace Zygotome.Store;
 
 /// <summary>
 /// The last seal, in a file beside the database. Written after each commit without waiting for the disk, synced once a
-/// second and at the end: the database may be ahead of it, never behind. Two lines are written in turn, so that one torn by
-/// a crash leaves the other.
+/// second and at the end: the database may be ahead of it, never behind. Two lines are written in turn, so that one
+/// torn by a crash leaves the other.
 /// </summary>
 public sealed class SealFile : IDisposable
 {
@@ -30,7 +30,9 @@ public sealed class SealFile : IDisposable
 
     public static string Beside(string database) => Path.ChangeExtension(database, ".seal");
 
-    /// <summary>Goes on with the seal beside a database, whose chains have got as far as <paramref name="now"/>.</summary>
+    /// <summary>
+    /// Goes on with the seal beside a database, whose chains have got as far as <paramref name="now"/>.
+    /// </summary>
     internal static SealFile Follow(string database, Seal now)
     {
         var file = new SealFile(Beside(database), now);
@@ -39,7 +41,8 @@ public sealed class SealFile : IDisposable
     }
 
     /// <summary>
-    /// Leaves a seal as it is, until <see cref="Anew"/>: the database lacks some of what it says, and it is the evidence.
+    /// Leaves a seal as it is, until <see cref="Anew"/>: the database lacks some of what it says, and it is the
+    /// evidence.
     /// </summary>
     internal static SealFile Keep(string database, Seal evidence) => new(Beside(database), evidence) { _kept = true };
 

@@ -22,7 +22,8 @@ internal static class Sealed
     {
         var now = Now(connection);
         return now.JournalSeq < was.JournalSeq
-                ? $"The journal ends at append {now.JournalSeq}, but {was.JournalSeq} were sealed: what was recorded after "
+                ? $"The journal ends at append {now.JournalSeq}, but {was.JournalSeq} were sealed: what was recorded "
+                    + $"after "
                     + "is missing"
             : now.RegisterSeq < was.RegisterSeq
                 ? $"The register ends at {now.RegisterSeq}, but {was.RegisterSeq} were sealed: what was changed in the "

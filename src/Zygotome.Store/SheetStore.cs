@@ -25,7 +25,9 @@ public sealed class SheetStore(Database database)
 
     private sealed record Found(string Id, long Revision, string Hash, string MadeBy, string? FactsJson);
 
-    /// <summary>One line of the list. <paramref name="Known"/> is null where nothing could be said when it was made.</summary>
+    /// <summary>
+    /// One line of the list. <paramref name="Known"/> is null where nothing could be said when it was made.
+    /// </summary>
     public sealed record Line(string Id, long Revision, string Hash, SheetFacts? Known);
 
     /// <summary>
@@ -119,7 +121,9 @@ public sealed class SheetStore(Database database)
         }
     }
 
-    /// <summary>Makes anew what another program said of the sheets, some at a time, so that others write between.</summary>
+    /// <summary>
+    /// Makes anew what another program said of the sheets, some at a time, so that others write between.
+    /// </summary>
     public void Refresh()
     {
         using var connection = database.Connect();

@@ -1,8 +1,8 @@
 namespace Zygotome.Store;
 
 /// <summary>
-/// Snapshots of committed jobs, kept by the bytes of their journals: beyond so many the least recently used go, but never
-/// one held by a post under way. What is kept is never older than what was committed last.
+/// Snapshots of committed jobs, kept by the bytes of their journals: beyond so many the least recently used go, but
+/// never one held by a post under way. What is kept is never older than what was committed last.
 /// </summary>
 public sealed class SnapshotCache(long mostBytes)
 {

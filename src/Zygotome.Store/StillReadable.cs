@@ -4,7 +4,9 @@ using Microsoft.Data.Sqlite;
 
 namespace Zygotome.Store;
 
-/// <summary>What a damaged file still gives, in words; each table by itself, so that one that is torn leaves the others.</summary>
+/// <summary>
+/// What a damaged file still gives, in words; each table by itself, so that one that is torn leaves the others.
+/// </summary>
 public static class StillReadable
 {
     private static readonly (string Sql, string Words)[] Questions =

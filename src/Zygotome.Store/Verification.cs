@@ -20,14 +20,16 @@ public sealed record VerificationResult(IReadOnlyList<Tampering> Found, long Ent
 
     public string Words =>
         Sound
-            ? $"Sound: {Entries} entries in {Jobs} jobs and {Registered} changes of the house, every chain checked, every "
+            ? $"Sound: {Entries} entries in {Jobs} jobs and {Registered} changes of the house, every chain checked, "
+                + $"every "
                 + "paper and picture there."
-            : $"Not sound, {Found.Count} {(Found.Count == 1 ? "place" : "places")}: {string.Join(" ", Found.Select(f => f.Words))}";
+            : $"Not sound, {Found.Count} {(Found.Count == 1 ? "place" : "places")}: "
+                + $"{string.Join(" ", Found.Select(f => f.Words))}";
 }
 
 /// <summary>
-/// Checks what is stored against its chains, its seal and what entries name; reads only, and names every place that is not
-/// as it was recorded. Bytes are hashed as they lie there, never written anew.
+/// Checks what is stored against its chains, its seal and what entries name; reads only, and names every place that is
+/// not as it was recorded. Bytes are hashed as they lie there, never written anew.
 /// </summary>
 public sealed class Verification
 {

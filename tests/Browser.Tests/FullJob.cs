@@ -171,7 +171,8 @@ public sealed class FullJob
     {
         t.Stage("Bind").Fill("model memory", "WETHER 1");
 
-        // What was typed waits for the look. Connecting before the motor is isolated is refused there, and says what to do.
+        // What was typed waits for the look. Connecting before the motor is isolated is refused there, and says what to
+        // do.
         t.Press("It is bound").See("Look, and say how it is: fan's wires, transmitter, flight pack.");
         t.Look(("Wires of the fan", "on"), ("Transmitter", "on, cut set"), ("Flight pack", "connected"))
             .See("The fan can turn: take its wires off first.");

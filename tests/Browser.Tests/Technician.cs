@@ -274,7 +274,8 @@ internal sealed class Technician : IDisposable
     }
 
     /// <summary>
-    /// One look, said in one act: the one a refusal opened, else opened by a lamp. What is not named is as it was said last.
+    /// One look, said in one act: the one a refusal opened, else opened by a lamp. What is not named is as it was said
+    /// last.
     /// </summary>
     public Technician Look(params ReadOnlySpan<(string Lamp, string Words)> said)
     {

@@ -6,7 +6,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>Lamps, dangerous words and acts with a power state of their own, as hands with one clean knuckle say them.</summary>
+/// <summary>
+/// Lamps, dangerous words and acts with a power state of their own, as hands with one clean knuckle say them.
+/// </summary>
 public sealed class UnderPower
 {
     [Fact]

@@ -225,9 +225,12 @@ public sealed partial class ArchitectureTests
     )]
     private static partial Regex CutApart();
 
-    /// <summary>The formatters keep 120 where they can break a line; a long text or a script in a text is broken by hand.</summary>
+    /// <summary>
+    /// The formatters keep 120 where they can break a line; a long text is broken by hand. Class names of the screens,
+    /// scripts and data in texts of the tests, and names of tests may need a little more.
+    /// </summary>
     [Fact]
-    public void No_line_of_code_is_over_140_columns()
+    public void Lines_of_code_keep_120_columns_and_never_pass_140()
     {
         string[] folders = ["src", "tests", "bench", "ui/src", "build"];
         string[] scripts = ["run", "test", "screenshots", "zygotome", "bench/run", "ui/build-types"];
@@ -240,9 +243,13 @@ public sealed partial class ArchitectureTests
             .Concat(scripts.Select(s => ProjectFolder.File(s)));
         Assert.Empty(
             code.SelectMany(f => File.ReadLines(f).Select((line, i) => (Place: $"{f}:{i + 1}", line.Length)))
-                .Where(l => l.Length > 140)
+                .Where(l => l.Length > (IsOfTheProgram(l.Place) ? 120 : 140))
                 .Select(l => $"{l.Place} has {l.Length} columns")
         );
+
+        static bool IsOfTheProgram(string place) =>
+            place.Contains(".cs:", StringComparison.Ordinal)
+            && !place.StartsWith(ProjectFolder.File("tests"), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -8,8 +8,8 @@ using Zygotome.Tests;
 namespace Zygotome.Core.Tests;
 
 /// <summary>
-/// Arrows between Core's rooms point down only: a room may use those on the floors below its own, a stage no other stage.
-/// What one stage needs of another is a small interface in <c>Journal</c>.
+/// Arrows between Core's rooms point down only: a room may use those on the floors below its own, a stage no other
+/// stage. What one stage needs of another is a small interface in <c>Journal</c>.
 /// </summary>
 public sealed partial class ArrowsTests
 {

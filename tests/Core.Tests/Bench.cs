@@ -195,7 +195,9 @@ internal sealed class Bench
         return this;
     }
 
-    /// <summary>Every motor seen to turn: by tape on the bare shaft, a fan held, by its airflow. Ends unpowered, as flown.</summary>
+    /// <summary>
+    /// Every motor seen to turn: by tape on the bare shaft, a fan held, by its airflow. Ends unpowered, as flown.
+    /// </summary>
     public Bench MotorsTurned(MotorTurn seen = MotorTurn.AsItShould)
     {
         if (!LampBoard.HasMotor(State.Sheet))

@@ -132,7 +132,8 @@ public sealed class AccessTests : WithServer
     {
         static string Yes(bool may) => may ? "yes" : "";
         var table = new StringBuilder(
-            "| Endpoint | Nobody signed in | Counter | Technician | Lead | And |\n| --- | --- | --- | --- | --- | --- |\n"
+            "| Endpoint | Nobody signed in | Counter | Technician | Lead | And |\n| --- | --- | --- | --- | --- | "
+                + "--- |\n"
         );
         foreach (var d in Doors)
         {

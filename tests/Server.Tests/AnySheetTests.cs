@@ -10,8 +10,8 @@ using Zygotome.Tests;
 namespace Zygotome.Server.Tests;
 
 /// <summary>
-/// Sheets with something wrong are refused with the places or taken, and a job on one that an older version let in can be
-/// opened, looked at from every side and moved on; nothing is ever answered with a failure of ours.
+/// Sheets with something wrong are refused with the places or taken, and a job on one that an older version let in can
+/// be opened, looked at from every side and moved on; nothing is ever answered with a failure of ours.
 /// </summary>
 public sealed class AnySheetTests : WithServer
 {

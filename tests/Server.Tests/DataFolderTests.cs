@@ -8,7 +8,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
 
-/// <summary>The demo goes where it was meant to and nowhere else; one server holds a folder; nobody else reads it.</summary>
+/// <summary>
+/// The demo goes where it was meant to and nowhere else; one server holds a folder; nobody else reads it.
+/// </summary>
 public sealed class DataFolderTests : IDisposable
 {
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("zygotome-folder");

@@ -112,8 +112,10 @@ public sealed class MemoryTests : WithServer
         (await Count()).Status.Ok();
         await Application.Stop();
         PastTheProgram(
-            "DELETE FROM journal WHERE shop_seq = (SELECT MAX(shop_seq) FROM journal); UPDATE journal_head SET shop_seq = "
-                + "(SELECT MAX(shop_seq) FROM journal), shop_hash = (SELECT shop_hash FROM journal ORDER BY shop_seq DESC "
+            "DELETE FROM journal WHERE shop_seq = (SELECT MAX(shop_seq) FROM journal); UPDATE journal_head SET "
+                + "shop_seq = "
+                + "(SELECT MAX(shop_seq) FROM journal), shop_hash = (SELECT shop_hash FROM journal ORDER BY shop_seq "
+                + "DESC "
                 + "LIMIT 1)"
         );
         await Application.Begin();

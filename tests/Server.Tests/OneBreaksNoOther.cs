@@ -5,7 +5,9 @@ using Xunit;
 
 namespace Zygotome.Server.Tests;
 
-/// <summary>A job, a sheet or a draft that cannot be read is named in its list; lists, the bench and the start go on.</summary>
+/// <summary>
+/// A job, a sheet or a draft that cannot be read is named in its list; lists, the bench and the start go on.
+/// </summary>
 public sealed class OneBreaksNoOther : WithServer
 {
     private void Break()

@@ -3,7 +3,9 @@ using Xunit;
 
 namespace Zygotome.Server.Tests;
 
-/// <summary>A kit is opened once, by the server, with whoever brings it, however often and however quickly it is sent.</summary>
+/// <summary>
+/// A kit is opened once, by the server, with whoever brings it, however often and however quickly it is sent.
+/// </summary>
 public sealed class OpeningTests : WithServer
 {
     private async Task<int> Known(string name) =>

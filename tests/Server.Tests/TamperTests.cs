@@ -9,7 +9,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
 
-/// <summary>A shop with everything in it that can be changed past the program: made once, stopped, and copied.</summary>
+/// <summary>
+/// A shop with everything in it that can be changed past the program: made once, stopped, and copied.
+/// </summary>
 public sealed class TamperedShop : IAsyncLifetime
 {
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("zygotome-tamper");
@@ -161,7 +163,8 @@ public sealed class TamperTests(TamperedShop shop) : IClassFixture<TamperedShop>
         Change(
             file,
             "DELETE FROM journal WHERE shop_seq > (SELECT MAX(shop_seq) - 3 FROM journal)",
-            "UPDATE journal_head SET shop_seq = (SELECT MAX(shop_seq) FROM journal), shop_hash = (SELECT shop_hash FROM "
+            "UPDATE journal_head SET shop_seq = (SELECT MAX(shop_seq) FROM journal), shop_hash = (SELECT shop_hash "
+                + "FROM "
                 + "journal ORDER BY shop_seq DESC LIMIT 1)"
         );
         Assert.Contains("were sealed: what was recorded after is missing", Look(file).Words, StringComparison.Ordinal);

@@ -6,8 +6,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Tests;
 
 /// <summary>
-/// A demo sheet with something wrong: lists emptied, rows doubled, statements contradicted, references that lead nowhere,
-/// fields taken out or of another kind. Read as one that is on file.
+/// A demo sheet with something wrong: lists emptied, rows doubled, statements contradicted, references that lead
+/// nowhere, fields taken out or of another kind. Read as one that is on file.
 /// </summary>
 internal static class MutatedSheet
 {

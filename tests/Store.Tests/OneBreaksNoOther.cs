@@ -5,7 +5,9 @@ using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store.Tests;
 
-/// <summary>A rule that fails, a job that cannot be read, a commit that is lost: each harms itself and nothing else.</summary>
+/// <summary>
+/// A rule that fails, a job that cannot be read, a commit that is lost: each harms itself and nothing else.
+/// </summary>
 public sealed class OneBreaksNoOther : OnAStore
 {
     [Fact]
@@ -64,7 +66,8 @@ public sealed class OneBreaksNoOther : OnAStore
         using (var connection = Database.Connect())
         {
             connection.Execute(
-                "CREATE TRIGGER full BEFORE INSERT ON journal WHEN NEW.job = 'J-1' BEGIN SELECT RAISE(ABORT, 'full'); END"
+                "CREATE TRIGGER full BEFORE INSERT ON journal WHEN NEW.job = 'J-1' BEGIN SELECT RAISE(ABORT, "
+                    + "'full'); END"
             );
         }
 

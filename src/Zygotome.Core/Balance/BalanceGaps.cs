@@ -3,7 +3,9 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Balance;
 
-/// <summary>What of weight and balance cannot be judged because the sheet does not say it in the maker's name.</summary>
+/// <summary>
+/// What of weight and balance cannot be judged because the sheet does not say it in the maker's name.
+/// </summary>
 internal static class BalanceGaps
 {
     public static IEnumerable<SheetGap> Of(SpecSheet sheet)

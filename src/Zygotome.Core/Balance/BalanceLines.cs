@@ -6,8 +6,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Balance;
 
 /// <summary>
-/// Centre of gravity, all-up weight and lateral balance of every configuration, as the ledger asks for them, and how each is
-/// said.
+/// Centre of gravity, all-up weight and lateral balance of every configuration, as the ledger asks for them, and how
+/// each is said.
 /// </summary>
 internal static class BalanceLines
 {

@@ -3,7 +3,9 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
 
-/// <summary>The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.</summary>
+/// <summary>
+/// The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.
+/// </summary>
 public sealed record BalanceState
 {
     public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = Ordered.ById<WeighingShown>();

@@ -23,7 +23,8 @@ public sealed record PackMoved(Quantity PackFront, string Configuration = "") : 
         && all.All(c => c.PackFront is not null)
             ? new Refusal(
                 "balance/which-configuration",
-                $"Each configuration has a place of its own: say for which, {string.Join(", ", all.Select(c => c.Name))}.",
+                $"Each configuration has a place of its own: say for which, "
+                    + $"{string.Join(", ", all.Select(c => c.Name))}.",
                 "body.configuration"
             )
         : PackPlaces.InBay(state, (double)PackFront.Nominal, "body.packFront");

@@ -5,8 +5,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Bind;
 
 /// <summary>
-/// Bind, failsafe and directions, as the ledger asks for them, and how each is said. Wrong directions and a motor that can
-/// start are never conceded.
+/// Bind, failsafe and directions, as the ledger asks for them, and how each is said. Wrong directions and a motor that
+/// can start are never conceded.
 /// </summary>
 internal static class BindLines
 {

@@ -22,7 +22,8 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
         state.Sheet.Power.Motors.All(m => m.Id != Motor)
             ? new Refusal(
                 "bind/motor",
-                $"There is no motor \"{Motor}\"; there are {string.Join(", ", state.Sheet.Power.Motors.Select(m => m.Id))}.",
+                $"There is no motor \"{Motor}\"; there are "
+                    + $"{string.Join(", ", state.Sheet.Power.Motors.Select(m => m.Id))}.",
                 "body.motor"
             )
         : state.Safety.Act?.Act == PoweredAct.MotorDirection

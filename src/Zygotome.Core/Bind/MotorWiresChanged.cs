@@ -3,7 +3,9 @@ using Zygotome.Core.Safety;
 
 namespace Zygotome.Core.Bind;
 
-/// <summary>Two wires of a motor were swapped, or its leads plugged again: which way it turns is to be seen again.</summary>
+/// <summary>
+/// Two wires of a motor were swapped, or its leads plugged again: which way it turns is to be seen again.
+/// </summary>
 public sealed record MotorWiresChanged(string Motor) : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Unpowered;
@@ -13,7 +15,8 @@ public sealed record MotorWiresChanged(string Motor) : EntryBody, IPowered
             ? null
             : new Refusal(
                 "bind/motor",
-                $"There is no motor \"{Motor}\"; there are {string.Join(", ", state.Sheet.Power.Motors.Select(m => m.Id))}.",
+                $"There is no motor \"{Motor}\"; there are "
+                    + $"{string.Join(", ", state.Sheet.Power.Motors.Select(m => m.Id))}.",
                 "body.motor"
             );
 

@@ -41,7 +41,8 @@ public sealed record RadioSet(RadioSetting Setting, string Function = "", string
         );
 
     public override string Say(JobState state) =>
-        $"{Words}{(Function.Length > 0 ? $" of {Function}" : "")}{(Value.Length > 0 ? $" set to {Value.Trim()}" : " changed")}";
+        $"{Words}{(Function.Length > 0 ? $" of {Function}" : "")}"
+        + (Value.Length > 0 ? $" set to {Value.Trim()}" : " changed");
 
     private static IEnumerable<string> Functions(JobState state) =>
         state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct();

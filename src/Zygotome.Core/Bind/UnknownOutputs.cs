@@ -7,7 +7,9 @@ namespace Zygotome.Core.Bind;
 /// <summary>What nothing on the sheet answers for.</summary>
 public static class UnknownOutputs
 {
-    /// <summary>In the order of the sheet: radio functions that lead nowhere, several throttles, servos, steering.</summary>
+    /// <summary>
+    /// In the order of the sheet: radio functions that lead nowhere, several throttles, servos, steering.
+    /// </summary>
     public static ImmutableArray<UnknownOutput> Of(SpecSheet sheet) =>
         sheet.Once(s => new All([.. Open(s).DistinctBy(o => o.Id)])).Outputs;
 
@@ -64,7 +66,9 @@ public static class UnknownOutputs
 
     private static bool IsThrottle(string channel) => channel.Contains("throttle", StringComparison.OrdinalIgnoreCase);
 
-    /// <summary>What it was seen to do, and what that rests on: the radio's link, its channel's reversing, its motors.</summary>
+    /// <summary>
+    /// What it was seen to do, and what that rests on: the radio's link, its channel's reversing, its motors.
+    /// </summary>
     internal static Rests RestsOn(SpecSheet sheet, UnknownOutput output)
     {
         ImmutableArray<MotorSpec> motors = output.Channels.IsEmpty

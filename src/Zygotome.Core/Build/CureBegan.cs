@@ -3,8 +3,8 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Build;
 
 /// <summary>
-/// A lead knows that a joint was closed earlier than the server heard of it: its cure counts from then. Never from before
-/// its step was seen to begin.
+/// A lead knows that a joint was closed earlier than the server heard of it: its cure counts from then. Never from
+/// before its step was seen to begin.
 /// </summary>
 public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : EntryBody
 {

@@ -45,8 +45,8 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
             }
         );
 
-    // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for; nobody knows what
-    // else was changed.
+    // A re-plugged lead may be in the wrong port; a weight, tray or gain touches what it was there for; nobody knows
+    // what else was changed.
     private ImmutableArray<Aspect> Touches(JobState state) =>
         Kind switch
         {

@@ -4,7 +4,9 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
 
-/// <summary>Work on a step begins. Only what may be done now can be started, in the state of power it declares.</summary>
+/// <summary>
+/// Work on a step begins. Only what may be done now can be started, in the state of power it declares.
+/// </summary>
 /// <param name="Held">Needed where a motor may turn during it.</param>
 public sealed record StepStarted(string Step, Holding? Held = null) : EntryBody, IPowered
 {
@@ -35,8 +37,8 @@ public sealed record StepStarted(string Step, Holding? Held = null) : EntryBody,
         };
     }
 
-    // Hands are on it from here: what it disturbs is disturbed though it is never finished, and the motors it readies are
-    // ready. What a repair adds is known when it is made.
+    // Hands are on it from here: what it disturbs is disturbed though it is never finished, and the motors it readies
+    // are ready. What a repair adds is known when it is made.
     public override JobState Apply(JobState state, Entry entry)
     {
         var begun = state.With(Step, new StepProgress(Evidence.Of(entry), null, "", null, null));

@@ -3,8 +3,8 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Build;
 
 /// <summary>
-/// A step was tapped done by a slip: it is under way again, its glue with it. What it disturbed stays disturbed, and what was
-/// done after it stays done.
+/// A step was tapped done by a slip: it is under way again, its glue with it. What it disturbed stays disturbed, and
+/// what was done after it stays done.
 /// </summary>
 public sealed record StepUndone(string Step, string Reason) : EntryBody
 {

@@ -18,8 +18,8 @@ public sealed record LastLookId(LastLook Of) : RequirementId(Stage.HandOver)
 }
 
 /// <summary>
-/// The last look before the aircraft leaves: no pack connected, every motor as it flies; and how each is said. As last said;
-/// that it was said in the look of whoever releases, the release asks.
+/// The last look before the aircraft leaves: no pack connected, every motor as it flies; and how each is said. As last
+/// said; that it was said in the look of whoever releases, the release asks.
 /// </summary>
 internal static class LastLookLines
 {

@@ -45,7 +45,8 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
                 ? new Refusal(
                     "handover/open",
                     $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: "
-                        + $"{string.Join("; ", open.Take(12).Select(l => l.Text))}{(open.Length > 12 ? "; and more" : "")}."
+                        + string.Join("; ", open.Take(12).Select(l => l.Text))
+                        + (open.Length > 12 ? "; and more." : ".")
                 )
             : state.Unknown.Count > 0
                 ? new Refusal(

@@ -44,7 +44,9 @@ public sealed record Budget(
         public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
     }
 
-    /// <summary>The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.</summary>
+    /// <summary>
+    /// The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.
+    /// </summary>
     public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns);
 
     /// <summary>Of a job as it stands; of the weighing where there is one, else of the sheet's numbers.</summary>

@@ -16,7 +16,9 @@ public static class SheetDoor
     /// <summary>A revision further beyond the last one on file is a typing error.</summary>
     public const int MostAhead = 100;
 
-    /// <summary>The sheet, or every mistake with its place; <see cref="SheetReading.Rough"/> is what can be drawn.</summary>
+    /// <summary>
+    /// The sheet, or every mistake with its place; <see cref="SheetReading.Rough"/> is what can be drawn.
+    /// </summary>
     /// <param name="last">The last revision of a kit on file, by its id; 0 where there is none.</param>
     public static SheetReading AtImport(ReadOnlySpan<byte> bytes, Func<string, int> last)
     {
@@ -43,7 +45,9 @@ public static class SheetDoor
         return new SheetReading(mistakes.Length == 0 ? reading.Sheet : null, mistakes) { Rough = rough };
     }
 
-    /// <summary>The sheet with its <see cref="SpecSheet.Mistakes"/>; none only where the file is no sheet at all.</summary>
+    /// <summary>
+    /// The sheet with its <see cref="SpecSheet.Mistakes"/>; none only where the file is no sheet at all.
+    /// </summary>
     public static SheetReading OnFile(ReadOnlySpan<byte> bytes)
     {
         var reading = SheetReader.Read(bytes);

@@ -3,7 +3,8 @@ namespace Zygotome.Core.Journal;
 /// <summary>The one gate for live posts, imports and demo files. Replay never comes here.</summary>
 public static class Admission
 {
-    // A client's clock may be wrong by minutes; an observation from tomorrow, or from before the kit came, is a mistake.
+    // A client's clock may be wrong by minutes; an observation from tomorrow, or from before the kit came, is a
+    // mistake.
     private static readonly TimeSpan ClockSlack = TimeSpan.FromMinutes(10);
 
     /// <summary>A box may have stood in the shop before somebody wrote it down, but not for longer.</summary>

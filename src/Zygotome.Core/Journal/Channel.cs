@@ -12,8 +12,8 @@ public sealed record Channel(ImmutableArray<Surface> Surfaces)
     private const char Between = '+';
 
     /// <summary>
-    /// What a channel of this id moves, in words: "left elevon and right elevon". A channel that is none any more still has
-    /// its name; so has a single surface.
+    /// What a channel of this id moves, in words: "left elevon and right elevon". A channel that is none any more still
+    /// has its name; so has a single surface.
     /// </summary>
     public static string Named(SpecSheet sheet, string id) =>
         string.Join(" and ", id.Split(Between).Select(s => sheet.Surface(s)?.Name.ToLowerInvariant() ?? s));

@@ -9,9 +9,9 @@ namespace Zygotome.Core.Journal;
 public static class Channels
 {
     /// <summary>
-    /// What a name of the sheet's radio functions leads to: <c>elevon left</c> to that elevon, <c>elevator 2</c> to every
-    /// elevator surface, as nobody knows which, <c>throttle</c> to motors, <c>stabiliser mode</c> to a mode where the
-    /// sheet lists modes.
+    /// What a name of the sheet's radio functions leads to: <c>elevon left</c> to that elevon, <c>elevator 2</c> to
+    /// every elevator surface, as nobody knows which, <c>throttle</c> to motors, <c>stabiliser mode</c> to a mode where
+    /// the sheet lists modes.
     /// </summary>
     public static Reach Leads(SpecSheet sheet, string name) => sheet.Once(s => new Reaches(s)).Of(name);
 
@@ -33,8 +33,8 @@ public static class Channels
             .Where(s => side.Length == 0 || s.Side == side || Places.HasWord(s.Id, side))
             .ToImmutableArray();
 
-        // The narrower, where a word that is no command or kind is found in some ids and not in others: "flap inner" of four
-        // flaps, but not "aileron" of ailerons and of flaps that move as ailerons.
+        // The narrower, where a word that is no command or kind is found in some ids and not in others: "flap inner" of
+        // four flaps, but not "aileron" of ailerons and of flaps that move as ailerons.
         var common = named.SelectMany(s => s.Functions).ToHashSet(StringComparer.Ordinal);
         foreach (var word in words.Where(w => !common.Contains(w)))
         {
@@ -78,14 +78,16 @@ public static class Channels
         return [.. sheet.Surfaces.Where(s => found.Contains(s.Id))];
     }
 
-    /// <summary>Surfaces that some command moves together with this one, itself included: a trim moves them all.</summary>
+    /// <summary>
+    /// Surfaces that some command moves together with this one, itself included: a trim moves them all.
+    /// </summary>
     public static IEnumerable<Surface> ByCommand(SpecSheet sheet, string surface) =>
         sheet.Surface(surface) is { } one ? sheet.Surfaces.Where(s => s.Functions.Intersect(one.Functions).Any()) : [];
 
     /// <summary>
-    /// The channels that move surfaces. As many names as servos: each its own. One name for several servos: each its own
-    /// where two channels are the shop's way and the receiver has them to spare, else one for all. Where it cannot be told
-    /// which servo a name is for, one for all, so that nothing is taken for independent that is not.
+    /// The channels that move surfaces. As many names as servos: each its own. One name for several servos: each its
+    /// own where two channels are the shop's way and the receiver has them to spare, else one for all. Where it cannot
+    /// be told which servo a name is for, one for all, so that nothing is taken for independent that is not.
     /// </summary>
     public static ImmutableArray<Channel> Of(JobState state)
     {

@@ -3,8 +3,8 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// What a lead looked at who conceded something. A concession covers this and nothing further: it lapses when the object,
-/// the limits or the side are others, or the amount is larger.
+/// What a lead looked at who conceded something. A concession covers this and nothing further: it lapses when the
+/// object, the limits or the side are others, or the amount is larger.
 /// </summary>
 /// <param name="Evidence">The entry that showed it.</param>
 /// <param name="Amount">How far outside, in the unit of the limits; 0 where nothing is measured.</param>

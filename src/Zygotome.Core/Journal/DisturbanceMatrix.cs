@@ -4,7 +4,8 @@ namespace Zygotome.Core.Journal;
 
 /// <summary>
 /// What a physical happening disturbs, whatever is set: the one place where it is written down. See
-/// docs/formats/journal.md for the table. What was only set otherwise is found by its value, see <see cref="Settings"/>.
+/// docs/formats/journal.md for the table. What was only set otherwise is found by its value, see
+/// <see cref="Settings"/>.
 /// </summary>
 public static class DisturbanceMatrix
 {
@@ -27,13 +28,15 @@ public static class DisturbanceMatrix
     public static Aspect[] Bound { get; } = [new(AspectKind.Failsafe), new(AspectKind.Range)];
 
     /// <summary>
-    /// A pushrod, clevis, hole or arm: where everything that its servo drives stands, how far and how freely it moves, and
-    /// which way.
+    /// A pushrod, clevis, hole or arm: where everything that its servo drives stands, how far and how freely it moves,
+    /// and which way.
     /// </summary>
     public static IEnumerable<Aspect> LinkageMoved(SpecSheet sheet, string surface) =>
         Channels.ByServo(sheet, surface).SelectMany(s => Linkage(s.Id));
 
-    /// <summary>Leads pulled and plugged again: which way and how far what they feed goes. A motor has a direction too.</summary>
+    /// <summary>
+    /// Leads pulled and plugged again: which way and how far what they feed goes. A motor has a direction too.
+    /// </summary>
     /// <param name="channel">The radio's name for it; one that leads nowhere touches everything.</param>
     public static IEnumerable<Aspect> RePlugged(SpecSheet sheet, string channel)
     {
@@ -57,14 +60,15 @@ public static class DisturbanceMatrix
     public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
 
     /// <summary>
-    /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts, and
-    /// in Wire, unless the sheet says that it adds 0 g.
+    /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts,
+    /// and in Wire, unless the sheet says that it adds 0 g.
     /// </summary>
     public static IEnumerable<Aspect> Step(StepSpec step) =>
         step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs;
 
     /// <summary>
-    /// A repair or replacement at a place, with its neighbours; weight and balance are asked for beside it, by the grams.
+    /// A repair or replacement at a place, with its neighbours; weight and balance are asked for beside it, by the
+    /// grams.
     /// </summary>
     public static Aspect[] Repaired(SpecSheet sheet, string place, PlaceKind kind)
     {

@@ -10,8 +10,8 @@ namespace Zygotome.Core.Journal;
 public static class EffectiveSheet
 {
     /// <summary>
-    /// To be called by whatever changes one of those. A step under way that leaves the plan is half done, and nobody will
-    /// finish it: what it disturbs stays disturbed from now on.
+    /// To be called by whatever changes one of those. A step under way that leaves the plan is half done, and nobody
+    /// will finish it: what it disturbs stays disturbed from now on.
     /// </summary>
     public static JobState Resheet(this JobState state, Entry entry)
     {

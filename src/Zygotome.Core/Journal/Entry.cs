@@ -17,8 +17,8 @@ public sealed record Entry(
 )
 {
     /// <summary>
-    /// How long it waited on the device that saw it before it was sent, both by that device's own clock; zero when it was
-    /// sent at once. Null in older entries, of which nobody knows.
+    /// How long it waited on the device that saw it before it was sent, both by that device's own clock; zero when it
+    /// was sent at once. Null in older entries, of which nobody knows.
     /// </summary>
     public TimeSpan? Waited { get; init; }
 

@@ -30,7 +30,8 @@ public abstract record EntryBody
     public virtual Refusal? WrongValues(JobState state) => null;
 
     /// <summary>
-    /// The refusal to take it back once somebody has decided or mended something on the strength of it; null until then.
+    /// The refusal to take it back once somebody has decided or mended something on the strength of it; null until
+    /// then.
     /// </summary>
     public virtual Refusal? ActedOn(JobState state, Entry entry) => null;
 
@@ -43,8 +44,8 @@ public abstract record EntryBody
     public abstract JobState Apply(JobState state, Entry entry);
 
     /// <summary>
-    /// What stays of it though it was retracted: a tag's number that is not given out twice, a setting that stood beside a
-    /// reading. Total, like <see cref="Apply"/>.
+    /// What stays of it though it was retracted: a tag's number that is not given out twice, a setting that stood
+    /// beside a reading. Total, like <see cref="Apply"/>.
     /// </summary>
     public virtual JobState TakenBack(JobState state, Entry entry) => state;
 

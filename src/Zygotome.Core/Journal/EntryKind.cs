@@ -20,7 +20,9 @@ public sealed record EntryKind(
     /// </summary>
     public bool Retractable { get; init; } = true;
 
-    /// <summary>On the closed list of what may be withdrawn as a mistake of record; everything else is said anew.</summary>
+    /// <summary>
+    /// On the closed list of what may be withdrawn as a mistake of record; everything else is said anew.
+    /// </summary>
     public bool Withdrawable { get; init; }
 
     /// <summary>The first entry of a job, and never a later one.</summary>

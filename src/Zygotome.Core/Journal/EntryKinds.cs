@@ -34,7 +34,8 @@ public sealed class EntryKinds
     public string TypeOf(EntryBody body) => body is UnknownEntry u ? u.Type : _byBody[body.GetType()].Type;
 
     /// <summary>
-    /// A posted body, with what the shop knows better looked up; unknown and missing fields are refused with their path.
+    /// A posted body, with what the shop knows better looked up; unknown and missing fields are refused with their
+    /// path.
     /// </summary>
     /// <param name="lists">Asked for only where the kind looks something up.</param>
     public Outcome<EntryBody> ReadPosted(string type, JsonElement body, Func<ShopLists> lists) =>

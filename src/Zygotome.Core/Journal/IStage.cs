@@ -3,8 +3,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// A stage of the work: the entries it takes, what it holds of a job, and what it asks to be shown before release. A new
-/// stage is one of these in a folder of its own and a line at the root, <c>Job/Stages.cs</c>.
+/// A stage of the work: the entries it takes, what it holds of a job, and what it asks to be shown before release. A
+/// new stage is one of these in a folder of its own and a line at the root, <c>Job/Stages.cs</c>.
 /// </summary>
 public interface IStage
 {
@@ -14,8 +14,8 @@ public interface IStage
     IReadOnlyList<EntryKind> Kinds { get; }
 
     /// <summary>
-    /// What it holds of a job before the first entry: an immutable value of a type of its own, by which it is found again;
-    /// null where it holds nothing.
+    /// What it holds of a job before the first entry: an immutable value of a type of its own, by which it is found
+    /// again; null where it holds nothing.
     /// </summary>
     object? Initial { get; }
 
@@ -25,7 +25,9 @@ public interface IStage
     /// </summary>
     IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf);
 
-    /// <summary>What it cannot judge because the sheet does not say it in the maker's name; a lead gives a value.</summary>
+    /// <summary>
+    /// What it cannot judge because the sheet does not say it in the maker's name; a lead gives a value.
+    /// </summary>
     IEnumerable<SheetGap> Gaps(SpecSheet sheet, ShopRules rules) => [];
 
     /// <summary>

@@ -5,8 +5,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// All that is known of a job after <see cref="Seq"/> entries: what is common to all stages, and a part for each of them,
-/// found by its type. Holds instants, never "late" or "cured".
+/// All that is known of a job after <see cref="Seq"/> entries: what is common to all stages, and a part for each of
+/// them, found by its type. Holds instants, never "late" or "cured".
 /// </summary>
 public sealed record JobState
 {
@@ -47,7 +47,9 @@ public sealed record JobState
         init => _frame = _frame with { Revisions = value };
     }
 
-    /// <summary>What the shop knows of the leads who confirmed revisions, by hash; copied into entries that need it.</summary>
+    /// <summary>
+    /// What the shop knows of the leads who confirmed revisions, by hash; copied into entries that need it.
+    /// </summary>
     public ImmutableSortedDictionary<string, SheetConfirmation> Confirmations
     {
         get => _frame.Confirmations;
@@ -86,7 +88,9 @@ public sealed record JobState
         init => _frame = _frame with { Schools = value };
     }
 
-    /// <summary>Which part of the balance range the first flight aims for; only the middle is asked for by name.</summary>
+    /// <summary>
+    /// Which part of the balance range the first flight aims for; only the middle is asked for by name.
+    /// </summary>
     public BalanceSchool BalanceSchool =>
         Schools.GetValueOrDefault(Zygotome.Core.Sheets.Schools.FirstFlightBalance)?.Option == "middle"
             ? BalanceSchool.Middle
@@ -206,7 +210,9 @@ public sealed record JobState
         };
     }
 
-    /// <summary>Built to another revision; <see cref="Built"/> and what of it the entry says are the caller's.</summary>
+    /// <summary>
+    /// Built to another revision; <see cref="Built"/> and what of it the entry says are the caller's.
+    /// </summary>
     public JobState Moved(SpecSheet from, SpecSheet to) =>
         this with
         {
@@ -248,7 +254,8 @@ public sealed record JobState
     public string At(DateTimeOffset instant) => Clock.At(Rules.TimeZone, LastRecordedAt, instant);
 
     /// <summary>
-    /// The concession in force for a requirement: what it looked at, or a later reading of the same that is no further out.
+    /// The concession in force for a requirement: what it looked at, or a later reading of the same that is no further
+    /// out.
     /// </summary>
     internal Concession? ConcessionFor(Requirement requirement) =>
         Concessions.TryGetValue(requirement.Id.Written, out var concession) && concession.Covers(this, requirement)

@@ -2,7 +2,9 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Journal;
 
-/// <summary>A line of the ledger with its sentences, as people read it. <see cref="Open"/> lines refuse release.</summary>
+/// <summary>
+/// A line of the ledger with its sentences, as people read it. <see cref="Open"/> lines refuse release.
+/// </summary>
 public sealed record LedgerLine
 {
     /// <summary>As <see cref="RequirementId.Written"/>.</summary>

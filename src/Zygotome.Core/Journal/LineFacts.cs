@@ -1,8 +1,8 @@
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// What a stage found out about a requirement, before anybody says it. Each stage has its own, with their sentences in one
-/// place, its <c>…Lines.cs</c>.
+/// What a stage found out about a requirement, before anybody says it. Each stage has its own, with their sentences in
+/// one place, its <c>…Lines.cs</c>.
 /// </summary>
 public abstract record LineFacts
 {

@@ -4,13 +4,15 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
 
-/// <summary>What lies at a place of the drawing: surfaces on that part with what drives and feeds them, and motors.</summary>
+/// <summary>
+/// What lies at a place of the drawing: surfaces on that part with what drives and feeds them, and motors.
+/// </summary>
 /// <param name="Which">False where the place does not say which of them it is.</param>
 public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray<MotorSpec> Motors, bool Which)
 {
     /// <summary>
-    /// A surface itself; on half a wing or tail the surfaces of that half; on a fin those of the fin; on a body all that
-    /// hangs on no wing, and its motors: their servos and rods lie in it.
+    /// A surface itself; on half a wing or tail the surfaces of that half; on a fin those of the fin; on a body all
+    /// that hangs on no wing, and its motors: their servos and rods lie in it.
     /// </summary>
     public static Neighbours Of(SpecSheet sheet, string place)
     {

@@ -6,8 +6,8 @@ namespace Zygotome.Core.Journal;
 public sealed record Person(string Id, string Name, Role Role)
 {
     /// <summary>
-    /// Nobody else worked in the shop when it was recorded, counted then. Such a person is the shop's lead, and what needs a
-    /// second person is their own to do and is marked as self-inspected.
+    /// Nobody else worked in the shop when it was recorded, counted then. Such a person is the shop's lead, and what
+    /// needs a second person is their own to do and is marked as self-inspected.
     /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public bool Alone { get; init; }

@@ -6,7 +6,9 @@ namespace Zygotome.Core.Journal;
 /// <summary>What what was shown through the radio rests on.</summary>
 public static class RadioSettings
 {
-    /// <summary>Which transmitter, which of its memories, which receiver: everything shown by radio rests on them.</summary>
+    /// <summary>
+    /// Which transmitter, which of its memories, which receiver: everything shown by radio rests on them.
+    /// </summary>
     public static ImmutableArray<Setting> Link { get; } =
     [new(SettingKind.Transmitter), new(SettingKind.Memory), new(SettingKind.Receiver)];
 

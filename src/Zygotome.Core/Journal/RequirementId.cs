@@ -7,8 +7,8 @@ namespace Zygotome.Core.Journal;
 public abstract record RequirementId(Stage Stage)
 {
     /// <summary>
-    /// As entries, sheets and sealed records write it: <c>throw/aileron-left/aileron/high/up</c>. Stable for ever, and no
-    /// other id's.
+    /// As entries, sheets and sealed records write it: <c>throw/aileron-left/aileron/high/up</c>. Stable for ever, and
+    /// no other id's.
     /// </summary>
     public abstract string Written { get; }
 

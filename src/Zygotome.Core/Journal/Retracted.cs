@@ -4,12 +4,12 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// Withdraws a mistake of record. A slip is its author's to withdraw in the same look, while nothing rests on it; later, or
-/// somebody else's, it is a lead's, and the record calls it recorded in error. What happened at the bench is not undone by
-/// it: what was moved, set, fitted, begun or bound is said anew.
+/// Withdraws a mistake of record. A slip is its author's to withdraw in the same look, while nothing rests on it;
+/// later, or somebody else's, it is a lead's, and the record calls it recorded in error. What happened at the bench is
+/// not undone by it: what was moved, set, fitted, begun or bound is said anew.
 /// </summary>
-/// <param name="TypingError">The value was right and typed wrongly. <paramref name="Corrected"/>: what was meant, as many
-/// values as were typed; null in older entries. Without a typing error a new reading is asked for.</param>
+/// <param name="TypingError">The value was right and typed wrongly. <paramref name="Corrected"/>: what was meant, as
+/// many values as were typed; null in older entries. Without a typing error a new reading is asked for.</param>
 public sealed record Retracted(
     string Entry,
     string Reason,
@@ -59,7 +59,9 @@ public sealed record Retracted(
                 "body.entry"
             );
 
-    /// <summary>Whether somebody withdraws their own slip: in the look it was recorded in, with nothing resting on it.</summary>
+    /// <summary>
+    /// Whether somebody withdraws their own slip: in the look it was recorded in, with nothing resting on it.
+    /// </summary>
     public static bool IsOwnSlip(JobState state, Entry target, Person by, string look) =>
         target.By.Id == by.Id
         && look.Length > 0

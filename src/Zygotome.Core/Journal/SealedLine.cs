@@ -4,8 +4,8 @@ namespace Zygotome.Core.Journal;
 
 /// <summary>
 /// A line of a released ledger as its entry stores it, sentences and all: version 1 of the form. Its members and their
-/// names are frozen, so that a ledger may learn to say more and what was sealed still reads and says what it said. Another
-/// form is another version of the entry's kind, with the way to read this one.
+/// names are frozen, so that a ledger may learn to say more and what was sealed still reads and says what it said.
+/// Another form is another version of the entry's kind, with the way to read this one.
 /// </summary>
 public sealed record SealedLine(string Id)
 {

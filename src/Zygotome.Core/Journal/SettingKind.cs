@@ -53,7 +53,9 @@ public enum SettingKind
     /// <summary>Aboard or off, of one motor; its mass placed counts as aboard.</summary>
     Propeller,
 
-    /// <summary>How something is done on this job where practitioners differ; of those that change wiring or weight.</summary>
+    /// <summary>
+    /// How something is done on this job where practitioners differ; of those that change wiring or weight.
+    /// </summary>
     School,
 
     /// <summary>A value of the sheet that evidence used.</summary>

@@ -3,8 +3,8 @@ using System.Collections.Immutable;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// Every setting with all it has been, so that evidence can be asked whether what it rests on is still so. Two orders are
-/// kept, by seq and by the clock of who observed; a change in either suffices.
+/// Every setting with all it has been, so that evidence can be asked whether what it rests on is still so. Two orders
+/// are kept, by seq and by the clock of who observed; a change in either suffices.
 /// </summary>
 public sealed record Settings
 {
@@ -57,7 +57,9 @@ public sealed record Settings
     public string? At(Evidence evidence, Setting setting) =>
         All.TryGetValue(setting, out var said) ? Recorded(setting, said, evidence).Then : setting.Unsaid;
 
-    /// <summary>What is another value now than when evidence was taken; null when nothing is, in either order.</summary>
+    /// <summary>
+    /// What is another value now than when evidence was taken; null when nothing is, in either order.
+    /// </summary>
     public SettingChange? After(Evidence evidence, Setting setting)
     {
         // Most were said once, at the counter, before anything was shown.

@@ -4,8 +4,8 @@ using System.Text.Json.Serialization;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// Reads the same short text as the same string, as long as nothing else took its place: journals name the same surfaces,
-/// people and looks over and over, and are kept by the hundred.
+/// Reads the same short text as the same string, as long as nothing else took its place: journals name the same
+/// surfaces, people and looks over and over, and are kept by the hundred.
 /// </summary>
 internal sealed class SharedText : JsonConverter<string>
 {

@@ -5,8 +5,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// The values of a sheet that evidence uses, as settings: what another revision says otherwise makes stale what rested on
-/// it, and its number, its words and its limits nothing. Limits are judged anew by themselves.
+/// The values of a sheet that evidence uses, as settings: what another revision says otherwise makes stale what rested
+/// on it, and its number, its words and its limits nothing. Limits are judged anew by themselves.
 /// </summary>
 public static class SheetValues
 {

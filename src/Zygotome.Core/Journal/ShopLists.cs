@@ -6,8 +6,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// What a shop lists, as it is now. An entry names a thing by its id and holds a copy of what the list said then: times and
-/// uncertainties are the shop's, not the sender's.
+/// What a shop lists, as it is now. An entry names a thing by its id and holds a copy of what the list said then: times
+/// and uncertainties are the shop's, not the sender's.
 /// </summary>
 /// <param name="BenchCelsius">How warm the bench usually is.</param>
 public sealed record ShopLists(

@@ -4,7 +4,9 @@ namespace Zygotome.Core.Quantities;
 /// <param name="Reads">mm, degrees, g, %; empty in older entries.</param>
 public sealed record Instrument(string Name, double U, string Id = "", string Reads = "")
 {
-    /// <summary>A transmitter's own screen, for throws printed in radio percent: whole percents, half of one either way.</summary>
+    /// <summary>
+    /// A transmitter's own screen, for throws printed in radio percent: whole percents, half of one either way.
+    /// </summary>
     public static readonly Instrument Transmitter = new("transmitter", 0.5, "transmitter", "%");
 
     /// <summary>The refusal of an instrument that does not read this unit.</summary>

@@ -27,8 +27,8 @@ public enum Side
 public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Releases, string Phrase, string Hint)
 {
     /// <summary>
-    /// Whether the instrument can tell in from out: false where the band is narrower than 2U. What lies within such a band
-    /// is not shown, under either rule; what lies clearly outside it is still out.
+    /// Whether the instrument can tell in from out: false where the band is narrower than 2U. What lies within such a
+    /// band is not shown, under either rule; what lies clearly outside it is still out.
     /// </summary>
     public bool Shows { get; init; } = true;
 

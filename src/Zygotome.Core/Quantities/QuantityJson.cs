@@ -3,7 +3,9 @@ using System.Text.Json.Serialization;
 
 namespace Zygotome.Core.Quantities;
 
-/// <summary>Quantities travel as the strings people typed. By itself it reads what is stored, whatever it says.</summary>
+/// <summary>
+/// Quantities travel as the strings people typed. By itself it reads what is stored, whatever it says.
+/// </summary>
 public class QuantityJson : JsonConverter<Quantity>
 {
     public override Quantity Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)

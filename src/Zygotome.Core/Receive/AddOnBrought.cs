@@ -41,5 +41,11 @@ public sealed record AddOnBrought(
 
     public override string Say(JobState state) =>
         $"{Name.Trim()}, "
-        + $"{Mass.Text}{State switch { AddOnState.Tested => ", tested", AddOnState.NotConnected => ", not connected", _ => "" }}";
+        + Mass.Text
+        + State switch
+        {
+            AddOnState.Tested => ", tested",
+            AddOnState.NotConnected => ", not connected",
+            _ => "",
+        };
 }

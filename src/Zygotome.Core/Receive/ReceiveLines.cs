@@ -4,7 +4,9 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>What was handed in against the sheet, and the sheet itself, as the ledger asks for them, and how each is said.</summary>
+/// <summary>
+/// What was handed in against the sheet, and the sheet itself, as the ledger asks for them, and how each is said.
+/// </summary>
 internal static class ReceiveLines
 {
     // What is undecided there is asked for where it is measured.
@@ -77,7 +79,8 @@ internal static class ReceiveLines
         };
     }
 
-    // Never conceded: a misspelt name may have dropped a step or an interlock. A lead moves the job to a mended revision.
+    // Never conceded: a misspelt name may have dropped a step or an interlock. A lead moves the job to a mended
+    // revision.
     private static IEnumerable<Requirement> Mistakes(JobState state) =>
         from mistake in state.Sheet.Mistakes
         group mistake.Text by mistake.Path into place

@@ -34,8 +34,8 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")
         : Texts.Fits(Reason, "body.reason");
 
-    // A step may go where another of the same question fits the same, where it fits nothing, or where the option says that
-    // this very part is left off.
+    // A step may go where another of the same question fits the same, where it fits nothing, or where the option says
+    // that this very part is left off.
     private StepSpec? LeavesOut(JobState state, SchoolOption option)
     {
         bool Asked(StepSpec s, string chosen) => s.School.TryGetValue(School, out var o) && o == chosen;

@@ -2,7 +2,9 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Receive;
 
-/// <summary>The revision this job is built to was confirmed by a lead. Posted by the server to every open job on it.</summary>
+/// <summary>
+/// The revision this job is built to was confirmed by a lead. Posted by the server to every open job on it.
+/// </summary>
 /// <param name="SheetHash">SHA-256 of that revision's file.</param>
 public sealed record SheetConfirmed(string SheetHash) : EntryBody
 {

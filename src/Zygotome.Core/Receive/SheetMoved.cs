@@ -6,7 +6,8 @@ namespace Zygotome.Core.Receive;
 
 /// <summary>The job is built to another revision of its sheet from here on.</summary>
 /// <param name="SheetHash">SHA-256 of that revision's file.</param>
-/// <param name="NotOn">For each line that is never conceded, was never shown and is not asked for any more: why not.</param>
+/// <param name="NotOn">For each line that is never conceded, was never shown and is not asked for any more: why
+/// not.</param>
 /// <param name="Confirmed">Who confirmed that revision, by the server; null where nobody did.</param>
 public sealed record SheetMoved(
     int Revision,
@@ -50,13 +51,15 @@ public sealed record SheetMoved(
         return gone.Refuses.Length > 0
                 ? new Refusal(
                     "receive/move-refused",
-                    $"Revision {Revision} does not ask for {Named(state, gone.Refuses)} any more, and that is not put right.",
+                    $"Revision {Revision} does not ask for {Named(state, gone.Refuses)} any more, and that is not "
+                        + $"put right.",
                     "body.sheetHash"
                 )
             : unseen.Length > 0
                 ? new Refusal(
                     "receive/move-asks",
-                    $"Revision {Revision} does not ask for {Named(state, unseen)} any more, and it was never shown: say for each "
+                    $"Revision {Revision} does not ask for {Named(state, unseen)} any more, and it was never shown: "
+                        + $"say for each "
                         + "why it is not on this aircraft.",
                     "body.notOn"
                 )

@@ -3,8 +3,8 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Safety;
 
 /// <summary>
-/// An act with a state of power of its own begins, in this look. It ends with its result, with <see cref="ActEnded"/>, with
-/// another act or with the look.
+/// An act with a state of power of its own begins, in this look. It ends with its result, with <see cref="ActEnded"/>,
+/// with another act or with the look.
 /// </summary>
 /// <param name="Held">Needed where a motor may turn meanwhile.</param>
 public sealed record ActOpened(PoweredAct Act, Holding? Held = null) : EntryBody, IPowered

@@ -19,7 +19,8 @@ public sealed record Danger(string Code, string Now, LampId Where, ImmutableArra
 public sealed record Remedy(string Words, LampsSaid Said);
 
 /// <summary>
-/// What is dangerous in what was said last, in whatever look: words that were true are taken, and answered with what to do.
+/// What is dangerous in what was said last, in whatever look: words that were true are taken, and answered with what to
+/// do.
 /// </summary>
 public static class Dangers
 {
@@ -75,7 +76,8 @@ public static class Dangers
             yield return new Danger(
                 "transmitter-off",
                 motor
-                    ? "Transmitter off, pack connected: keep clear of the discs. Transmitter on, cut set; or disconnect the "
+                    ? "Transmitter off, pack connected: keep clear of the discs. Transmitter on, cut set; or "
+                        + "disconnect the "
                         + "pack."
                     : "Transmitter off, pack connected: switch it on, or disconnect the pack.",
                 transmitter,

@@ -2,7 +2,9 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Safety;
 
-/// <summary>What can hurt, and is looked at. Propeller and wires are of each motor, the pack is each of several.</summary>
+/// <summary>
+/// What can hurt, and is looked at. Propeller and wires are of each motor, the pack is each of several.
+/// </summary>
 public enum LampKind
 {
     Propeller,

@@ -7,8 +7,8 @@ namespace Zygotome.Core.Safety;
 public sealed record LampSpec(LampId Id, string Title, ImmutableArray<LampIs> Words);
 
 /// <summary>
-/// The lamps an aircraft has: for each motor its propeller and wires (of a fan, which does not come off, the wires alone),
-/// each pack, the transmitter, and the stabiliser unless the sheet says that there is none.
+/// The lamps an aircraft has: for each motor its propeller and wires (of a fan, which does not come off, the wires
+/// alone), each pack, the transmitter, and the stabiliser unless the sheet says that there is none.
 /// </summary>
 public static class LampBoard
 {
@@ -23,8 +23,8 @@ public static class LampBoard
         [.. All(sheet).Where(l => l.Id.Kind == LampKind.Pack).Select(l => l.Id)];
 
     /// <summary>
-    /// Whether a word does not fall: that there is no stabiliser, where the sheet is silent about one. There is nothing to
-    /// look at then; one that the kit has may have been put in line since.
+    /// Whether a word does not fall: that there is no stabiliser, where the sheet is silent about one. There is nothing
+    /// to look at then; one that the kit has may have been put in line since.
     /// </summary>
     public static bool Stays(SpecSheet sheet, LampIs said) =>
         said == LampIs.NotFitted && sheet.Radio.Stabiliser == StabiliserFitted.NotStated;

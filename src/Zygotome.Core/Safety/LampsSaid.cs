@@ -63,8 +63,8 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
         return Connecting(state, entry);
     }
 
-    // A pack that is connected already is seen to be so, whatever else is: that is a fact. One that comes to be connected
-    // is asked for with all that is said in the same breath.
+    // A pack that is connected already is seen to be so, whatever else is: that is a fact. One that comes to be
+    // connected is asked for with all that is said in the same breath.
     private Refusal? Connecting(JobState state, Entry entry)
     {
         var packs = Said.Where(s => s.Is == LampIs.Connected).Select(Id).ToArray();

@@ -10,7 +10,9 @@ namespace Zygotome.Core.Safety;
 /// </summary>
 public static class Power
 {
-    /// <summary>What is in the way of an entry that needs this state, and what to do first; null when nothing is.</summary>
+    /// <summary>
+    /// What is in the way of an entry that needs this state, and what to do first; null when nothing is.
+    /// </summary>
     /// <param name="held">Said with the entry, or with the act it is done in.</param>
     public static Refusal? Refused(JobState state, Entry e, PowerState need, Holding? held = null) =>
         Dangerous(state, need) ?? Wanting(state, e, need, held);
@@ -125,7 +127,8 @@ public static class Power
                     : turning.All(need.Covers)
                         ? new Refusal(
                             "power/held",
-                            $"{(turning[0].IsFan ? "The fan" : "A motor")} can turn: take its wires off; or have the aircraft "
+                            $"{(turning[0].IsFan ? "The fan" : "A motor")} can turn: take its wires off; or have the "
+                                + $"aircraft "
                                 + "held, disc and plane clear, by a second person, and say so.",
                             "body.held"
                         )
@@ -153,7 +156,8 @@ public static class Power
                     : held is null
                         ? new Refusal(
                             "power/held",
-                            "A motor will turn: have the aircraft held, disc and plane clear, by a second person, and say so.",
+                            "A motor will turn: have the aircraft held, disc and plane clear, by a second person, "
+                                + "and say so.",
                             "body.held"
                         )
                     : null;
@@ -177,7 +181,8 @@ public static class Power
                 ? motor
                     ? "Transmitter first: switch it on, throttle low, cut set."
                     : "Transmitter first: switch it on."
-                : $"Transmitter first: {string.Join(" or ", need.Transmitter.Select(t => LampWords.Of(state.Sheet, id, t)))}.",
+                : "Transmitter first: "
+                    + $"{string.Join(" or ", need.Transmitter.Select(t => LampWords.Of(state.Sheet, id, t)))}.",
             id.Where
         );
     }

@@ -4,8 +4,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Safety;
 
 /// <summary>
-/// In what order this kit is brought under power: as the sheet states it, else transmitter, then pack; off the other way
-/// round.
+/// In what order this kit is brought under power: as the sheet states it, else transmitter, then pack; off the other
+/// way round.
 /// </summary>
 /// <param name="Steps">In words, as printed.</param>
 /// <param name="Stated">By the sheet, not by custom.</param>

@@ -51,7 +51,9 @@ public enum StabiliserNeed
     Awake,
 }
 
-/// <summary>Which motors may be able to turn all the same, with the aircraft held, the disc clear and a second person.</summary>
+/// <summary>
+/// Which motors may be able to turn all the same, with the aircraft held, the disc clear and a second person.
+/// </summary>
 public enum Held
 {
     Never,
@@ -64,8 +66,8 @@ public enum Held
 }
 
 /// <summary>
-/// The state of power that an act or a step declares it needs. Everything that is not asked may be as it likes; a lamp is
-/// asked for only where it is named here.
+/// The state of power that an act or a step declares it needs. Everything that is not asked may be as it likes; a lamp
+/// is asked for only where it is named here.
 /// </summary>
 public sealed record PowerState
 {
@@ -80,7 +82,9 @@ public sealed record PowerState
 
     public Held Held { get; init; }
 
-    /// <summary>The act within which it is done, having come to the act's own state; null where it needs none.</summary>
+    /// <summary>
+    /// The act within which it is done, having come to the act's own state; null where it needs none.
+    /// </summary>
     public PoweredAct? Within { get; init; }
 
     /// <summary>No state is declared.</summary>

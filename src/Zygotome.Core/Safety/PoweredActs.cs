@@ -20,7 +20,8 @@ public enum PoweredAct
 
 /// <summary>One act: what it is opened in, what it then asks for, and what follows.</summary>
 /// <param name="Opens">The state in which it may be opened.</param>
-/// <param name="During">What is not dangerous while it is open, and must have been so before its result is recorded.</param>
+/// <param name="During">What is not dangerous while it is open, and must have been so before its result is
+/// recorded.</param>
 /// <param name="Do">What to do once it is open.</param>
 /// <param name="Afterwards">What comes before anything else.</param>
 public sealed record ActSpec(
@@ -37,9 +38,9 @@ public sealed record ActSpec(
 }
 
 /// <summary>
-/// The acts with their states, as job.md has them: failsafe with the transmitter off, calibration and stick menus at full
-/// stick, waking and arming by the stick, motor direction on the bare shaft; and with the motor running a fan's own acts,
-/// the full-power run, range with the motor and taxi, where the aircraft is held.
+/// The acts with their states, as job.md has them: failsafe with the transmitter off, calibration and stick menus at
+/// full stick, waking and arming by the stick, motor direction on the bare shaft; and with the motor running a fan's
+/// own acts, the full-power run, range with the motor and taxi, where the aircraft is held.
 /// </summary>
 public static class PoweredActs
 {

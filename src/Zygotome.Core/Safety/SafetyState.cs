@@ -5,9 +5,9 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Safety;
 
 /// <summary>
-/// What was said of everything that can hurt. Physical facts: said anew, never retracted. A lamp is known to an entry of
-/// the same person in the same look, with no ten idle minutes between; after that it is only what was said last. What is
-/// not known counts as on and connected.
+/// What was said of everything that can hurt. Physical facts: said anew, never retracted. A lamp is known to an entry
+/// of the same person in the same look, with no ten idle minutes between; after that it is only what was said last.
+/// What is not known counts as on and connected.
 /// </summary>
 public sealed record SafetyState : IHears, IFollowsSheet
 {
@@ -51,8 +51,8 @@ public sealed record SafetyState : IHears, IFollowsSheet
     object IHears.Heard(JobState state, Entry entry, bool hands) => Seen(entry, state.Sheet, hands);
 
     /// <summary>
-    /// Every entry of this look shows that somebody is still there. Another person's, or another look's, lets all fall where
-    /// hands were on the aircraft; what is decided or written elsewhere meanwhile does not.
+    /// Every entry of this look shows that somebody is still there. Another person's, or another look's, lets all fall
+    /// where hands were on the aircraft; what is decided or written elsewhere meanwhile does not.
     /// </summary>
     internal SafetyState Seen(Entry e, SpecSheet sheet, bool hands) =>
         Here(e) ? this with { LastActive = e.RecordedAt }
@@ -103,8 +103,8 @@ public sealed record SafetyState : IHears, IFollowsSheet
     }
 
     /// <summary>
-    /// Built to another revision: where its packs are called otherwise, each is as the most live of the old ones was, as last
-    /// said. A connected pack does not disappear by its name.
+    /// Built to another revision: where its packs are called otherwise, each is as the most live of the old ones was,
+    /// as last said. A connected pack does not disappear by its name.
     /// </summary>
     private SafetyState Moved(SpecSheet to)
     {
@@ -133,8 +133,8 @@ public sealed record SafetyState : IHears, IFollowsSheet
 
     internal SafetyState End(SpecSheet sheet) => (this with { Act = null, Ended = Act?.Act }).Settled(sheet);
 
-    // What follows from the words: whether the open act has come to the state it is for, and whether a motor that may turn
-    // is on a connected pack without leave.
+    // What follows from the words: whether the open act has come to the state it is for, and whether a motor that may
+    // turn is on a connected pack without leave.
     private SafetyState Settled(SpecSheet sheet)
     {
         var connected = Connected(sheet);

@@ -26,8 +26,8 @@ public static class StepPowers
     }
 
     /// <summary>
-    /// What is asked before a step begins. Where a motor may turn, or the throttle is live, the pack is connected only once
-    /// the step is open.
+    /// What is asked before a step begins. Where a motor may turn, or the throttle is live, the pack is connected only
+    /// once the step is open.
     /// </summary>
     public static PowerState ToStart(StepSpec step) =>
         Of(step) is var state && IsOpen(state)
@@ -48,7 +48,9 @@ public static class StepPowers
             .Power.Motors.Where(m => step.Readies.Contains(m.Id))
             .Select(m => (new LampId(m.IsFan ? LampKind.Wires : LampKind.Propeller, m.Id), LampIs.On));
 
-    /// <summary>The state in words, for the step's card: "transmitter on, cut set · motors isolated · pack connected".</summary>
+    /// <summary>
+    /// The state in words, for the step's card: "transmitter on, cut set · motors isolated · pack connected".
+    /// </summary>
     public static string Words(SpecSheet sheet, StepSpec step)
     {
         var state = Of(step);
@@ -60,7 +62,8 @@ public static class StepPowers
             {
                 state.Transmitter.IsEmpty
                     ? ""
-                    : $"transmitter {string.Join(" or ", state.Transmitter.Select(t => LampWords.Of(sheet, transmitter, t)))}",
+                    : "transmitter "
+                        + string.Join(" or ", state.Transmitter.Select(t => LampWords.Of(sheet, transmitter, t))),
                 !motors ? ""
                 : state.Held != Held.Never ? "motors may turn: held, disc clear, second person"
                 : state.Motor == MotorNeed.Isolated ? "motors isolated"

@@ -6,8 +6,8 @@ namespace Zygotome.Core.Sheets;
 public static class BalanceRange
 {
     /// <summary>
-    /// As a lead gave it for this job, else as stated; null where it is not stated, assumed, contradicted and not decided,
-    /// or by marks nobody has measured.
+    /// As a lead gave it for this job, else as stated; null where it is not stated, assumed, contradicted and not
+    /// decided, or by marks nobody has measured.
     /// </summary>
     public static Band? Of(SpecSheet sheet, BalanceConfiguration configuration)
     {

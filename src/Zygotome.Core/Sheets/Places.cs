@@ -21,7 +21,9 @@ public static class Places
         : place.EndsWith("-right", StringComparison.Ordinal) ? "right"
         : "";
 
-    /// <summary>Two places that differ by their side alone, by one name: <c>aileron-left</c> is of <c>aileron</c>.</summary>
+    /// <summary>
+    /// Two places that differ by their side alone, by one name: <c>aileron-left</c> is of <c>aileron</c>.
+    /// </summary>
     public static string Pair(string place) =>
         SideOf(place) is { Length: > 0 } side ? place[..^(side.Length + 1)] : place;
 }

@@ -3,8 +3,8 @@ using System.Collections.Immutable;
 namespace Zygotome.Core.Sheets;
 
 /// <summary>
-/// What a sheet on file says twice counts once, as it was said first, so that nothing of a job has two lines of one name.
-/// Import refuses such a sheet; on one that is on file already each second saying is a line of its jobs.
+/// What a sheet on file says twice counts once, as it was said first, so that nothing of a job has two lines of one
+/// name. Import refuses such a sheet; on one that is on file already each second saying is a line of its jobs.
 /// </summary>
 internal static class SaidOnce
 {

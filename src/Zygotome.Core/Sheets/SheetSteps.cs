@@ -62,8 +62,8 @@ internal static class SheetSteps
     }
 
     /// <summary>
-    /// An older sheet says nowhere which step readies a motor: then it is a step that fits one, else the last that is done
-    /// with the pack off.
+    /// An older sheet says nowhere which step readies a motor: then it is a step that fits one, else the last that is
+    /// done with the pack off.
     /// </summary>
     public static ImmutableArray<StepSpec> Readied(ImmutableArray<StepSpec> steps, ImmutableArray<MotorSpec> motors)
     {

@@ -5,8 +5,8 @@ using System.Text.Unicode;
 namespace Zygotome.Core.Sheets;
 
 /// <summary>
-/// What a sheet file must be as text before anybody reads a number in it: UTF-8, JSON as the standard has it, every name
-/// once, no text that nothing can show. Asked at import only; what is on file is read as it is.
+/// What a sheet file must be as text before anybody reads a number in it: UTF-8, JSON as the standard has it, every
+/// name once, no text that nothing can show. Asked at import only; what is on file is read as it is.
 /// </summary>
 internal static class SheetText
 {
@@ -39,7 +39,8 @@ internal static class SheetText
     public static SheetError NotJson(JsonException e) =>
         new(
             $"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}",
-            "This is not a JSON file: it breaks off or is misspelled here. Comments and commas before a closing bracket "
+            "This is not a JSON file: it breaks off or is misspelled here. Comments and commas before a closing "
+                + "bracket "
                 + "are not taken."
         );
 

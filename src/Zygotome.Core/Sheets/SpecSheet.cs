@@ -219,7 +219,9 @@ public sealed record BalanceSpec(
 
     public bool LateralAssumed { get; init; }
 
-    /// <summary>The statements that stand against each other, undecided; empty where there is one or a decision.</summary>
+    /// <summary>
+    /// The statements that stand against each other, undecided; empty where there is one or a decision.
+    /// </summary>
     public string WeightUndecided { get; init; } = "";
 
     public string LateralUndecided { get; init; } = "";
@@ -245,7 +247,9 @@ public sealed record BalanceConfiguration(string Name, Stated<Quantity>? Range)
     /// </summary>
     public string Marks { get; init; } = "";
 
-    /// <summary>Where the front of the pack lies in this configuration, mm from the datum; null where it is the same as in all.</summary>
+    /// <summary>
+    /// Where the front of the pack lies in this configuration, mm from the datum; null where it is the same as in all.
+    /// </summary>
     public double? PackFront { get; init; }
 }
 
@@ -410,7 +414,9 @@ public sealed record StepSpec(
     /// <summary>What it adds to the aircraft, g; null when nobody said.</summary>
     public double? Grams { get; init; }
 
-    /// <summary>Whether weight and balance are others after it: it fits, bonds or uses something and does not weigh nothing.</summary>
+    /// <summary>
+    /// Whether weight and balance are others after it: it fits, bonds or uses something and does not weigh nothing.
+    /// </summary>
     public bool AddsMass =>
         Grams is not 0 && (Parts.Count > 0 || Fits.Length > 0 || Bond is not null || Stage == Stage.Wire);
 }

@@ -2,7 +2,9 @@ using System.Collections.Immutable;
 
 namespace Zygotome.Core.Sheets;
 
-/// <summary>What can command a surface: the names a surface or a throw row may use. A radio channel's name is free.</summary>
+/// <summary>
+/// What can command a surface: the names a surface or a throw row may use. A radio channel's name is free.
+/// </summary>
 public static class SurfaceFunctions
 {
     public static ImmutableArray<string> All { get; } = ["aileron", "elevator", "rudder", "flap", "airbrake"];

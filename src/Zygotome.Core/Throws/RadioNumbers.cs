@@ -59,7 +59,9 @@ public sealed class RadioNumbers
         : IsLargest(target) ? EndOf(target)
         : ShareOf(target, target.Function);
 
-    /// <summary>Every throw that one number sets: those of its command on that channel, or on every channel it moves.</summary>
+    /// <summary>
+    /// Every throw that one number sets: those of its command on that channel, or on every channel it moves.
+    /// </summary>
     public IEnumerable<ThrowTarget> SetBy(Setting number) => Targets.Where(t => NumberOf(t) == number);
 
     /// <summary>The end point of its channel, the way it goes.</summary>
@@ -80,8 +82,8 @@ public sealed class RadioNumbers
     public double GivenNow(Settings settings, ThrowTarget target) => Gain(target, settings.Of);
 
     /// <summary>
-    /// A throw rests on its surface and what drives it, on the radio's link, on the end point that its channel has that way,
-    /// on its own share, and on trims, reversing and mixes of what moves it.
+    /// A throw rests on its surface and what drives it, on the radio's link, on the end point that its channel has that
+    /// way, on its own share, and on trims, reversing and mixes of what moves it.
     /// </summary>
     public Rests RestsOn(ThrowTarget target) => _rests[target.Id];
 
@@ -141,7 +143,8 @@ public sealed class RadioNumbers
 
     private Channel ChannelOf(ThrowTarget t) => _channels.GetValueOrDefault(t.Surface.Id) ?? new Channel([t.Surface]);
 
-    // The way of a channel is that of its first surface: on a Y-lead the right aileron goes up as the left one goes down.
+    // The way of a channel is that of its first surface: on a Y-lead the right aileron goes up as the left one goes
+    // down.
     private Way WayOf(ThrowTarget t)
     {
         var first = ChannelOf(t).Surfaces[0];

@@ -24,8 +24,8 @@ public static class SideBySide
 
     private static SidesId IdOf(ThrowTarget left) => new(left.Surface.Pair, left.Function, left.Rate, left.Way);
 
-    // By place, never by kind alone: inner with inner. Where the shares of the span are not the same on both sides, only
-    // one that has no rival is taken.
+    // By place, never by kind alone: inner with inner. Where the shares of the span are not the same on both sides,
+    // only one that has no rival is taken.
     private static ThrowTarget? Opposite(ThrowTarget left, IReadOnlyList<ThrowTarget> targets)
     {
         var alike = targets

@@ -4,7 +4,9 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>Neutral, pushrod holes and free movement of each surface, as the ledger asks for them, and how each is said.</summary>
+/// <summary>
+/// Neutral, pushrod holes and free movement of each surface, as the ledger asks for them, and how each is said.
+/// </summary>
 internal static class SurfaceLines
 {
     public static IEnumerable<Requirement> Of(JobState state) =>
@@ -114,7 +116,8 @@ internal static class SurfaceLines
                 Judgement is null ? "" : $"{Numbers.OneDecimal(Offset)} mm",
                 Judgement is { } j ? $"{j.Phrase}. {j.Hint}".TrimEnd()
                     : Row.Assumed
-                        ? $"Not stated by the maker; {Row.Offset.Text} is assumed. A lead gives a value with its reason."
+                        ? $"Not stated by the maker; {Row.Offset.Text} is assumed. A lead gives a value with its "
+                            + $"reason."
                     : "Not measured yet."
             );
     }

@@ -3,7 +3,9 @@ using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>Settings of one number in the radio that bring every throw in that it sets, as far as they were read.</summary>
+/// <summary>
+/// Settings of one number in the radio that bring every throw in that it sets, as far as they were read.
+/// </summary>
 /// <param name="Low">%. <paramref name="High"/>: %, not below.</param>
 /// <param name="Best">Where the middles of their bands lie together, %.</param>
 /// <param name="Others">How many throws it sets beside the one asked about.</param>
@@ -28,8 +30,8 @@ public sealed record TravelRange(double Low, double High, double Best, int Other
 
 /// <summary>
 /// What to set in the radio for one throw, with regard to every other that the same number sets: one number that brings
-/// all of them in, or the rods to change. Only the largest throw of a channel changes its end point, so that setting two
-/// rates, both functions of an elevon or two flap positions ends.
+/// all of them in, or the rods to change. Only the largest throw of a channel changes its end point, so that setting
+/// two rates, both functions of an elevon or two flap positions ends.
 /// </summary>
 public static class ThrowAdvice
 {
@@ -43,8 +45,8 @@ public static class ThrowAdvice
     }
 
     /// <summary>
-    /// Refused where it was not read or the reading counts no more, where nothing in the radio sets it, where no one number
-    /// brings all in, and as <see cref="TravelAdvice.Next"/> refuses.
+    /// Refused where it was not read or the reading counts no more, where nothing in the radio sets it, where no one
+    /// number brings all in, and as <see cref="TravelAdvice.Next"/> refuses.
     /// </summary>
     public static Outcome<TravelAdvice> For(JobState state, RadioNumbers numbers, ThrowTarget target)
     {
@@ -104,8 +106,10 @@ public static class ThrowAdvice
         static string Surface(Answer a) => a.Target.Surface.Name.ToLowerInvariant();
         return new Refusal(
             "throws/one-number",
-            $"No one number brings both in: {low.Target.Name.ToLowerInvariant()} needs {Numbers.OneDecimal(least)} % or "
-                + $"more, {high.Target.Name.ToLowerInvariant()} at most {Numbers.OneDecimal(most)} %. Move the rod of the "
+            $"No one number brings both in: {low.Target.Name.ToLowerInvariant()} needs {Numbers.OneDecimal(least)} % "
+                + $"or "
+                + $"more, {high.Target.Name.ToLowerInvariant()} at most {Numbers.OneDecimal(most)} %. Move the rod "
+                + $"of the "
                 + $"{Surface(low)} one hole outwards on its servo arm, or that of the {Surface(high)} one inwards."
         );
     }

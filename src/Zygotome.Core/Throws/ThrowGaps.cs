@@ -4,7 +4,9 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Throws;
 
-/// <summary>Throws and rest positions that cannot be judged because the sheet does not say them in the maker's name.</summary>
+/// <summary>
+/// Throws and rest positions that cannot be judged because the sheet does not say them in the maker's name.
+/// </summary>
 internal static class ThrowGaps
 {
     private static readonly GapFill Throw = new(Dimension.Length, Dimension.Angle);

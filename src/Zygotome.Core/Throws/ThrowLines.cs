@@ -63,7 +63,8 @@ internal static class ThrowLines
                     : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of "
                         + $"{Numbers.Say(Target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
             var value = $"{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {Target.Unit}";
-            return $"{readings}{converted}{value} against {Target.Band}: {judgement.Phrase}. {judgement.Hint}".TrimEnd();
+            var hint = judgement.Hint.Length > 0 ? $" {judgement.Hint}" : "";
+            return $"{readings}{converted}{value} against {Target.Band}: {judgement.Phrase}.{hint}";
         }
     }
 }

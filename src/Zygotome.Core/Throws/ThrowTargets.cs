@@ -7,8 +7,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Throws;
 
 /// <summary>
-/// The sheet's throw table, row by row, as single requirements, in its order; the shop's tolerance where the sheet states
-/// none.
+/// The sheet's throw table, row by row, as single requirements, in its order; the shop's tolerance where the sheet
+/// states none.
 /// </summary>
 public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
 {

@@ -66,7 +66,8 @@ public sealed record TravelAdvice(double Percent, double Expect, double U, strin
                 next > Most
                     ? $"It would need {Numbers.Say(next)} %, and the radio ends at {Most} %: one hole outwards on "
                         + $"the servo arm, or inwards on the horn."
-                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Numbers.Say(least)} %: one hole inwards on "
+                    : $"It would need {Numbers.Say(next)} %, and the radio ends at {Numbers.Say(least)} %: one hole "
+                        + $"inwards on "
                         + $"the servo arm, or outwards on the horn."
             );
         }

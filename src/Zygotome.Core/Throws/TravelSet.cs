@@ -4,8 +4,8 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Throws;
 
 /// <summary>
-/// Another number in the radio for one throw: the end point of its channel that way where it is the largest, which moves
-/// all others, else the share of its command.
+/// Another number in the radio for one throw: the end point of its channel that way where it is the largest, which
+/// moves all others, else the share of its command.
 /// </summary>
 public sealed record TravelSet(string Target, double Percent) : EntryBody
 {

@@ -7,8 +7,8 @@ namespace Zygotome.Core.Unpack;
 public sealed record ClaimedShortage(string Part, string Name, int Quantity, string Bag);
 
 /// <summary>
-/// A claim to the supplier. Letter and mail are composed when it is recorded; the client names only what goes in. It is sent
-/// then, but where the supplier has no address for mail: such a letter is sent when somebody posted it,
+/// A claim to the supplier. Letter and mail are composed when it is recorded; the client names only what goes in. It is
+/// sent then, but where the supplier has no address for mail: such a letter is sent when somebody posted it,
 /// <see cref="ClaimPosted"/>.
 /// </summary>
 /// <param name="Findings">Ids of findings. <paramref name="Parts"/>: ids of short parts.</param>

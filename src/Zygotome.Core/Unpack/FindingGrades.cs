@@ -121,7 +121,9 @@ public static class FindingGrades
         return new Grading(rule.Grade, rule.Id, rule.Text);
     }
 
-    /// <summary>Whether it can happen there: a film or a decal creases, parts, comes loose or is rubbed, and breaks nothing.</summary>
+    /// <summary>
+    /// Whether it can happen there: a film or a decal creases, parts, comes loose or is rubbed, and breaks nothing.
+    /// </summary>
     public static bool CanBe(PlaceKind place, FindingKind kind) =>
         place != PlaceKind.Decal
         || kind is FindingKind.Crease or FindingKind.Parting or FindingKind.Loose or FindingKind.Scuff;

@@ -4,9 +4,9 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Unpack;
 
 /// <summary>
-/// Somebody looked at the repair again: nobody who recorded a repair of it, or started or ended its step, whoever recorded
-/// it last; unless the shop is one person. What grounds or carries is a lead's to inspect, unless every lead had a hand in
-/// the repair.
+/// Somebody looked at the repair again: nobody who recorded a repair of it, or started or ended its step, whoever
+/// recorded it last; unless the shop is one person. What grounds or carries is a lead's to inspect, unless every lead
+/// had a hand in the repair.
 /// </summary>
 /// <param name="Leads">Ids of the shop's leads when it was posted, by the server; null in older entries.</param>
 public sealed record Reinspected(string Finding, bool Sound, string Note = "", ImmutableArray<string>? Leads = null)

@@ -3,8 +3,8 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Unpack;
 
 /// <summary>
-/// The glue of one repair, each anew: when it was closed, can be handled, has its full strength; all null without glue. Of
-/// older entries only the handling is known.
+/// The glue of one repair, each anew: when it was closed, can be handled, has its full strength; all null without glue.
+/// Of older entries only the handling is known.
 /// </summary>
 internal sealed record RepairGlue(
     string Adhesive,

@@ -1,8 +1,8 @@
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// What a browser keeps for us: the token of its sign-in while it is open, and for long the token of the device itself. No
-/// script reads either, no other site sends either, and behind TLS neither travels without it.
+/// What a browser keeps for us: the token of its sign-in while it is open, and for long the token of the device itself.
+/// No script reads either, no other site sends either, and behind TLS neither travels without it.
 /// </summary>
 internal static class Cookies
 {

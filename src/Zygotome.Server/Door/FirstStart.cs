@@ -12,8 +12,8 @@ namespace Zygotome.Server.Door;
 public sealed record FirstStartPost(string Code, string Shop, string TimeZone, string Name, string Pin);
 
 /// <summary>
-/// A shop with nobody in it answers nothing but its first start: whoever reads the code on the console of this machine makes
-/// the shop and becomes its lead. The code is new with each start of the server and gone once it was used.
+/// A shop with nobody in it answers nothing but its first start: whoever reads the code on the console of this machine
+/// makes the shop and becomes its lead. The code is new with each start of the server and gone once it was used.
 /// </summary>
 internal sealed class FirstStart(People people, ShopSettings settings, TimeProvider clock)
 {

@@ -3,7 +3,8 @@ using Microsoft.Extensions.Primitives;
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// Answers only to the names it was told: a page elsewhere whose name was pointed at this machine is not taken for ours.
+/// Answers only to the names it was told: a page elsewhere whose name was pointed at this machine is not taken for
+/// ours.
 /// </summary>
 internal sealed class Hosts(IEnumerable<string> names)
 {

@@ -1,8 +1,8 @@
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// What changes something, and the hub, is asked for by our own pages alone. A browser says where a request comes from; what
-/// says nothing is no browser and carries no browser's cookie.
+/// What changes something, and the hub, is asked for by our own pages alone. A browser says where a request comes from;
+/// what says nothing is no browser and carries no browser's cookie.
 /// </summary>
 internal static class Origins
 {

@@ -30,7 +30,9 @@ internal sealed class People(PeopleStore store, Pins pins, TimeProvider clock)
         }
     }
 
-    /// <summary>Somebody as they are now, and whether nobody else works here; null when nobody here has this id.</summary>
+    /// <summary>
+    /// Somebody as they are now, and whether nobody else works here; null when nobody here has this id.
+    /// </summary>
     public Person? Find(string id) => Worker(id)?.Person;
 
     public Worker? Worker(string id)

@@ -19,7 +19,9 @@ internal sealed class PinDesk(
     // Devices never seen are hashed for one at a time, so that they cannot take the machine from those who work.
     private readonly SemaphoreSlim _strangers = new(1, 1);
 
-    /// <summary>The person when the PIN is theirs. A name nobody here has is refused like a wrong PIN, and counted nowhere.</summary>
+    /// <summary>
+    /// The person when the PIN is theirs. A name nobody here has is refused like a wrong PIN, and counted nowhere.
+    /// </summary>
     public async Task<Outcome<Person>> Ask(string id, string pin, string? device)
     {
         if (people.Find(id) is null || pin.Length > Pins.Longest)
@@ -54,7 +56,9 @@ internal sealed class PinDesk(
         return worker.Person;
     }
 
-    /// <summary>Begins a sign-in at this browser; the one it had before ends. The device is known from now on.</summary>
+    /// <summary>
+    /// Begins a sign-in at this browser; the one it had before ends. The device is known from now on.
+    /// </summary>
     public void Begin(Person person, HttpContext http)
     {
         if (Cookies.Session(http.Request) is { } before)

@@ -1,10 +1,10 @@
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// Counts tries at the PINs of people who exist, each before its PIN is hashed, so that tries sent at once count as those
-/// sent one after the other. A device at which that person signed in before has a count of its own: whoever guesses
-/// elsewhere keeps nobody from their own bench. All devices never seen share one count for each person, and a bound on their
-/// tries together.
+/// Counts tries at the PINs of people who exist, each before its PIN is hashed, so that tries sent at once count as
+/// those sent one after the other. A device at which that person signed in before has a count of its own: whoever
+/// guesses elsewhere keeps nobody from their own bench. All devices never seen share one count for each person, and a
+/// bound on their tries together.
 /// </summary>
 internal sealed class PinGuard(TimeProvider clock)
 {
@@ -22,7 +22,9 @@ internal sealed class PinGuard(TimeProvider clock)
 
     private readonly record struct Wrong(int Count, DateTimeOffset Last);
 
-    /// <summary>Counts a try as wrong until <see cref="Right"/> says otherwise; or how long to wait before it is taken.</summary>
+    /// <summary>
+    /// Counts a try as wrong until <see cref="Right"/> says otherwise; or how long to wait before it is taken.
+    /// </summary>
     /// <param name="device">A device at which this person signed in before; null for any other.</param>
     public TimeSpan? Try(string person, string? device)
     {
@@ -52,8 +54,8 @@ internal sealed class PinGuard(TimeProvider clock)
     }
 
     /// <summary>
-    /// The PIN was right. A known device begins anew; of strangers only this one try is taken back, since it may have come
-    /// between another's guesses.
+    /// The PIN was right. A known device begins anew; of strangers only this one try is taken back, since it may have
+    /// come between another's guesses.
     /// </summary>
     public void Right(string person, string? device)
     {

@@ -17,8 +17,8 @@ internal enum PinAnswer
 }
 
 /// <summary>
-/// PINs as they are chosen and as they are kept: PBKDF2 with HMAC-SHA512 by the framework's own hasher, its rounds and salt
-/// within the text.
+/// PINs as they are chosen and as they are kept: PBKDF2 with HMAC-SHA512 by the framework's own hasher, its rounds and
+/// salt within the text.
 /// </summary>
 /// <param name="rounds">What a hash costs; one that cost less is hashed anew when its PIN was right.</param>
 internal sealed class Pins(int rounds)
@@ -53,20 +53,23 @@ internal sealed class Pins(int rounds)
         };
     }
 
-    /// <summary>Why a PIN cannot be chosen; null when it can: four to eight digits that are nobody's first guess.</summary>
+    /// <summary>
+    /// Why a PIN cannot be chosen; null when it can: four to eight digits that are nobody's first guess.
+    /// </summary>
     public static Refusal? Refused(string pin, string where) =>
         pin.Length is < 4 or > 8 || !pin.All(char.IsAsciiDigit)
             ? new Refusal("pin/shape", "A PIN has four to eight digits.", where)
         : IsObvious(pin)
             ? new Refusal(
                 "pin/obvious",
-                "That PIN is among the first anybody tries (one digit again and again, a row of digits, a year); take another.",
+                "That PIN is among the first anybody tries (one digit again and again, a row of digits, a year); "
+                    + "take another.",
                 where
             )
         : null;
 
-    // Equal steps (0000, 1234, 8642, 2468), one part said again (1212, 123123), the same read backwards (1221), a year, the
-    // middle column of the keys.
+    // Equal steps (0000, 1234, 8642, 2468), one part said again (1212, 123123), the same read backwards (1221), a year,
+    // the middle column of the keys.
     private static bool IsObvious(string pin)
     {
         var steps = pin.Zip(pin.Skip(1), (a, b) => (b - a + 10) % 10).Distinct().Count();

@@ -1,8 +1,8 @@
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// The page loads nothing from elsewhere and runs no script but its own files; nothing private is kept between browser and
-/// server. Added as an answer begins, so that errors have them too.
+/// The page loads nothing from elsewhere and runs no script but its own files; nothing private is kept between browser
+/// and server. Added as an answer begins, so that errors have them too.
 /// </summary>
 internal static class SecurityHeaders
 {

@@ -6,7 +6,9 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Server.Door;
 
-/// <summary>Knows who a request is from by the token in its cookie; everything else about them is asked of the shop.</summary>
+/// <summary>
+/// Knows who a request is from by the token in its cookie; everything else about them is asked of the shop.
+/// </summary>
 internal sealed class SessionHandler(
     IOptionsMonitor<AuthenticationSchemeOptions> options,
     ILoggerFactory logger,

@@ -4,8 +4,9 @@ using Zygotome.Store;
 namespace Zygotome.Server.Door;
 
 /// <summary>
-/// Sign-ins under way. Each is one person at one browser; it ends when they sign out, when they leave or are changed, after
-/// <see cref="Idle"/> without a request, and in any case after <see cref="Longest"/>. It outlives a restart of the server.
+/// Sign-ins under way. Each is one person at one browser; it ends when they sign out, when they leave or are changed,
+/// after <see cref="Idle"/> without a request, and in any case after <see cref="Longest"/>. It outlives a restart of
+/// the server.
 /// </summary>
 internal sealed class Sessions
 {

@@ -4,8 +4,8 @@ using Zygotome.Store;
 namespace Zygotome.Server.Memory;
 
 /// <summary>
-/// What is served where a shop's file cannot be: words on what is wrong, what of it can still be read, and what to do. It
-/// writes nothing.
+/// What is served where a shop's file cannot be: words on what is wrong, what of it can still be read, and what to do.
+/// It writes nothing.
 /// </summary>
 internal static class DamagedShop
 {

@@ -4,7 +4,8 @@ using Zygotome.Store;
 namespace Zygotome.Server.Memory;
 
 /// <summary>
-/// What is done to a shop's memory at the console. Exit codes: 0 as asked, 1 the shop is not sound, 2 it could not be done.
+/// What is done to a shop's memory at the console. Exit codes: 0 as asked, 1 the shop is not sound, 2 it could not be
+/// done.
 /// </summary>
 internal static class MemoryCommands
 {

@@ -3,8 +3,8 @@ using Zygotome.Store;
 namespace Zygotome.Server.Memory;
 
 /// <summary>
-/// A shop that has lost some of what was sealed is looked at and not written to: what were recorded now would stand where
-/// something is missing. It is restored from a backup, or sealed anew by whoever answers for the loss.
+/// A shop that has lost some of what was sealed is looked at and not written to: what were recorded now would stand
+/// where something is missing. It is restored from a backup, or sealed anew by whoever answers for the loss.
 /// </summary>
 internal sealed class ReadOnlyShop(Database database)
 {

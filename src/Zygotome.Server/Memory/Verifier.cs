@@ -7,7 +7,9 @@ namespace Zygotome.Server.Memory;
 /// <summary>One look at the whole shop.</summary>
 public sealed record Verified(DateTimeOffset At, double Seconds, VerificationResult Result);
 
-/// <summary>Looks at the whole shop after the start and once a day, beside the work; whoever asks gets the last result.</summary>
+/// <summary>
+/// Looks at the whole shop after the start and once a day, beside the work; whoever asks gets the last result.
+/// </summary>
 internal sealed partial class Verifier(Database database, EntryKinds kinds, TimeProvider clock, ILogger<Verifier> log)
     : BackgroundService
 {

@@ -10,8 +10,8 @@ namespace Zygotome.Server.Shop;
 
 /// <summary>
 /// Brings the demo files in through the same admission as live entries, once. Times in the files are minutes before the
-/// import was begun, so that cures are running and a job is late whenever it is first started; entry ids are those of the
-/// files, so that one that was interrupted goes on where it stopped.
+/// import was begun, so that cures are running and a job is late whenever it is first started; entry ids are those of
+/// the files, so that one that was interrupted goes on where it stopped.
 /// </summary>
 internal sealed class DemoImport(
     ShopSettings settings,

@@ -5,8 +5,8 @@ using Zygotome.Store;
 namespace Zygotome.Server.Shop;
 
 /// <summary>
-/// What a folder made for the demo says of itself, in a file beside the database and written before it. Times of the demo
-/// count from <paramref name="Begun"/>, so that an import that was interrupted goes on as it began, any day later.
+/// What a folder made for the demo says of itself, in a file beside the database and written before it. Times of the
+/// demo count from <paramref name="Begun"/>, so that an import that was interrupted goes on as it began, any day later.
 /// </summary>
 internal sealed record DemoMark(string Format, DateTimeOffset Begun, bool Done)
 {

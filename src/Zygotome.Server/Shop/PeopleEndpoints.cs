@@ -11,7 +11,9 @@ public sealed record PersonPut(string Name, Role Role);
 
 public sealed record PinPut(string Pin);
 
-/// <summary>Who works here: added, changed, given PINs and removed by a lead. What is changed ends that person's sign-ins.</summary>
+/// <summary>
+/// Who works here: added, changed, given PINs and removed by a lead. What is changed ends that person's sign-ins.
+/// </summary>
 internal static class PeopleEndpoints
 {
     public static void MapPeople(this IEndpointRouteBuilder app)

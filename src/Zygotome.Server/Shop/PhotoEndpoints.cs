@@ -39,7 +39,8 @@ internal static class PhotoEndpoints
             return Problems.Of(
                 StatusCodes.Status429TooManyRequests,
                 "photo/quota",
-                $"Pictures that nothing names take {options.UnnamedPictures >> 20} MB already; name them, or send this one tomorrow.",
+                $"Pictures that nothing names take {options.UnnamedPictures >> 20} MB already; name them, or send "
+                    + $"this one tomorrow.",
                 "body"
             );
         }

@@ -215,7 +215,8 @@ internal static class SheetEndpoints
             )
             : Problems.NotFound($"sheet {id} revision {revision}");
 
-    // Once for the revision, and said in every open job on it: again is taken, and reaches the jobs that were not reached.
+    // Once for the revision, and said in every open job on it: again is taken, and reaches the jobs that were not
+    // reached.
     private static async Task<Results<Ok<SheetCard>, ProblemHttpResult>> Confirm(
         string id,
         int revision,

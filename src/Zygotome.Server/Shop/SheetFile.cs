@@ -16,8 +16,8 @@ internal static class SheetFile
     };
 
     /// <summary>
-    /// Of a name that stands twice the last counts, as it does for the sheet's reader; a text with half a character in it,
-    /// which an older version let in where nobody reads it, is empty. The bytes on file stay as they are.
+    /// Of a name that stands twice the last counts, as it does for the sheet's reader; a text with half a character in
+    /// it, which an older version let in where nobody reads it, is empty. The bytes on file stay as they are.
     /// </summary>
     /// <exception cref="InvalidDataException">The bytes are no JSON object.</exception>
     public static JsonObject Parse(byte[] bytes)

@@ -31,8 +31,8 @@ public sealed record SupportPlace(string X, string Y);
 public sealed record WeighedLine(Weighable Of, LedgerLine Line, string Name);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
-/// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as last
-/// said, else where the sheet says; null where neither does.</param>
+/// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as
+/// last said, else where the sheet says; null where neither does.</param>
 public sealed record ConfigurationView(
     string Name,
     double? Low,

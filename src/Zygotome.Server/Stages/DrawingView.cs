@@ -20,8 +20,8 @@ public sealed record PartView(
 );
 
 /// <summary>
-/// Where a drawing without a job is asked for. What answers there never changes: another sheet has another hash, another
-/// program another version.
+/// Where a drawing without a job is asked for. What answers there never changes: another sheet has another hash,
+/// another program another version.
 /// </summary>
 public sealed record DrawingRef(string Sheet, string Version)
 {

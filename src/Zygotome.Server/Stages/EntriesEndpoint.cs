@@ -20,8 +20,8 @@ public sealed record PostedEntry(
 
 /// <summary>Entries to record together: all or none.</summary>
 /// <param name="Look">One unbroken stretch of looking at the bench; lamps count within it only.</param>
-/// <param name="SentAt">The device's own clock as it sends: beside it, <c>observedAt</c> says how long an entry waited there,
-/// however wrong that clock is.</param>
+/// <param name="SentAt">The device's own clock as it sends: beside it, <c>observedAt</c> says how long an entry waited
+/// there, however wrong that clock is.</param>
 public sealed record EntriesPost(IReadOnlyList<PostedEntry> Entries, string Look, DateTimeOffset? SentAt = null);
 
 public sealed record RecordedEntry(string EntryId, long Seq, DateTimeOffset RecordedAt, string Said);

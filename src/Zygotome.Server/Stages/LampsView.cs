@@ -9,7 +9,9 @@ public sealed record LampWord(LampIs Is, string Words);
 /// <summary>All lamps of a kind together: "propellers off", or one by one where they differ.</summary>
 public sealed record KindWords(LampKind Lamp, string Words);
 
-/// <summary>One lamp with what was said of it last. It counts only for who said it, in the look it was said in.</summary>
+/// <summary>
+/// One lamp with what was said of it last. It counts only for who said it, in the look it was said in.
+/// </summary>
 /// <param name="Key">Where refusals lead: <c>lamps.propeller.left</c>.</param>
 /// <param name="Part">The drawn part it is at; empty where there is none.</param>
 /// <param name="Across">Where that is on the plan; null where there is none.</param>
@@ -58,7 +60,9 @@ public sealed record OpenActView(
     DateTimeOffset At
 );
 
-/// <summary>All lamps of this aircraft, what is dangerous in what was said, and what needs another state of power.</summary>
+/// <summary>
+/// All lamps of this aircraft, what is dangerous in what was said, and what needs another state of power.
+/// </summary>
 /// <param name="KnownUntil">When they fall if nothing more is recorded.</param>
 /// <param name="AsLast">Each kind in one breath, as last said; no words where one of it never was.</param>
 /// <param name="Order">How this kit is brought under power.</param>

@@ -23,8 +23,8 @@ public sealed record ClaimPost(
 );
 
 /// <summary>
-/// The doors of what the server writes itself: the client says what it wants, and numbers, ledger, letters and hashes are
-/// made here. An opening has its own in Receive.
+/// The doors of what the server writes itself: the client says what it wants, and numbers, ledger, letters and hashes
+/// are made here. An opening has its own in Receive.
 /// </summary>
 internal static class OwnDoors
 {

@@ -8,7 +8,9 @@ using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-/// <summary>Writes records. A job whose journal, papers or pictures are not what was recorded is not released.</summary>
+/// <summary>
+/// Writes records. A job whose journal, papers or pictures are not what was recorded is not released.
+/// </summary>
 internal sealed class ReleaseDesk(Verifier verifier, Database database)
 {
     public Outcome<Composed> Compose(JobState state, Entry entry)

@@ -10,12 +10,12 @@ namespace Zygotome.Server.Stages;
 public sealed record TravelAdviceView(double? Percent, string ExpectWords, double? Expect, string Why);
 
 /// <summary>One throw, in the sheet's kind and unit.</summary>
-/// <param name="Pair">The surface and its like on the other side, by one name; <paramref name="Title"/>: that and the function,
-/// as the row is called. <paramref name="Side"/>: left, right, or empty where there is but one.</param>
+/// <param name="Pair">The surface and its like on the other side, by one name; <paramref name="Title"/>: that and the
+/// function, as the row is called. <paramref name="Side"/>: left, right, or empty where there is but one.</param>
 /// <param name="ScaleEnd">Where the drawn gauge ends, same unit.</param>
 /// <param name="Travel">The number in the radio it hangs on, as last said, %. <paramref name="Number"/>: which that is;
-/// empty where none is; <paramref name="NumberShort"/>: in two words. <paramref name="Sets"/>: how many throws it sets beside
-/// this one.</param>
+/// empty where none is; <paramref name="NumberShort"/>: in two words. <paramref name="Sets"/>: how many throws it sets
+/// beside this one.</param>
 public sealed record ThrowView(
     LedgerLine Line,
     string Surface,

@@ -6,8 +6,8 @@ using Xunit;
 namespace Zygotome.Core.Tests.Code;
 
 /// <summary>
-/// What Core offers says what it is, what it gives and when it gives nothing. A member of a record, a word of an enum and
-/// what only keeps an interface's or a base's word may speak for themselves.
+/// What Core offers says what it is, what it gives and when it gives nothing. A member of a record, a word of an enum
+/// and what only keeps an interface's or a base's word may speak for themselves.
 /// </summary>
 public sealed class SummariesTests
 {

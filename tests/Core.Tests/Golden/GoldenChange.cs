@@ -3,8 +3,8 @@ using System.Text.RegularExpressions;
 namespace Zygotome.Core.Tests.Golden;
 
 /// <summary>
-/// A row of <c>tests/Golden/changes.md</c>: where an open job is judged otherwise than when its journal was kept, and why
-/// that is right. <c>*</c> in job or line stands for anything.
+/// A row of <c>tests/Golden/changes.md</c>: where an open job is judged otherwise than when its journal was kept, and
+/// why that is right. <c>*</c> in job or line stands for anything.
 /// </summary>
 /// <param name="What"><c>standing</c>, <c>limits</c> or <c>cause</c>; <c>gone</c> for a line that is no more.</param>
 /// <param name="Is">What it is now; <c>*</c> for whatever it is, where the words carry a number of their own.</param>

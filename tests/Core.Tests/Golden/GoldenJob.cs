@@ -22,8 +22,8 @@ internal sealed record GoldenLine(string Id, Standing Standing, string Limits, s
 internal sealed record GoldenStandings(DateTimeOffset AsOf, ImmutableArray<GoldenLine> Lines);
 
 /// <summary>
-/// A journal under <c>tests/Golden</c>, in the bytes an earlier version stored: one entry a line, its sheets by hash, and
-/// how the job stood then; null where no ledger could be made of it. Never written again.
+/// A journal under <c>tests/Golden</c>, in the bytes an earlier version stored: one entry a line, its sheets by hash,
+/// and how the job stood then; null where no ledger could be made of it. Never written again.
 /// </summary>
 internal sealed record GoldenJob(string Name, IReadOnlyList<byte[]> Stored, GoldenStandings? Then)
 {

@@ -9,8 +9,8 @@ using Zygotome.Store;
 namespace Zygotome.Core.Tests.Golden;
 
 /// <summary>
-/// What an earlier version stored is read for ever: every entry reads, a sealed release is the same bytes, and an open job
-/// is judged as it was but for what <c>tests/Golden/changes.md</c> lists with its reason.
+/// What an earlier version stored is read for ever: every entry reads, a sealed release is the same bytes, and an open
+/// job is judged as it was but for what <c>tests/Golden/changes.md</c> lists with its reason.
 /// </summary>
 public sealed class GoldenTests
 {
@@ -78,7 +78,9 @@ public sealed class GoldenTests
         }
     }
 
-    /// <summary>A line that is new is no difference: more may be asked for. Every other one is listed, with its reason.</summary>
+    /// <summary>
+    /// A line that is new is no difference: more may be asked for. Every other one is listed, with its reason.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Jobs))]
     public void An_open_job_stands_as_it_stood_but_for_what_is_listed(string name)

@@ -13,8 +13,8 @@ using Zygotome.Core.Unpack;
 namespace Zygotome.Core.Tests.Journal;
 
 /// <summary>
-/// Bodies of every kind of entry as somebody at this job could send them: made from the record's own constructor, its texts
-/// picked by what they name. A kind that is new is made too.
+/// Bodies of every kind of entry as somebody at this job could send them: made from the record's own constructor, its
+/// texts picked by what they name. A kind that is new is made too.
 /// </summary>
 internal sealed class AnyBody(Random random)
 {

@@ -13,8 +13,8 @@ using Zygotome.Tests;
 namespace Zygotome.Core.Tests.Journal;
 
 /// <summary>
-/// Totality: whatever the sheet says and whatever is recorded, no rule throws, every line of the ledger stands once, and any
-/// prefix replays.
+/// Totality: whatever the sheet says and whatever is recorded, no rule throws, every line of the ledger stands once,
+/// and any prefix replays.
 /// </summary>
 public sealed class AnySheetProperties
 {

@@ -14,8 +14,8 @@ using Zygotome.Core.Unpack;
 namespace Zygotome.Core.Tests.Journal;
 
 /// <summary>
-/// A patient technician, with a lead at hand or alone in a shop of one: looks at what the ledger still asks for, does it,
-/// and looks again until nothing is open.
+/// A patient technician, with a lead at hand or alone in a shop of one: looks at what the ledger still asks for, does
+/// it, and looks again until nothing is open.
 /// </summary>
 internal sealed class Finisher(Bench bench)
 {

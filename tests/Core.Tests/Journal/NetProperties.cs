@@ -23,8 +23,8 @@ public sealed class NetProperties
     private static Bench Ready(string sheet) => new Finisher(new Bench(Bench.Sheet(sheet))).Ready();
 
     /// <summary>
-    /// Any entry of any kind, on a job with everything shown: exactly those lines go stale that rest on a setting that is
-    /// another value now or on an aspect that was disturbed.
+    /// Any entry of any kind, on a job with everything shown: exactly those lines go stale that rest on a setting that
+    /// is another value now or on an aspect that was disturbed.
     /// </summary>
     [Theory]
     [MemberData(nameof(Sheets))]
@@ -171,8 +171,8 @@ public sealed class NetProperties
     }
 
     /// <summary>
-    /// Whatever is recorded, and then put right until the ledger lets it go: the aircraft that leaves is one that nobody
-    /// could concede nothing of, by the journal alone.
+    /// Whatever is recorded, and then put right until the ledger lets it go: the aircraft that leaves is one that
+    /// nobody could concede nothing of, by the journal alone.
     /// </summary>
     [Theory]
     [MemberData(nameof(Sheets))]
@@ -335,7 +335,9 @@ public sealed class NetProperties
         }
     }
 
-    /// <summary>Whatever is weighed after it, with whichever pack: conceded is only what is no further out on the same side.</summary>
+    /// <summary>
+    /// Whatever is weighed after it, with whichever pack: conceded is only what is no further out on the same side.
+    /// </summary>
     [Fact]
     public void A_concession_never_covers_what_it_did_not_see() =>
         Gen.Select(Gen.Double[150, 190], Gen.Double[150, 190], Gen.Bool, Gen.Bool)

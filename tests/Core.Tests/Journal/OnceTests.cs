@@ -31,7 +31,9 @@ public sealed class OnceTests
         GC.KeepAlive(made);
     }
 
-    /// <summary>A given value, a step less, another shop's tolerance: asked after the facts of the first were made.</summary>
+    /// <summary>
+    /// A given value, a step less, another shop's tolerance: asked after the facts of the first were made.
+    /// </summary>
     [Fact]
     public void A_sheet_otherwise_has_other_facts()
     {

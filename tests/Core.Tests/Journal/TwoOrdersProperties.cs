@@ -6,8 +6,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Tests.Journal;
 
 /// <summary>
-/// Settings and disturbances against the law itself, over words and hands told in any order: by seq, and by the clock of
-/// who observed.
+/// Settings and disturbances against the law itself, over words and hands told in any order: by seq, and by the clock
+/// of who observed.
 /// </summary>
 public sealed class TwoOrdersProperties
 {

@@ -11,7 +11,9 @@ using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Safety;
 
-/// <summary>Every declared state of power against every state of the lamps, judged by job.md and not by the rule.</summary>
+/// <summary>
+/// Every declared state of power against every state of the lamps, judged by job.md and not by the rule.
+/// </summary>
 public sealed class PowerTableTests
 {
     // Null is not looked at.

@@ -11,8 +11,8 @@ using Zygotome.Tests;
 namespace Zygotome.Core.Tests.Sheets;
 
 /// <summary>
-/// A sheet is refused at import with the place of every mistake; one that is on file is read, and its mistakes are lines of
-/// its jobs.
+/// A sheet is refused at import with the place of every mistake; one that is on file is read, and its mistakes are
+/// lines of its jobs.
 /// </summary>
 public sealed class SheetDoorTests
 {

@@ -6,8 +6,8 @@ using Zygotome.Core.Throws;
 namespace Zygotome.Core.Tests.Throws;
 
 /// <summary>
-/// Somebody who sets what is advised and measures again, on an aircraft whose every surface answers its radio in its own
-/// way. It ends: no advice for one throw takes another out for good.
+/// Somebody who sets what is advised and measures again, on an aircraft whose every surface answers its radio in its
+/// own way. It ends: no advice for one throw takes another out for good.
 /// </summary>
 public sealed class PatientTechnicianTests
 {
@@ -15,7 +15,9 @@ public sealed class PatientTechnicianTests
     {
         private readonly Dictionary<string, double> _perWay = [];
 
-        /// <summary>How the radio's number for it moves it, in degrees; a surface and way has its own linkage.</summary>
+        /// <summary>
+        /// How the radio's number for it moves it, in degrees; a surface and way has its own linkage.
+        /// </summary>
         public double Degrees(ThrowTarget target)
         {
             var numbers = RadioNumbers.Of(bench.State);

@@ -20,7 +20,8 @@ internal sealed record KillReport(
 )
 {
     public override string ToString() =>
-        $"{Kills} kills, {Entries} entries acknowledged, {Customers} new customers, {Pictures} pictures, {Claims} claims, "
+        $"{Kills} kills, {Entries} entries acknowledged, {Customers} new customers, {Pictures} pictures, {Claims} "
+        + $"claims, "
         + $"{Releases} releases; lost: {(Lost.Count == 0 ? "none" : string.Join("; ", Lost.Take(5)))}. {Verified}";
 }
 
@@ -107,7 +108,8 @@ internal static class KillRun
         var customers = Of("SELECT name FROM customer");
         var pictures = Of("SELECT hash FROM photo");
         var records = Of(
-            "SELECT entry_id FROM journal j WHERE EXISTS (SELECT 1 FROM blob b WHERE b.hash = json_extract(CAST(j.bytes AS "
+            "SELECT entry_id FROM journal j WHERE EXISTS (SELECT 1 FROM blob b WHERE b.hash = "
+                + "json_extract(CAST(j.bytes AS "
                 + "TEXT), '$.body.pdfHash') AND length(b.bytes) > 0)"
         );
         var verified = Verification.Run(file, Core.Job.Stages.Kinds);

@@ -1,14 +1,16 @@
 namespace Zygotome.Tests.Faults;
 
 /// <summary>
-/// The demo's delta whose balance went stale: changed back, answered and weighed again, so that only its release is left.
+/// The demo's delta whose balance went stale: changed back, answered and weighed again, so that only its release is
+/// left.
 /// </summary>
 internal static class NearlyReady
 {
     public const string Job = "J-0139";
 
     /// <param name="loop">What was changed for now.</param>
-    /// <param name="record">Records an entry of a type; the last says whether it was decided on what the screen showed.</param>
+    /// <param name="record">Records an entry of a type; the last says whether it was decided on what the screen
+    /// showed.</param>
     public static async Task Finish(string loop, Func<string, object, bool, Task> record)
     {
         await record("build/loop-closed", new { loop }, false);

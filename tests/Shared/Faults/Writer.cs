@@ -25,8 +25,8 @@ internal sealed class Acknowledged
 }
 
 /// <summary>
-/// Somebody at a tablet: counts, receives kits with new customers, uploads pictures, claims, or finishes and releases the jobs
-/// of a heap. What was not answered is sent again under its id, as the interface does.
+/// Somebody at a tablet: counts, receives kits with new customers, uploads pictures, claims, or finishes and releases
+/// the jobs of a heap. What was not answered is sent again under its id, as the interface does.
 /// </summary>
 internal sealed class Writer(
     int number,
@@ -49,7 +49,9 @@ internal sealed class Writer(
 
     public void Dispose() => _client.Dispose();
 
-    /// <summary>One after the other: more than five new tablets of one person at once are taken for a guesser's.</summary>
+    /// <summary>
+    /// One after the other: more than five new tablets of one person at once are taken for a guesser's.
+    /// </summary>
     public Task SignIn(CancellationToken stop) =>
         Send("/api/sign-in", new { person = People[number % 3], pin = "2468" }, stop);
 

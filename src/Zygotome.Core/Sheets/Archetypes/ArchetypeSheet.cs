@@ -148,7 +148,8 @@ public static class ArchetypeSheet
                         ["at"] = Mm(shape.MotorAt(type, i)),
                         ["y"] = Mm(shape.MotorY(type, i)),
                         ["draw"] =
-                            $"{Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)} A",
+                            Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)
+                            + " A",
                         ["controller"] = "main",
                     }
             );

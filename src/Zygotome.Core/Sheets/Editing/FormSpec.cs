@@ -162,7 +162,10 @@ public static class FormSpec
                 new(
                     "surfaces",
                     "surface",
-                    """{"id":"surface","function":"aileron","side":"left","on":"wing","from":"50 %","to":"95 %","chord":"40 mm"}""",
+                    """
+                    {"id":"surface","function":"aileron","side":"left","on":"wing","from":"50 %","to":"95 %",
+                    "chord":"40 mm"}
+                    """,
                     [
                         T("id", "id"),
                         T("kind", "kind"),
@@ -264,7 +267,10 @@ public static class FormSpec
                 new(
                     "power.motors",
                     "motor",
-                    """{"id":"main","kind":"propeller","propeller":"10x5","at":"-200 mm","draw":"30 A","controller":"main"}""",
+                    """
+                    {"id":"main","kind":"propeller","propeller":"10x5","at":"-200 mm","draw":"30 A",
+                    "controller":"main"}
+                    """,
                     [
                         T("id", "id"),
                         C("kind", "kind", "propeller", "fan", "folding"),

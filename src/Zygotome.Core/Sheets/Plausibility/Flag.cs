@@ -28,12 +28,11 @@ public sealed record Flag(string Id, string Path, string Reason, string Misreadi
     ) => new Flag("", path, reason, misreading, suggestion) { Rule = rule, Printed = printed }.At(path);
 
     /// <summary>The same doubt, known by the name of its place.</summary>
-    internal Flag At(string place) =>
-        this with
-        {
-            Id =
-                $"{Rule}-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{place}\n{Printed}")).AsSpan(0, 4))}",
-        };
+    internal Flag At(string place)
+    {
+        var hash = SHA256.HashData(Encoding.UTF8.GetBytes($"{place}\n{Printed}"));
+        return this with { Id = $"{Rule}-{Convert.ToHexStringLower(hash.AsSpan(0, 4))}" };
+    }
 }
 
 /// <summary>
