@@ -9,8 +9,8 @@ namespace Zygotome.Store;
 /// <summary>
 /// Committed jobs, replayed once and kept while they are used. The writer publishes each new snapshot after its commit.
 /// </summary>
-/// <param name="mostBytes">How many bytes of journals are kept replayed; in memory they take several times
-/// that.</param>
+/// <param name="mostBytes">How many bytes of journals are kept replayed; in memory they take about as much
+/// (docs/performance.md).</param>
 public sealed class JournalReader(
     Database database,
     SheetStore sheets,
