@@ -44,9 +44,7 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
         return open.Length > 0
                 ? new Refusal(
                     "handover/open",
-                    $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: "
-                        + string.Join("; ", open.Take(12).Select(l => l.Text))
-                        + (open.Length > 12 ? "; and more." : ".")
+                    $"{open.Length} {(open.Length == 1 ? "requirement is" : "requirements are")} open: {Named(open)}."
                 )
             : state.Unknown.Count > 0
                 ? new Refusal(
@@ -60,6 +58,9 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
                 ""
             );
     }
+
+    private static string Named(LedgerLine[] open) =>
+        string.Join("; ", open.Take(12).Select(l => l.Text)) + (open.Length > 12 ? "; and more" : "");
 
     public override Refusal? Admit(JobState state, Entry entry) =>
         From(state, entry.RecordedAt).Refused

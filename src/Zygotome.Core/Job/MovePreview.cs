@@ -80,10 +80,7 @@ public sealed record MovePreview(
         [
             .. changed
                 .Concat(added)
-                .OrderByDescending(p =>
-                    p.StandsBefore is Standing.Met or Standing.Close or Standing.Conceded
-                    && p.StandsAfter is Standing.Stale or Standing.NotMet or Standing.NotShown
-                )
+                .OrderByDescending(p => !p.StandsBefore.Open && p.StandsAfter?.Open is true)
                 .ThenBy(p => p.Id, StringComparer.Ordinal),
         ];
     }

@@ -37,7 +37,7 @@ public sealed record LedgerLine
     /// <summary>Empty while no concession is in force.</summary>
     public required string ConcededBy { get; init; }
 
-    public bool Open => Standing is Standing.NotMet or Standing.NotShown or Standing.Stale;
+    public bool Open => Standing.Open;
 
     /// <summary>Where the value stands against its band, when it is a measured one.</summary>
     public Verdict? Verdict { get; init; }

@@ -8,7 +8,7 @@ public sealed record Line(Requirement Requirement, Standing Standing, Cause? Cau
     public RequirementId Id => Requirement.Id;
 
     /// <summary>Refuses release.</summary>
-    public bool Open => Standing is Standing.NotMet or Standing.NotShown or Standing.Stale;
+    public bool Open => Standing.Open;
 
     /// <summary>What is asked for, as a sentence names it.</summary>
     public string Text(JobState state) => Requirement.Facts.Words(state).Text;

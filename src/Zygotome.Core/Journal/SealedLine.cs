@@ -19,7 +19,7 @@ public sealed record SealedLine(string Id)
     public string Why { get; init; } = "";
     public SealedEvidence? Evidence { get; init; }
     public string ConcededBy { get; init; } = "";
-    public bool Open => Standing is Standing.NotMet or Standing.NotShown or Standing.Stale;
+    public bool Open => Standing.Open;
     public Verdict? Verdict { get; init; }
     public Side Side { get; init; }
 

@@ -10,3 +10,13 @@ public enum Standing
     Stale,
     Conceded,
 }
+
+/// <summary>What a standing means for the release.</summary>
+public static class Standings
+{
+    extension(Standing standing)
+    {
+        /// <summary>Refuses release.</summary>
+        public bool Open => standing is Standing.NotMet or Standing.NotShown or Standing.Stale;
+    }
+}

@@ -12,7 +12,7 @@ public sealed record Danger(string Code, string Now, LampId Where, ImmutableArra
     /// <summary>It is how an act ends, and comes before anything else; nobody made a mistake.</summary>
     public bool Follows { get; init; }
 
-    public Refusal Refusal => new($"danger/{Code}", Now, Where.Where);
+    public Refusal Refusal => new(Code, Now, Where.Where);
 }
 
 /// <summary>What puts a danger right, once it is done, as the lamps then say it.</summary>
@@ -38,7 +38,7 @@ public static class Dangers
             Now = danger.Code == MotorReady ? "Now the pack off, from behind, clear of the disc." : act.Afterwards,
         };
 
-    private const string MotorReady = "motor-ready";
+    private const string MotorReady = "danger/motor-ready";
 
     private static IEnumerable<Danger> Found(JobState state)
     {
@@ -74,7 +74,7 @@ public static class Dangers
         if (safety.Transmitter == LampIs.Off && !allowed.Contains(LampIs.Off) && !PowerOrder.Of(sheet).PackFirst)
         {
             yield return new Danger(
-                "transmitter-off",
+                "danger/transmitter-off",
                 motor
                     ? "Transmitter off, pack connected: keep clear of the discs. Transmitter on, cut set; or "
                         + "disconnect the "
@@ -88,7 +88,7 @@ public static class Dangers
         if (safety.Transmitter is LampIs.Live or LampIs.FullStick && motor && !allowed.Contains(safety.Transmitter))
         {
             yield return new Danger(
-                "cut-released",
+                "danger/cut-released",
                 "The throttle is live and the pack connected: throttle low now, and set the cut.",
                 transmitter,
                 [cutSet]
@@ -101,7 +101,7 @@ public static class Dangers
         )
         {
             yield return new Danger(
-                "pack-order",
+                "danger/pack-order",
                 $"Pack {connected[^1].Of} is connected without the one before it: disconnect it now.",
                 connected[^1],
                 [packOff]

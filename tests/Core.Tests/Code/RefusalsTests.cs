@@ -12,7 +12,7 @@ public sealed class RefusalsTests
 {
     private static readonly string Document = ProjectFolder.File("docs", "refusals.md");
 
-    private sealed record Made(string Code, string Words, string Room, string Place);
+    private sealed record Made(string Code, string Words, string Room);
 
     private static readonly Lazy<IReadOnlyList<Made>> All = new(() => [.. Found()]);
 
@@ -51,76 +51,78 @@ public sealed class RefusalsTests
     public void A_code_is_lower_case_and_says_first_whose_it_is() =>
         Assert.All(All.Value, m => Assert.Matches("^[a-z-]+/[a-z-]+$|^not-found$", m.Code));
 
-    // Wherever a text is given as a code: to a refusal, or to what makes one.
-    private static IEnumerable<Made> Found() =>
-        from call in Calls()
-        let code = Given(call, "code")
-        where code is not null
-        from text in Texts(code)
-        select new Made(
-            text,
-            Given(call, "text") is { } words ? string.Join(" *or* ", Words(words).Where(w => w != "…")) : "",
-            SourceCode.Place(code).Split('/')[0].Replace("Zygotome.", "", StringComparison.Ordinal) is var project
-            && project == "Core"
-                ? SourceCode.Place(code).Split('/')[1]
-                : project,
-            SourceCode.Place(code)
+    /// <summary>What is made up on the way is in no list: a code is said where it is used, or passed on.</summary>
+    [Fact]
+    public void No_code_is_put_together() =>
+        Assert.Empty(
+            from call in Calls.Value
+            from code in Choices(call.Code)
+            where call.Model.GetConstantValue(code) is not { HasValue: true }
+            where code is not (IdentifierNameSyntax or MemberAccessExpressionSyntax)
+            select $"{SourceCode.Place(code)}: {code}"
         );
 
-    private sealed record Call(IMethodSymbol To, IReadOnlyList<ArgumentSyntax> Arguments);
+    private static IEnumerable<Made> Found() =>
+        from call in Calls.Value
+        from code in Choices(call.Code)
+        let text = call.Model.GetConstantValue(code).Value as string
+        where text is { Length: > 0 }
+        let place = SourceCode.Place(code).Split('/')
+        select new Made(
+            text,
+            call.Words is null ? "" : string.Join(" *or* ", Choices(call.Words).Select(Sentence).Where(w => w != "…")),
+            place[0] == "Zygotome.Core" ? place[1] : place[0].Replace("Zygotome.", "", StringComparison.Ordinal)
+        );
 
-    private static IEnumerable<Call> Calls() =>
-        SourceCode
-            .Nodes<ArgumentListSyntax>()
-            .Where(n => n.Node.Arguments.Any(a => Texts(a.Expression).Any()))
-            .Select(n => (To: n.Model.GetSymbolInfo(n.Node.Parent!).Symbol as IMethodSymbol, n.Node.Arguments))
-            .Where(c => c.To is not null && c.To.ContainingType.Name != "Danger")
-            .Select(c => new Call(c.To!, [.. c.Arguments]))
-            .Where(c => c.To.Parameters.Any(p => p.Name.Equals("code", StringComparison.OrdinalIgnoreCase)));
+    /// <summary>Where something is given as a code: to a refusal, or to what makes one.</summary>
+    private sealed record Call(ExpressionSyntax Code, ExpressionSyntax? Words, SemanticModel Model);
 
-    private static ExpressionSyntax? Given(Call call, string name)
+    private static readonly Lazy<IReadOnlyList<Call>> Calls = new(() =>
+        [
+            .. from list in SourceCode.Nodes<ArgumentListSyntax>()
+            where list.Node.Arguments.Count > 1
+            let to = list.Model.GetSymbolInfo(list.Node.Parent!).Symbol as IMethodSymbol
+            where to is not null
+            let code = Given(to, list.Node, "code")
+            where code is not null
+            select new Call(code, Given(to, list.Node, "text") ?? Given(to, list.Node, "now"), list.Model),
+        ]
+    );
+
+    private static ExpressionSyntax? Given(IMethodSymbol to, ArgumentListSyntax given, string name)
     {
-        var place = call.To.Parameters.Select(p => p.Name.ToLowerInvariant()).ToList().IndexOf(name);
-        return call.Arguments.FirstOrDefault(a =>
-                a.NameColon?.Name.Identifier.Text.ToLowerInvariant() == name
-            )?.Expression
-            ?? (
-                place >= 0 && place < call.Arguments.Count && call.Arguments[place].NameColon is null
-                    ? call.Arguments[place].Expression
-                    : null
-            );
+        bool Is(string parameter) => parameter.Equals(name, StringComparison.OrdinalIgnoreCase);
+        var place = to.Parameters.Select(p => p.Name).ToList().FindIndex(Is);
+        return place < 0
+            ? null
+            : (
+                given.Arguments.FirstOrDefault(a => a.NameColon is { } n && Is(n.Name.Identifier.Text))
+                ?? given.Arguments.Take(place + 1).Skip(place).FirstOrDefault(a => a.NameColon is null)
+            )?.Expression;
     }
 
-    // "a" or "b", where one of two is meant.
-    private static IEnumerable<string> Texts(ExpressionSyntax code) =>
-        code.DescendantNodesAndSelf(n => n is not InvocationExpressionSyntax)
-            .OfType<LiteralExpressionSyntax>()
-            .Where(l => l.IsKind(SyntaxKind.StringLiteralExpression) && !IsAsked(l))
-            .Select(l => l.Token.ValueText)
-            .Where(t => t.Length > 0);
-
-    private static bool IsAsked(SyntaxNode literal) =>
-        literal.Ancestors().OfType<ConditionalExpressionSyntax>().Any(c => c.Condition.Contains(literal));
-
-    // One sentence for each way it can go; what is filled in, or chosen within a sentence, is left out.
-    private static IEnumerable<string> Words(ExpressionSyntax text) =>
+    // One for each way it can go.
+    private static IEnumerable<ExpressionSyntax> Choices(ExpressionSyntax text) =>
         text switch
         {
-            ParenthesizedExpressionSyntax p => Words(p.Expression),
-            ConditionalExpressionSyntax c => Words(c.WhenTrue).Concat(Words(c.WhenFalse)),
-            SwitchExpressionSyntax s => s.Arms.SelectMany(a => Words(a.Expression)),
-            _ => [Sentence(text).Replace('|', '/')],
+            ParenthesizedExpressionSyntax p => Choices(p.Expression),
+            ConditionalExpressionSyntax c => Choices(c.WhenTrue).Concat(Choices(c.WhenFalse)),
+            SwitchExpressionSyntax s => s.Arms.SelectMany(a => Choices(a.Expression)),
+            _ => [text],
         };
 
+    // What is filled in, or chosen within a sentence, is left out.
     private static string Sentence(ExpressionSyntax text) =>
         text switch
         {
             ParenthesizedExpressionSyntax p => Sentence(p.Expression),
             BinaryExpressionSyntax { RawKind: (int)SyntaxKind.AddExpression } sum => Sentence(sum.Left)
                 + Sentence(sum.Right),
-            LiteralExpressionSyntax literal => literal.Token.ValueText,
+            LiteralExpressionSyntax literal => literal.Token.ValueText.Replace('|', '/'),
             InterpolatedStringExpressionSyntax s => string.Concat(
-                s.Contents.Select(c => c is InterpolatedStringTextSyntax t ? t.TextToken.ValueText : "…")
+                s.Contents.Select(c =>
+                    c is InterpolatedStringTextSyntax t ? t.TextToken.ValueText.Replace('|', '/') : "…"
+                )
             ),
             _ => "…",
         };

@@ -12,7 +12,8 @@ public sealed class SettingsTests
     private static readonly Setting End = new(SettingKind.EndPoint, "aileron-left", "up");
     private static readonly Setting Transmitter = new(SettingKind.Transmitter);
 
-    private static Entry At(long seq, int minute) =>
+    /// <summary>Something of this seq, observed so many minutes after nine.</summary>
+    internal static Entry At(long seq, int minute) =>
         new(
             "J",
             seq,

@@ -11,7 +11,6 @@ namespace Zygotome.Core.Tests.Journal;
 /// </summary>
 public sealed class TwoOrdersProperties
 {
-    private static readonly DateTimeOffset Nine = new(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
     private static readonly Aspect[] Aspects =
     [
         new(AspectKind.Throw, "aileron-left"),
@@ -19,18 +18,6 @@ public sealed class TwoOrdersProperties
         new(AspectKind.Neutral, "aileron-left"),
         new(AspectKind.Mass),
     ];
-
-    private static Entry At(int seq, int minute) =>
-        new(
-            "J",
-            seq,
-            $"e{seq}",
-            new Core.Bind.Reversed("aileron"),
-            Bench.Vane,
-            Nine.AddMinutes(minute),
-            Nine.AddHours(1),
-            "l"
-        );
 
     private static readonly Gen<(int Minute, int Value, bool Act)[]> Told = Gen.Select(
         Gen.Int[0, 8],
@@ -55,10 +42,10 @@ public sealed class TwoOrdersProperties
                     foreach (var (minute, value, act) in told)
                     {
                         said.Add((said.Count + 1, minute, values[value], act));
-                        settings = settings.Say(At(said.Count, minute), setting, values[value], act);
+                        settings = settings.Say(SettingsTests.At(said.Count, minute), setting, values[value], act);
                     }
 
-                    var evidence = Evidence.Of(At(shown.Seq, shown.Minute));
+                    var evidence = Evidence.Of(SettingsTests.At(shown.Seq, shown.Minute));
                     var bySeq = said.Select(s => (s, Seen: s.Seq <= shown.Seq)).ToArray();
                     var byClock = said.OrderBy(s => (s.Minute, s.Seq))
                         .Select(s => (s, Seen: (s.Minute, s.Seq).CompareTo((shown.Minute, shown.Seq)) <= 0))
@@ -92,10 +79,14 @@ public sealed class TwoOrdersProperties
                     foreach (var (hand, i) in told.Select((t, i) => (t, i)))
                     {
                         var touched = Aspects[(hand.Value + (hand.Act ? 1 : 0)) % Aspects.Length];
-                        disturbances = disturbances.Add(At(i + 1, hand.Minute), $"{i + 1}", [touched, Aspects[3]]);
+                        disturbances = disturbances.Add(
+                            SettingsTests.At(i + 1, hand.Minute),
+                            $"{i + 1}",
+                            [touched, Aspects[3]]
+                        );
                     }
 
-                    var evidence = Evidence.Of(At(shown.Seq, shown.Minute));
+                    var evidence = Evidence.Of(SettingsTests.At(shown.Seq, shown.Minute));
                     var stale = told.Select((t, i) => (t, Seq: i + 1))
                         .Any(h =>
                             (h.Seq > shown.Seq || h.t.Minute > shown.Minute)

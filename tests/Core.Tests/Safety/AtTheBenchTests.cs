@@ -109,7 +109,7 @@ public sealed class AtTheBenchTests
                 (new(LampKind.Pack), LampIs.Connected)
             )
         );
-        Assert.Equal("motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
     }
 
     [Fact]

@@ -27,7 +27,7 @@ public sealed class HonestActsTests
         bench.Do(seen);
 
         // Before anything else: transmitter on, cut set.
-        Assert.Equal("transmitter-off", Assert.Single(Dangers.Of(bench.State), d => d.Follows).Code);
+        Assert.Equal("danger/transmitter-off", Assert.Single(Dangers.Of(bench.State), d => d.Follows).Code);
         Assert.Equal("danger/transmitter-off", bench.Refused(new Bound("M", 2, "button"))!.Code);
         bench.Say(LampKind.Transmitter, LampIs.CutSet);
         Assert.Null(bench.Refused(new Bound("M", 2, "button")));
@@ -42,7 +42,7 @@ public sealed class HonestActsTests
         bench.Say(LampKind.Transmitter, LampIs.Off);
         bench.Pass(TimeSpan.FromMinutes(11));
         bench.Say(LampKind.Transmitter, LampIs.Off);
-        Assert.Equal("transmitter-off", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/transmitter-off", Assert.Single(Dangers.Of(bench.State)).Code);
         Assert.Equal("danger/transmitter-off", bench.Refused(new FailsafeSeen(FailsafeBehaviour.AsDeclared))!.Code);
     }
 
@@ -65,7 +65,7 @@ public sealed class HonestActsTests
         bench.Do(Connect(Bench.Parasol));
         Assert.Empty(Dangers.Of(bench.State));
         bench.Do(new ActEnded(act, "two tones"));
-        Assert.Equal("cut-released", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/cut-released", Assert.Single(Dangers.Of(bench.State)).Code);
         bench.Say(LampKind.Transmitter, LampIs.CutSet);
         Assert.Empty(Dangers.Of(bench.State));
     }
@@ -146,7 +146,7 @@ public sealed class HonestActsTests
         bench.Say(LampKind.Transmitter, LampIs.FullStick);
         Assert.Empty(Dangers.Of(bench.State));
         bench.Do(new ActEnded(PoweredAct.FullPowerRun, "38 A, 14.2 V"));
-        Assert.Equal(["cut-released", "motor-ready"], Dangers.Of(bench.State).Select(d => d.Code));
+        Assert.Equal(["danger/cut-released", "danger/motor-ready"], Dangers.Of(bench.State).Select(d => d.Code));
         Assert.All(Dangers.Of(bench.State), d => Assert.True(d.Follows));
         bench.Say(LampKind.Transmitter, LampIs.CutSet);
         Assert.Equal("danger/motor-ready", bench.Refused(new Bound("M", 2, "button"))!.Code);
@@ -164,7 +164,7 @@ public sealed class HonestActsTests
         bench.Do(Connect(Bench.Parasol));
         bench.Pass(TimeSpan.FromMinutes(11));
         bench.Say(LampKind.Transmitter, LampIs.CutSet);
-        Assert.Equal("motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
     }
 
     [Fact]
@@ -194,7 +194,7 @@ public sealed class HonestActsTests
         Assert.Empty(Dangers.Of(bench.State));
         bench.Do(new StepDone("run-in"));
         Assert.DoesNotContain(Dangers.Of(bench.State), d => d.Follows);
-        Assert.Equal(["motor-ready", "cut-released"], Dangers.Of(bench.State).Select(d => d.Code));
+        Assert.Equal(["danger/motor-ready", "danger/cut-released"], Dangers.Of(bench.State).Select(d => d.Code));
     }
 
     private static SpecSheet WithStep(SpecSheet sheet, string like, Func<StepSpec, StepSpec> change) =>

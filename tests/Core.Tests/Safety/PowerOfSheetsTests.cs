@@ -28,7 +28,7 @@ public sealed class PowerOfSheetsTests
         bench.Do(LampsSaid.Of((right, LampIs.Connected)));
         Assert.Null(bench.Refused(new Bound("M", 2, "button")));
         bench.Do(LampsSaid.Of((left, LampIs.InBay)));
-        Assert.Equal("pack-order", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/pack-order", Assert.Single(Dangers.Of(bench.State)).Code);
     }
 
     [Fact]
@@ -47,7 +47,7 @@ public sealed class PowerOfSheetsTests
         };
         bench.Know(two);
         bench.Do(new SheetMoved(2, two.Hash, "two packs now"), Bench.Thorne);
-        Assert.Equal("transmitter-off", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/transmitter-off", Assert.Single(Dangers.Of(bench.State)).Code);
         bench.Do(Assert.Single(Dangers.Of(bench.State)).Remedies[1].Said);
         Assert.Empty(Dangers.Of(bench.State));
     }
@@ -150,7 +150,7 @@ public sealed class PowerOfSheetsTests
 
         Assert.Null(bench.Refused(new Bound("M", 2, "button")));
         bench = Stored(bench, new PropellerSaid(PropellerSeen.Fitted));
-        Assert.Equal("motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
+        Assert.Equal("danger/motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
         bench = Stored(bench, new PackSaid(PackSeen.Out));
         bench = Stored(bench, new PropellerSaid(PropellerSeen.WiresOff));
         Assert.Null(bench.Refused(Connect(Transport)));

@@ -118,9 +118,9 @@ public sealed class PowerProperties
 
                         // A motor made ready under power is put right by the pack alone, whatever is said of the motor.
                         Assert.True(
-                            danger.All(d => d.Code != "motor-ready")
+                            danger.All(d => d.Code != "danger/motor-ready")
                                 || !Connected(bench.State)
-                                || Dangers.Of(bench.State).Any(d => d.Code == "motor-ready"),
+                                || Dangers.Of(bench.State).Any(d => d.Code == "danger/motor-ready"),
                             $"{body} hid a motor made ready"
                         );
                     }
