@@ -91,12 +91,21 @@ public sealed class FullJob
     internal static void Walk(Technician t)
     {
         string Act() => t.Find(OpenQA.Selenium.By.CssSelector("button[data-act]")).Text.Split('\n')[0].Trim();
-        for (var act = Act(); act.EndsWith(": sound", StringComparison.Ordinal); act = Act())
+        bool Asks() => Act().EndsWith(": sound", StringComparison.Ordinal);
+        bool Done() => !t.Text.Contains("to go", StringComparison.Ordinal);
+
+        // Right after what was recorded last, the act on the screen may still be that one's.
+        while (true)
         {
+            t.Until(() => Asks() || Done(), "the walk asks for a place, or is done");
+            if (Done())
+            {
+                return;
+            }
+
+            var act = Act();
             t.Act(act).Until(() => Act() != act, "the next place");
         }
-
-        t.DoNotSee("to go");
     }
 
     private static void Build(Technician t, Application application, string id)
