@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Zygotome.Core.Journal;
@@ -7,7 +8,7 @@ namespace Zygotome.Server;
 
 /// <summary>
 /// The OpenAPI document, with the body of every kind of entry in it so that clients are typed as strictly as the
-/// journal.
+/// journal, and the <see cref="Contract"/> of what a client would else keep in lists of its own.
 /// </summary>
 internal static class ApiDocument
 {
@@ -16,10 +17,14 @@ internal static class ApiDocument
         options.AddSchemaTransformer(
             (schema, context, _) =>
             {
-                if (context.JsonTypeInfo.Type == typeof(Quantity))
+                var type = context.JsonTypeInfo.Type;
+                if (type == typeof(Quantity))
                 {
-                    schema.Type = JsonSchemaType.String;
-                    schema.Description = "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".";
+                    AsQuantity(schema);
+                }
+                else if (type == typeof(ImmutableArray<Quantity>))
+                {
+                    schema.Items = AsQuantity(new OpenApiSchema());
                 }
 
                 return Task.CompletedTask;
@@ -33,10 +38,20 @@ internal static class ApiDocument
                 foreach (var kind in Core.Job.Stages.Kinds.All)
                 {
                     var schema = await context.GetOrCreateSchemaAsync(kind.Body, null, cancel);
-                    document.AddComponent($"Entry.{kind.Body.Name}", AsPosted(schema, kind));
+                    document.AddComponent(Contract.SchemaOf(kind), AsPosted(schema, kind));
                 }
+
+                Contract.Add(document, context.DescriptionGroups.SelectMany(g => g.Items));
             }
         );
+    }
+
+    private static OpenApiSchema AsQuantity(OpenApiSchema schema)
+    {
+        schema.Type = JsonSchemaType.String;
+        schema.Format = Contract.QuantityFormat;
+        schema.Description = "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".";
+        return schema;
     }
 
     // What is looked up is posted as an id, and what the server says is not posted.

@@ -22,8 +22,21 @@ internal static class Problems
         IEnumerable<KeyValuePair<string, object?>>? more = null
     ) => TypedResults.Problem(Details(status, code, text, where, more));
 
-    public static ProblemHttpResult Of(Refusal refusal, int status = StatusCodes.Status422UnprocessableEntity) =>
-        Of(status, refusal.Code, refusal.Text, refusal.Where);
+    /// <param name="said">What was refused, in words; empty where nobody could read it.</param>
+    public static ProblemHttpResult Of(
+        Refusal refusal,
+        int status = StatusCodes.Status422UnprocessableEntity,
+        string said = ""
+    ) =>
+        Of(
+            status,
+            refusal.Code,
+            refusal.Text,
+            refusal.Where,
+            new KeyValuePair<string, object?>[] { new("lamp", refusal.Lamp), new("said", said) }.Where(f =>
+                f.Value is string { Length: > 0 }
+            )
+        );
 
     /// <summary>A file or table with mistakes: how many, and every one with its place.</summary>
     public static ProblemHttpResult Mistakes(string code, string what, IReadOnlyList<SheetError> mistakes) =>

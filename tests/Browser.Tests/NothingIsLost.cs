@@ -32,6 +32,99 @@ public sealed class NothingIsLost
     }
 
     [Fact]
+    public async Task What_waits_is_sent_in_the_order_it_was_seen_and_nothing_recorded_later_overtakes_it()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        AtTheLatch(t);
+        t.Offline(true);
+        t.Press("One Hatch latch more").See("1 waiting to send");
+        t.Press("One Hatch latch more").See("2 waiting to send");
+
+        // The next is recorded before the page has noticed that the network is back.
+        t.SlowNetwork(TimeSpan.FromMilliseconds(400));
+        t.Press("One Hatch latch more").DoNotSee("waiting to send");
+        t.Until(() => application.Job("J-0152").State.Unpack.CountOf("hatch-latch") == 3, "all three are counted");
+        var seen = application.Job("J-0152").Journal.Where(e => e.Body is Counted).Select(e => e.ObservedAt).ToArray();
+        Assert.Equal(seen.Order(), seen);
+    }
+
+    [Fact]
+    public async Task What_was_refused_later_stays_to_be_mended_holds_back_what_follows_it_and_no_other_job()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        int Latches() => application.Job("J-0152").State.Unpack.CountOf("hatch-latch");
+        AtTheLatch(t);
+        t.Offline(true);
+        var field = t.Find(By.CssSelector("[aria-label='Several at once']"));
+        field.SendKeys("2500" + Keys.Enter);
+        t.See("1 waiting to send").Press("One Hatch latch more").See("2 waiting to send");
+        t.Offline(false);
+        t.See("Not taken:").See("+2500 Hatch latch").See("1 waiting to send");
+        Assert.Equal(0, Latches());
+
+        // Another job goes on.
+        t.Go("/jobs/J-0154/unpack?room=parts").See("Bag B").Press("Bag B").Press("Machine screw 2 × 8 mm");
+        t.Press("One Machine screw 2 × 8 mm more").See("R. Vane: +1 Machine screw 2 × 8 mm");
+
+        // It is still there after a reload, and a decision waits for it as everything does.
+        t.Browser.Navigate().Refresh();
+        t.See("Not taken:").Press("Look").See("A count of 2500 at once is not possible.");
+        t.Fill("what was meant", "2").Press("Send again").DoNotSee("Not taken:").DoNotSee("waiting to send");
+        t.Until(() => Latches() == 3, "the mended one and the one behind it are counted");
+        Assert.Equal(
+            [2, 1],
+            application
+                .Job("J-0152")
+                .Journal.Select(e => e.Body)
+                .OfType<Counted>()
+                .Where(c => c.Part == "hatch-latch")
+                .Select(c => c.Delta)
+        );
+    }
+
+    [Fact]
+    public async Task What_was_refused_later_is_let_go_only_by_saying_so_twice()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        AtTheLatch(t);
+        t.Offline(true);
+        t.Find(By.CssSelector("[aria-label='Several at once']")).SendKeys("2500" + Keys.Enter);
+        t.See("1 waiting to send").Press("One Hatch latch more").See("2 waiting to send");
+        t.Offline(false);
+        t.See("Not taken:").Press("Look").Press("Let it go").See("It is then recorded nowhere.").Press("Keep it");
+        t.Press("Let it go").Press("Let it go for good").DoNotSee("Not taken:").DoNotSee("waiting to send");
+        t.Until(() => application.Job("J-0152").State.Unpack.CountOf("hatch-latch") == 1, "what followed is counted");
+    }
+
+    /// <summary>The server said that it cannot: that is an answer, and not a network that is away.</summary>
+    [Fact]
+    public async Task A_job_that_the_server_cannot_read_answers_and_holds_up_no_other()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0154/unpack?room=parts").See("Bag B").Press("Bag B").Press("Machine screw 2 × 8 mm");
+        t.Offline(true);
+        t.Press("One Machine screw 2 × 8 mm more").See("1 waiting to send");
+        using (var connection = application.PastTheProgram())
+        {
+            using var command = connection.CreateCommand();
+            command.CommandText =
+                "INSERT INTO journal SELECT 9999, 'J-0154', 999, 'broken', x'00', hash, shop_hash FROM journal LIMIT 1";
+            command.ExecuteNonQuery();
+        }
+
+        var port = new Uri(application.Url).Port;
+        await application.Restart(o => o with { Port = port });
+        t.Offline(false);
+        t.See("Not taken:").Press("Look").See("cannot be read").Press("Close");
+        AtTheLatch(t);
+        t.Press("One Hatch latch more").See("R. Vane: +1 Hatch latch");
+    }
+
+    [Fact]
     public async Task What_is_typed_faster_than_the_network_is_counted_for_the_part_in_hand()
     {
         await using var application = await Application.Start();

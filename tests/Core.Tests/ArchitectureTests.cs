@@ -171,38 +171,6 @@ public sealed partial class ArchitectureTests
         );
     }
 
-    /// <summary>
-    /// A requirement that no screen can show would be a dead end. Opening a job is a screen of its own; the record is
-    /// sent outside the program so far; three are for other programs, the screens say the same otherwise (a pack
-    /// brought and chosen, counts up and down); three lamps of older entries are taken no more. What counts is a call
-    /// that records, not a mention.
-    /// </summary>
-    [Fact]
-    public void Every_kind_of_entry_is_recorded_from_some_screen()
-    {
-        var recorded = Directory
-            .GetFiles(ProjectFolder.File("ui", "src"), "*.ts*", SearchOption.AllDirectories)
-            .SelectMany(f => Recorded().Matches(File.ReadAllText(f)))
-            .Select(m => m.Groups["kind"].Value);
-        Assert.Equal(
-            [
-                "build/pack",
-                "build/propeller",
-                "build/transmitter",
-                "handover/sent",
-                "receive/battery",
-                "receive/opened",
-                "receive/sheet-confirmed",
-                "unpack/count-set",
-                "unpack/wrong",
-            ],
-            Stages.Kinds.All.Select(k => k.Type).Except(recorded).Order(StringComparer.Ordinal)
-        );
-    }
-
-    [GeneratedRegex("(\\brecord\\(\\s*|\\btype: )'(?<kind>[a-z]+/[a-z-]+)'")]
-    private static partial Regex Recorded();
-
     /// <summary>What a line is about is a fact of its own, on the screen as in the rules.</summary>
     [Fact]
     public void No_id_and_no_sentence_of_the_ledger_is_cut_apart()

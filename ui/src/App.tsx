@@ -3,8 +3,9 @@ import { useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { onLapse } from './api/lapsed';
 import { leads, useMe } from './api/me';
-import { flush, onWaiting } from './api/outbox';
+import { flush } from './api/outbox';
 import { refresh, useLive, useShop } from './api/queries';
+import { Outbox } from './shared/Outbox';
 import { setZone } from './shared/time';
 import { useRoom } from './shared/room';
 import { JobFrame } from './stages/JobFrame';
@@ -25,7 +26,6 @@ export function App() {
   const [room, turn] = useRoom();
   const location = useLocation();
   const client = useQueryClient();
-  const [said, setSaid] = useState('');
   const [lapsed, setLapsed] = useState(false);
   useLive(!!me && !lapsed);
   // Where nobody is signed in yet, nothing ran out.
@@ -33,10 +33,7 @@ export function App() {
   useEffect(() => {
     if (!me || lapsed) return;
     const send = async () => {
-      const sent = await flush(me.id, (w, r) =>
-        setSaid(`Not taken: ${w.entries.map((e) => e.type).join(', ')} of ${w.jobId}. ${r.message}`),
-      );
-      if (sent > 0) await refresh(client);
+      if ((await flush(me.id)) > 0) await refresh(client);
     };
     void send();
     const timer = setInterval(() => void send(), 5000);
@@ -70,7 +67,7 @@ export function App() {
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>
       {me && lapsed && <SignInAgain me={me} onBack={() => setLapsed(false)} />}
-      <WaitingNote said={said} onClose={() => setSaid('')} />
+      <Outbox />
     </>
   );
 }
@@ -96,31 +93,5 @@ function CutNote() {
       <strong>To be read only.</strong> {data.cut}. Nothing is recorded until a lead has had a backup restored; what is
       typed meanwhile waits on this device.
     </p>
-  );
-}
-
-/** Entries on this device that the server has not acknowledged yet, and one it would not take. */
-function WaitingNote({ said, onClose }: { said: string; onClose: () => void }) {
-  const [count, setCount] = useState(0);
-  useEffect(() => onWaiting(setCount), []);
-  const [shown, setShown] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setShown(count > 0), count > 0 ? 1500 : 0);
-    return () => clearTimeout(timer);
-  }, [count]);
-  if (!shown && !said) return null;
-  return (
-    <div
-      role="status"
-      className="fixed bottom-[56px] left-1/2 z-40 flex -translate-x-1/2 items-center gap-4 border-2 border-ink bg-tape
-        px-4 py-2 text-on-tape"
-    >
-      {said || `${count} waiting to send: kept on this device`}
-      {said && (
-        <button type="button" className="min-h-[44px] underline" onClick={onClose}>
-          Close
-        </button>
-      )}
-    </div>
   );
 }

@@ -42,5 +42,5 @@ public sealed record BallastFitted(string Station, int Pieces) : EntryBody, IPow
     }
 
     public override string Say(JobState state) =>
-        $"Ballast at {Station}: {Pieces:+0;-0} {(Math.Abs(Pieces) == 1 ? "piece" : "pieces")}";
+        $"Ballast at {Station}: {Pieces:+0;-0} {(Pieces is 1 or -1 ? "piece" : "pieces")}";
 }

@@ -29,7 +29,7 @@ public sealed record RadioSet(RadioSetting Setting, string Function = "", string
                 "bind/function",
                 OfFunction
                     ? $"Nothing on this aircraft is moved by \"{Function}\"; {string.Join(", ", Functions(state))} are."
-                    : $"{Words} is not set for one function.",
+                    : $"{Texts.Capital(Words(Setting))} is not set for one function.",
                 "body.function"
             )
             : Texts.Fits(Value, "body.value", 80);
@@ -41,7 +41,7 @@ public sealed record RadioSet(RadioSetting Setting, string Function = "", string
         );
 
     public override string Say(JobState state) =>
-        $"{Words}{(Function.Length > 0 ? $" of {Function}" : "")}"
+        $"{Texts.Capital(Words(Setting))}{(Function.Length > 0 ? $" of {Function}" : "")}"
         + (Value.Length > 0 ? $" set to {Value.Trim()}" : " changed");
 
     private static IEnumerable<string> Functions(JobState state) =>
@@ -57,13 +57,14 @@ public sealed record RadioSet(RadioSetting Setting, string Function = "", string
             _ => SettingKind.SurfaceCount,
         };
 
-    private string Words =>
-        Setting switch
+    /// <summary>What is set: "throttle cut".</summary>
+    internal static string Words(RadioSetting setting) =>
+        setting switch
         {
-            RadioSetting.Mix => "Mix",
-            RadioSetting.Expo => "Expo",
-            RadioSetting.ThrottleCut => "Throttle cut",
-            RadioSetting.StabiliserGain => "Stabiliser gain",
-            _ => "Surface count of the stabiliser",
+            RadioSetting.Mix => "mix",
+            RadioSetting.Expo => "expo",
+            RadioSetting.ThrottleCut => "throttle cut",
+            RadioSetting.StabiliserGain => "stabiliser gain",
+            _ => "surface count of the stabiliser",
         };
 }

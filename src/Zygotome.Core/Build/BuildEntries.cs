@@ -14,9 +14,13 @@ public static class BuildEntries
             LooksUp = [new("adhesive", ShopFact.Adhesive), new("benchCelsius", ShopFact.BenchTemperature)],
         },
         EntryKind.Of<StepHandled>("build/step-handled", Posters.Bench),
-        EntryKind.Of<CureBegan>("build/cure-began", Posters.Lead),
+        EntryKind.Of<CureBegan>("build/cure-began", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+        },
         EntryKind.Of<LampsSaid>("build/lamps", Posters.Bench) with
         {
+            Decides = Decides.WhenConnecting,
             Retractable = false,
         },
         EntryKind.Of<PropellerSaid>("build/propeller", Posters.Bench) with
@@ -25,6 +29,7 @@ public static class BuildEntries
         },
         EntryKind.Of<PackSaid>("build/pack", Posters.Bench) with
         {
+            Decides = Decides.WhenConnecting,
             Retractable = false,
         },
         EntryKind.Of<TransmitterSaid>("build/transmitter", Posters.Bench) with

@@ -8,8 +8,6 @@ namespace Zygotome.Core.Build;
 /// </summary>
 public sealed record CureBegan(string Step, DateTimeOffset At, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Progress(Step) is not { CuresFrom: { } from, HandleAt: not null } progress
             ? new Refusal("build/no-cure", "That step has no glue curing.", "body.step")

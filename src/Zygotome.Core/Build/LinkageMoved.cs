@@ -23,8 +23,9 @@ public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detai
         state
             .With(state.Build with { Moved = state.Build.Moved.Add(this) })
             .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(state.Sheet, Surface))
-            .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part).ToLowerInvariant()), Detail);
+            .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part)), Detail);
 
     public override string Say(JobState state) =>
-        $"{BuildRules.Words(Part)} of the {state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";
+        $"{Texts.Capital(BuildRules.Words(Part))} of the "
+        + $"{state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";
 }

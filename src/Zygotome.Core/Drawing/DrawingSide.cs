@@ -30,6 +30,15 @@ public static class DrawingSides
             _ => new(y, x),
         };
 
+    /// <summary>How the aircraft lies, for who stands before it.</summary>
+    public static string Words(DrawingSide side) =>
+        side switch
+        {
+            DrawingSide.Below => "seen from below: left and right change sides",
+            DrawingSide.Side => "seen from its left, nose to the left",
+            _ => "seen from above, nose up",
+        };
+
     internal static AircraftDrawing Below(AircraftDrawing plan)
     {
         var parts = plan

@@ -8,8 +8,6 @@ namespace Zygotome.Core.HandOver;
 public sealed record Conceded(string Requirement, string Reason, string OwnerAcceptance = "", ConcededSight? Saw = null)
     : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override EntryBody Composed(JobState state, Entry entry) =>
         this with
         {

@@ -9,11 +9,13 @@ public static class HandOverEntries
     [
         EntryKind.Of<Conceded>("handover/conceded", Posters.Lead) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
             LooksUp = [new("saw", ShopFact.Job)],
         },
         EntryKind.Of<Released>("handover/released", Posters.Bench) with
         {
+            Decides = Decides.Always,
             Retractable = false,
             OwnDoor = true,
         },
@@ -29,6 +31,7 @@ public static class HandOverEntries
         },
         EntryKind.Of<Reopened>("handover/reopened", Posters.Bench) with
         {
+            Decides = Decides.Always,
             Retractable = false,
             AfterRelease = true,
         },

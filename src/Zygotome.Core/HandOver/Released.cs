@@ -14,8 +14,6 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
 {
     public PowerState Needs(JobState state) => PowerState.HandOver;
 
-    public override bool IsDecision() => true;
-
     /// <summary>
     /// The release that could be recorded now, without its record's hash; or the refusal that names what is open.
     /// </summary>

@@ -5,8 +5,6 @@ namespace Zygotome.Core.HandOver;
 /// <summary>A released job is opened again. Physical evidence is stale; earlier records stay, by number.</summary>
 public sealed record Reopened(string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         HandOverRules.NeedsRelease(state) ?? Texts.Reason(Reason, "body.reason", "Say why it is opened again.");
 

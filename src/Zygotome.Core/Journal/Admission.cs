@@ -41,7 +41,7 @@ public static class Admission
     /// for facts.</param>
     public static AdmissionAnswer Ask(JobState state, Entry entry, long? expectedSeq)
     {
-        if (entry.Body.IsDecision() && state.Opened)
+        if (state.Opened && state.Stages.Kinds.Of(entry.Body)?.IsDecision(entry.Body) == true)
         {
             if (expectedSeq is null)
             {

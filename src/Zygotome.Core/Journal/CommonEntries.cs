@@ -4,5 +4,5 @@ namespace Zygotome.Core.Journal;
 public static class CommonEntries
 {
     public static IReadOnlyList<EntryKind> Kinds { get; } =
-    [EntryKind.Of<Retracted>("job/retracted", Posters.Anybody) with { Retractable = false }];
+    [EntryKind.Of<Retracted>("job/retracted", Posters.Anybody) with { Decides = Decides.Always, Retractable = false }];
 }

@@ -6,11 +6,6 @@ namespace Zygotome.Core.Journal;
 /// <summary>What an entry says. Each stage adds its own kinds; <see cref="EntryKinds"/> lists them.</summary>
 public abstract record EntryBody
 {
-    /// <summary>
-    /// Whether this decides on the strength of what was on the screen, so that it needs an expected seq. Facts do not.
-    /// </summary>
-    public virtual bool IsDecision() => false;
-
     /// <summary>Requirement ids this entry is evidence for.</summary>
     public virtual IEnumerable<string> Shows() => [];
 

@@ -33,11 +33,26 @@ public sealed record EntryKind(
 
     public required Posters By { get; init; }
 
+    /// <summary>Whether it is a fact, or a decision on what was on the screen.</summary>
+    public Decides Decides { get; init; }
+
     /// <summary>Fields the server looks up or says itself; see <see cref="ShopLists.Fill"/>.</summary>
     public ImmutableArray<LookedUp> LooksUp { get; init; } = [];
 
     /// <summary>On the closed list that a released job still takes.</summary>
     public bool AfterRelease { get; init; }
+
+    /// <summary>
+    /// Whether this one was decided on the strength of what was on the screen, so that it needs an expected seq and is
+    /// refused when overtaken. Facts are taken whenever they come.
+    /// </summary>
+    public bool IsDecision(EntryBody body) =>
+        Decides switch
+        {
+            Decides.Always => true,
+            Decides.WhenConnecting => body is IConnects connecting && connecting.Connects(),
+            _ => false,
+        };
 
     /// <summary>A kind of that body, version 1, that may be retracted.</summary>
     public static EntryKind Of<T>(string type, Posters by)

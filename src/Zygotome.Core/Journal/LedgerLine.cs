@@ -43,6 +43,9 @@ public sealed record LedgerLine
     public Verdict? Verdict { get; init; }
 
     public Side Side { get; init; }
+
+    /// <summary>How far outside its band: "1.2 mm too little"; empty within, and where nothing is measured.</summary>
+    public string OutBy { get; init; } = "";
 }
 
 /// <summary>The counted evidence, as it is printed.</summary>

@@ -35,6 +35,7 @@ public sealed record Line(Requirement Requirement, Standing Standing, Cause? Cau
             ConcededBy = Concession?.By.Name ?? "",
             Verdict = Requirement.Judgement?.Verdict,
             Side = Requirement.Judgement?.Side ?? default,
+            OutBy = Requirement.Judgement?.OutBy ?? "",
         };
     }
 }

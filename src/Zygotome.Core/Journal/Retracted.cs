@@ -17,8 +17,6 @@ public sealed record Retracted(
     ImmutableArray<Quantity>? Corrected = null
 ) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (Named(state) is not { } target)

@@ -34,6 +34,9 @@ public sealed class StageSet
     /// <summary>Every kind of entry, by stage.</summary>
     public EntryKinds Kinds { get; }
 
+    /// <summary>The stage whose list a kind stands in; null of those that belong to none.</summary>
+    public Stage? StageOf(EntryKind kind) => _stages.FirstOrDefault(s => s.Kinds.Contains(kind))?.Stage;
+
     /// <summary>What a job holds before its first entry, each of a type of its own.</summary>
     internal ImmutableArray<object> Initial { get; }
 

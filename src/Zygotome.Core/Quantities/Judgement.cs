@@ -32,6 +32,9 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
     /// </summary>
     public bool Shows { get; init; } = true;
 
+    /// <summary>How far outside and on which side, in words: "1.2 mm too little"; empty within.</summary>
+    public string OutBy { get; init; } = "";
+
     /// <param name="value">In the band's unit; rounded to 10⁻⁶ before it meets a limit.</param>
     /// <param name="u">Expanded uncertainty, same unit, ≥ 0.</param>
     /// <param name="guarded">The shop takes <see cref="Verdict.In"/> only.</param>
@@ -50,6 +53,8 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
             outside <= 0 ? Side.Within
             : below > above ? Side.TooLittle
             : Side.TooMuch;
+        var outBy =
+            outside <= 0 ? "" : $"{Amount(outside, band.Unit)} too {(side == Side.TooLittle ? "little" : "much")}";
         var shows = band.Width is not { } width || Numbers.Round(width - (2 * u)) >= 0;
         var releases = shows && (verdict == Verdict.In || (verdict == Verdict.InClose && !guarded));
         return new Judgement(
@@ -57,21 +62,21 @@ public sealed record Judgement(Verdict Verdict, Side Side, double By, bool Relea
             Side: side,
             By: Math.Max(0, outside),
             Releases: releases,
-            Phrase: Say(verdict, side, outside, band.Unit),
+            Phrase: Say(verdict, outBy),
             Hint: Hardly(band, u, shows)
         )
         {
             Shows = shows,
+            OutBy = outBy,
         };
     }
 
-    private static string Say(Verdict verdict, Side side, double by, string unit) =>
+    private static string Say(Verdict verdict, string outBy) =>
         verdict switch
         {
             Verdict.In => "In",
             Verdict.InClose => "In, close",
-            _ => $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {Amount(by, unit)} too "
-                + $"{(side == Side.TooLittle ? "little" : "much")}",
+            _ => $"{(verdict == Verdict.Out ? "Out" : "Out, close")}: {outBy}",
         };
 
     // Never "0.0 mm too much": what is displayed must not contradict the verdict.

@@ -40,12 +40,5 @@ public sealed record AddOnBrought(
             );
 
     public override string Say(JobState state) =>
-        $"{Name.Trim()}, "
-        + Mass.Text
-        + State switch
-        {
-            AddOnState.Tested => ", tested",
-            AddOnState.NotConnected => ", not connected",
-            _ => "",
-        };
+        $"{Name.Trim()}, " + Mass.Text + (State == AddOnState.Recorded ? "" : $", {ReceiveWords.Of(State)}");
 }

@@ -5,8 +5,6 @@ namespace Zygotome.Core.Receive;
 /// <summary>Which of the packs flies. Weight and balance are shown anew.</summary>
 public sealed record PackChosen(string Name) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Receive.Packs.Any(p => p.Name == Name)
             ? null

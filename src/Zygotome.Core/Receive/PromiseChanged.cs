@@ -6,8 +6,6 @@ namespace Zygotome.Core.Receive;
 /// <summary>Another date is promised, with its reason; from today to two years on.</summary>
 public sealed record PromiseChanged(DateOnly Promised, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     internal static Refusal? Possible(DateOnly promised, DateOnly today, string where)
     {
         return promised < today || promised > today.AddYears(2)

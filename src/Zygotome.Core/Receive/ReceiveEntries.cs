@@ -18,14 +18,17 @@ public static class ReceiveEntries
         EntryKind.Of<ReceiverGiven>("receive/receiver", Posters.Anybody),
         EntryKind.Of<PromiseChanged>("receive/promised", Posters.Anybody) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<ValueGiven>("receive/value-given", Posters.Lead) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<SheetMoved>("receive/sheet-moved", Posters.Lead) with
         {
+            Decides = Decides.Always,
             LooksUp = [new("confirmed", ShopFact.Job)],
         },
         EntryKind.Of<SheetConfirmed>("receive/sheet-confirmed", Posters.Lead) with
@@ -34,7 +37,10 @@ public static class ReceiveEntries
             OwnDoor = true,
         },
         EntryKind.Of<PackBrought>("receive/pack-brought", Posters.Anybody),
-        EntryKind.Of<PackChosen>("receive/pack-chosen", Posters.Anybody),
+        EntryKind.Of<PackChosen>("receive/pack-chosen", Posters.Anybody) with
+        {
+            Decides = Decides.Always,
+        },
         EntryKind.Of<TransmitterBrought>("receive/transmitter", Posters.Anybody),
         EntryKind.Of<AddOnBrought>("receive/add-on", Posters.Anybody),
         EntryKind.Of<CartonSeen>("receive/carton", Posters.Anybody),
@@ -46,7 +52,10 @@ public static class ReceiveEntries
         {
             Withdrawable = true,
         },
-        EntryKind.Of<SchoolChosen>("receive/school", Posters.Anybody),
+        EntryKind.Of<SchoolChosen>("receive/school", Posters.Anybody) with
+        {
+            Decides = Decides.Always,
+        },
         EntryKind.Of<ToBuySaid>("receive/to-buy", Posters.Anybody) with
         {
             Withdrawable = true,

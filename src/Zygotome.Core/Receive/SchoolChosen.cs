@@ -6,8 +6,6 @@ namespace Zygotome.Core.Receive;
 /// <summary>A school other than the shop's default, or the default said aloud.</summary>
 public sealed record SchoolChosen(string School, string Option, string Reason = "") : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         Schools.Find(School) is not { } school
             ? new Refusal("receive/school", $"\"{School}\" is not a question anybody asked.", "body.school")

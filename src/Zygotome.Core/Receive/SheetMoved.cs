@@ -17,8 +17,6 @@ public sealed record SheetMoved(
     SheetConfirmation? Confirmed = null
 ) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override EntryBody Composed(JobState state, Entry entry) =>
         this with
         {

@@ -25,7 +25,5 @@ public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null
             }
         );
 
-    public override string Say(JobState state) =>
-        $"{Item.Split('/')[^1].Replace('-', ' ')}: "
-        + $"{(State == BuyState.NotNeeded ? "not needed" : State.ToString().ToLowerInvariant())}";
+    public override string Say(JobState state) => $"{Item.Split('/')[^1].Replace('-', ' ')}: " + ReceiveWords.Of(State);
 }

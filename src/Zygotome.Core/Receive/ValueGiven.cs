@@ -11,8 +11,6 @@ namespace Zygotome.Core.Receive;
 /// <param name="For">A <see cref="SheetGap"/>, such as <c>throw/rudder/rudder/high/right</c>.</param>
 public sealed record ValueGiven(string For, Quantity Value, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry)
     {
         // A value once given may be given anew.

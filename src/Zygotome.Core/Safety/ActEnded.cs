@@ -10,10 +10,9 @@ public sealed record ActEnded(PoweredAct Act, string Seen = "") : EntryBody
         state.Safety.Act is not { } open || open.Act != Act
             ? new Refusal("power/not-open", $"{PoweredActs.Of(Act).Title} is not open.", "body.act")
         : Seen.Trim().Length > 0 && !open.Reached
-            ? new Refusal(
+            ? new LampId(LampKind.Transmitter).Refused(
                 "power/not-reached",
-                $"{PoweredActs.Of(Act).Do} Say so, then what was seen.",
-                "lamps.transmitter"
+                $"{PoweredActs.Of(Act).Do} Say so, then what was seen."
             )
         : Texts.Fits(Seen, "body.seen");
 

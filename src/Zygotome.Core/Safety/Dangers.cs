@@ -12,7 +12,7 @@ public sealed record Danger(string Code, string Now, LampId Where, ImmutableArra
     /// <summary>It is how an act ends, and comes before anything else; nobody made a mistake.</summary>
     public bool Follows { get; init; }
 
-    public Refusal Refusal => new(Code, Now, Where.Where);
+    public Refusal Refusal => Where.Refused(Code, Now);
 }
 
 /// <summary>What puts a danger right, once it is done, as the lamps then say it.</summary>

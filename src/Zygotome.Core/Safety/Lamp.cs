@@ -57,8 +57,11 @@ public readonly record struct LampId(LampKind Kind, string Of = "")
             (a, b) => a.Kind != b.Kind ? a.Kind.CompareTo(b.Kind) : string.CompareOrdinal(a.Of, b.Of)
         );
 
-    /// <summary>Where a refusal leads: <c>lamps.propeller.left</c>.</summary>
+    /// <summary>Its key, and where a refusal leads: <c>lamps.propeller.left</c>.</summary>
     public string Where => $"lamps.{Kind.ToString().ToLowerInvariant()}{(Of is { Length: > 0 } of ? $".{of}" : "")}";
+
+    /// <summary>The refusal of what waits until somebody has looked at this lamp, or said otherwise of it.</summary>
+    public Refusal Refused(string code, string text) => new(code, text, Where) { Lamp = Where };
 }
 
 /// <summary>What somebody said about a thing that can hurt, and in which look.</summary>

@@ -10,13 +10,13 @@ public sealed record LampSaid(LampKind Lamp, LampIs Is, string Of = "");
 /// One look at what can hurt, any number of lamps in one act. Facts, taken whatever they say and never retracted; but a
 /// pack that was not connected is connected only as <see cref="PowerState.Powered"/> or the open act allows.
 /// </summary>
-public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
+public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConnects
 {
     /// <summary>Said of these lamps.</summary>
     public static LampsSaid Of(params IEnumerable<(LampId Id, LampIs Is)> said) =>
         new([.. said.Select(s => new LampSaid(s.Id.Kind, s.Is, s.Id.Of))]);
 
-    public override bool IsDecision() => Said.Any(s => s.Is == LampIs.Connected);
+    public bool Connects() => Said.Any(s => s.Is == LampIs.Connected);
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -102,11 +102,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody
         var first = order.TakeWhile(p => after.Safety.Last(p) == LampIs.Connected).Count();
         var early = connecting.Where(p => order.IndexOf(p) > first).ToArray();
         return PowerOrder.Of(after.Sheet).Packs && early.Length > 0
-            ? new Refusal(
-                "lamps/pack-order",
-                $"Pack {order[first].Of} first, then pack {early[0].Of}.",
-                order[first].Where
-            )
+            ? order[first].Refused("lamps/pack-order", $"Pack {order[first].Of} first, then pack {early[0].Of}.")
             : null;
     }
 

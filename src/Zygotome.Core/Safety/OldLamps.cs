@@ -89,9 +89,9 @@ public sealed record PropellerSaid(PropellerSeen State) : EntryBody
 }
 
 /// <summary>How the flight pack was seen to be.</summary>
-public sealed record PackSaid(PackSeen State) : EntryBody
+public sealed record PackSaid(PackSeen State) : EntryBody, IConnects
 {
-    public override bool IsDecision() => State == PackSeen.Connected;
+    public bool Connects() => State == PackSeen.Connected;
 
     public override Refusal? Admit(JobState state, Entry entry) => OldLamps.Taken;
 

@@ -94,11 +94,7 @@ public static class Power
 
         return asked.Count == 0
             ? null
-            : new Refusal(
-                "lamps/not-known",
-                $"Look, and say how it is: {LampWords.Names(sheet, asked)}.",
-                asked[0].Where
-            );
+            : asked[0].Refused("lamps/not-known", $"Look, and say how it is: {LampWords.Names(sheet, asked)}.");
     }
 
     private static Refusal? Motors(JobState state, Entry e, PowerState need, Holding? held)
@@ -132,27 +128,25 @@ public static class Power
                                 + "held, disc and plane clear, by a second person, and say so.",
                             "body.held"
                         )
-                    : new Refusal(
-                        "lamps/not-isolated",
-                        Isolation.Remedy(sheet, turning, need.Motor == MotorNeed.Bare),
-                        Isolation.LampOf(turning[0]).Where
-                    );
+                    : Isolation
+                        .LampOf(turning[0])
+                        .Refused("lamps/not-isolated", Isolation.Remedy(sheet, turning, need.Motor == MotorNeed.Bare));
             case MotorNeed.Aboard:
                 return motors.FirstOrDefault(m => !m.IsFan && Propeller(m) != LampIs.On) is { } off
-                    ? new Refusal(
+                    ? new LampId(LampKind.Propeller, off.Id).Refused(
                         "balance/propeller",
-                        "Weigh with propeller and spinner on, or place their mass at their station and say so.",
-                        new LampId(LampKind.Propeller, off.Id).Where
+                        "Weigh with propeller and spinner on, or place their mass at their station and say so."
                     )
                     : null;
             case MotorNeed.Ready:
                 return motors.FirstOrDefault(m => Wires(m) != LampIs.On || (!m.IsFan && Propeller(m) != LampIs.On))
                         is { } idle
-                        ? new Refusal(
-                            "lamps/not-ready",
-                            $"Motor {idle.Id} would turn nothing: propeller and wires on first, the pack off.",
-                            Isolation.LampOf(idle).Where
-                        )
+                        ? Isolation
+                            .LampOf(idle)
+                            .Refused(
+                                "lamps/not-ready",
+                                $"Motor {idle.Id} would turn nothing: propeller and wires on first, the pack off."
+                            )
                     : held is null
                         ? new Refusal(
                             "power/held",
@@ -175,15 +169,14 @@ public static class Power
         }
 
         var motor = LampBoard.HasMotor(state.Sheet);
-        return new Refusal(
+        return id.Refused(
             "lamps/transmitter",
             need.Transmitter.Contains(LampIs.CutSet)
                 ? motor
                     ? "Transmitter first: switch it on, throttle low, cut set."
                     : "Transmitter first: switch it on."
                 : "Transmitter first: "
-                    + $"{string.Join(" or ", need.Transmitter.Select(t => LampWords.Of(state.Sheet, id, t)))}.",
-            id.Where
+                    + $"{string.Join(" or ", need.Transmitter.Select(t => LampWords.Of(state.Sheet, id, t)))}."
         );
     }
 
@@ -207,20 +200,15 @@ public static class Power
             case PackNeed.InBay:
                 return Where(p => p == LampIs.Connected) is { } live ? Disconnect(live)
                     : Where(p => p != LampIs.InBay) is { } elsewhere
-                        ? new Refusal(
-                            "lamps/pack-not-in-bay",
-                            "Weigh with the pack in its bay, not connected.",
-                            elsewhere.Where
-                        )
+                        ? elsewhere.Refused("lamps/pack-not-in-bay", "Weigh with the pack in its bay, not connected.")
                     : null;
             case PackNeed.Connected:
                 return Where(p => p != LampIs.Connected) is { } off
-                    ? new Refusal(
+                    ? off.Refused(
                         "lamps/pack-not-connected",
                         packs.Length > 1
                             ? $"This is done under power: connect pack {off.Of}."
-                            : "This is done under power: connect the flight pack.",
-                        off.Where
+                            : "This is done under power: connect the flight pack."
                     )
                     : null;
             default:
@@ -228,7 +216,7 @@ public static class Power
         }
 
         static Refusal Disconnect(LampId pack) =>
-            new("lamps/pack-connected", "Disconnect the flight pack first.", pack.Where);
+            pack.Refused("lamps/pack-connected", "Disconnect the flight pack first.");
     }
 
     private static Refusal? Stabiliser(JobState state, Entry e, PowerState need)
@@ -241,19 +229,17 @@ public static class Power
         var seen = state.Safety.Known(state.Sheet, lamp.Id, e);
         return need.Stabiliser switch
         {
-            StabiliserNeed.NotCorrecting when seen is not (LampIs.NotFitted or LampIs.Off) => new Refusal(
+            StabiliserNeed.NotCorrecting when seen is not (LampIs.NotFitted or LampIs.Off) => lamp.Id.Refused(
                 "lamps/stabiliser-corrects",
                 seen == LampIs.Aligning
                     ? "The stabiliser is aligning: hold still, then switch it off. What it corrects is not measured."
-                    : "The stabiliser corrects: switch it off and see its sign. What it corrects is not measured.",
-                lamp.Id.Where
+                    : "The stabiliser corrects: switch it off and see its sign. What it corrects is not measured."
             ),
-            StabiliserNeed.Awake when seen is not (LampIs.Awake or LampIs.Levelling) => new Refusal(
+            StabiliserNeed.Awake when seen is not (LampIs.Awake or LampIs.Levelling) => lamp.Id.Refused(
                 "lamps/stabiliser-asleep",
                 seen == LampIs.Aligning
                     ? "The stabiliser is aligning: hold still until its sign."
-                    : "The stabiliser does not answer yet: wake it, and see its sign.",
-                lamp.Id.Where
+                    : "The stabiliser does not answer yet: wake it, and see its sign."
             ),
             _ => null,
         };
@@ -274,9 +260,12 @@ public static class Power
                     "power.act"
                 )
             : state.Safety.Known(state.Sheet, new(LampKind.Transmitter), e) is null
-                ? new Refusal("lamps/not-known", "Look, and say how it is: transmitter.", "lamps.transmitter")
+                ? new LampId(LampKind.Transmitter).Refused("lamps/not-known", "Look, and say how it is: transmitter.")
             : !open.Reached
-                ? new Refusal("power/not-reached", $"{spec.Do} Say so, then what was seen.", "lamps.transmitter")
+                ? new LampId(LampKind.Transmitter).Refused(
+                    "power/not-reached",
+                    $"{spec.Do} Say so, then what was seen."
+                )
             : NotLookedAt(state, e, new PowerState { Motor = spec.During.Motor })
                 ?? Motors(state, e, spec.During, open.Held);
     }

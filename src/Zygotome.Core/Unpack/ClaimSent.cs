@@ -27,8 +27,6 @@ public sealed record ClaimSent(
     bool ByLetter = false
 ) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.HandedIn.Supplier is null
             ? new Refusal("claim/supplier", "Nobody said who the kit came from; say so first.", "body.to")

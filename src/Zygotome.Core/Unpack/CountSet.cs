@@ -5,8 +5,6 @@ namespace Zygotome.Core.Unpack;
 /// <summary>"There are n": decides against what others may have counted meanwhile.</summary>
 public sealed record CountSet(string Part, int Count) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         UnpackRules.KnownPart(state, Part)
         ?? (

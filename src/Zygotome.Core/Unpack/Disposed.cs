@@ -8,8 +8,6 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public sealed record Disposed(string Finding, Disposition Disposition, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (state.Unpack.Find(Finding) is not { } finding)

@@ -5,8 +5,6 @@ namespace Zygotome.Core.Unpack;
 /// <summary>Somebody knows better where the damage came from than the earlier evidence says.</summary>
 public sealed record OriginSaid(string Finding, Origin Origin, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is null
             ? UnpackRules.NoFinding(Finding)

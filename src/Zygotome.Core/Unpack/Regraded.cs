@@ -5,8 +5,6 @@ namespace Zygotome.Core.Unpack;
 /// <summary>A lead grades a finding otherwise than the table: up as they see it, down only with a reason.</summary>
 public sealed record Regraded(string Finding, Grade Grade, string Reason) : EntryBody
 {
-    public override bool IsDecision() => true;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } f ? UnpackRules.NoFinding(Finding)
         : Grade == f.Grading.Grade

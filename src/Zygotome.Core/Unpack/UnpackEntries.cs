@@ -20,6 +20,7 @@ public static class UnpackEntries
         },
         EntryKind.Of<CountSet>("unpack/count-set", Posters.Anybody) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<BagCounted>("unpack/bag-counted", Posters.Anybody) with
@@ -40,6 +41,7 @@ public static class UnpackEntries
         },
         EntryKind.Of<Disposed>("unpack/disposition", Posters.Bench) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<Repaired>("unpack/repaired", Posters.Bench) with
@@ -77,14 +79,17 @@ public static class UnpackEntries
         },
         EntryKind.Of<OriginSaid>("unpack/origin", Posters.Anybody) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<Regraded>("unpack/regraded", Posters.Lead) with
         {
+            Decides = Decides.Always,
             Withdrawable = true,
         },
         EntryKind.Of<ClaimSent>("unpack/claim-sent", Posters.Anybody) with
         {
+            Decides = Decides.Always,
             Retractable = false,
             OwnDoor = true,
         },

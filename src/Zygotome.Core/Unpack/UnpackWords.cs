@@ -18,4 +18,24 @@ public static class UnpackWords
             PlaceKind.ScalePart => "scale part",
             _ => kind.ToString().ToLowerInvariant(),
         };
+
+    /// <summary>What the hands found at a place of the walk.</summary>
+    public static string Answer(WalkAnswer answer) =>
+        answer switch
+        {
+            WalkAnswer.Finding => "a finding",
+            WalkAnswer.NotFitted => "not fitted",
+            _ => "sound",
+        };
+
+    /// <summary>How a part stands against the list.</summary>
+    public static string Count(CountStanding standing) =>
+        standing switch
+        {
+            CountStanding.NotCounted => "not counted",
+            CountStanding.AllHere => "all here",
+            CountStanding.Missing => "missing",
+            CountStanding.Extra => "more than listed",
+            _ => "wrong",
+        };
 }

@@ -42,10 +42,5 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
 
     public override string Say(JobState state) =>
         $"{InspectionRoute.Of(state.Sheet).FirstOrDefault(p => p.Id == Point)?.Title ?? Point}: "
-        + Answer switch
-        {
-            WalkAnswer.Sound => "sound",
-            WalkAnswer.NotFitted => "not fitted",
-            _ => state.Unpack.Find(Finding)?.Tag ?? "a finding",
-        };
+        + (state.Unpack.Find(Answer == WalkAnswer.Finding ? Finding : "")?.Tag ?? UnpackWords.Answer(Answer));
 }

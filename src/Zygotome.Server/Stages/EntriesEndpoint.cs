@@ -79,7 +79,7 @@ internal static class EntriesEndpoint
             proposals.Add(proposal with { Waited = age >= AtOnce ? age.Value : TimeSpan.Zero });
         }
 
-        return Answer(await writer.Record(new Post(id, proposals, user.Person(), post.Look)), id, reader);
+        return Answer(await writer.Record(new Post(id, proposals, user.Person(), post.Look)), proposals, id, reader);
     }
 
     private static Outcome<Proposal> Draft(PostedEntry e, EntryKinds kinds, Func<ShopLists> lists)
@@ -108,9 +108,11 @@ internal static class EntriesEndpoint
     internal static Refusal? LookFits(string look) =>
         look.Length > 64 ? new Refusal("entry/look", "A look is at most 64 characters.", "look") : null;
 
+    /// <param name="proposals">What was posted, so that a refusal says what was refused.</param>
     /// <param name="place">How a place in the nth draft is said of what was posted.</param>
     internal static Results<Ok<EntriesAnswer>, ProblemHttpResult> Answer(
         PostAnswer answer,
+        IReadOnlyList<Proposal> proposals,
         string id,
         JournalReader reader,
         Func<int, string, string>? place = null
@@ -141,7 +143,10 @@ internal static class EntriesEndpoint
             ),
             PostAnswer.Refused { Refusal.Code: "job/not-found" } f => Problems.Of(f.Refusal, 404),
             PostAnswer.Refused { Refusal.Code: "entry/id-used" } f => Problems.Of(f.Refusal, 409),
-            PostAnswer.Refused { Refusal.Code: "server/rule" or "job/unreadable" } f => Problems.Of(f.Refusal, 500),
+            PostAnswer.Refused { Refusal.Code: "job/unreadable" } f => Problems.Of(f.Refusal, 500),
+
+            // A rule that failed is not asked for words either.
+            PostAnswer.Refused { Refusal.Code: "server/rule" } f => Problems.Of(f.Refusal, 500),
             PostAnswer.Refused f => Problems.Of(
                 f.Refusal with
                 {
@@ -149,10 +154,24 @@ internal static class EntriesEndpoint
                 },
                 f.Refusal.Code == "entry/role"
                     ? StatusCodes.Status403Forbidden
-                    : StatusCodes.Status422UnprocessableEntity
+                    : StatusCodes.Status422UnprocessableEntity,
+                Said(proposals[f.Index].Body, state)
             ),
             _ => throw new InvalidOperationException(answer.GetType().Name),
         };
+    }
+
+    // Words of something refused are a courtesy: what no rule has admitted may be beyond what its words expect.
+    private static string Said(EntryBody? body, JobState? state)
+    {
+        try
+        {
+            return body is not null && state is not null ? body.Say(state) : "";
+        }
+        catch (Exception e) when (e is not OutOfMemoryException)
+        {
+            return "";
+        }
     }
 
     private static string InThePost(int index, string where) =>

@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.HandOver;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Door;
 using Zygotome.Store;
@@ -41,8 +42,15 @@ internal static class OwnDoors
                     ReleaseDesk releases
                 ) => Record(id, post.Look, Release(post, releases), user, reader, writer)
             )
-            .For(Core.Job.Stages.Kinds.Of<Released>().By);
-        app.MapPost("/api/jobs/{id}/claims", Claim).For(Core.Job.Stages.Kinds.Of<ClaimSent>().By);
+            .At<Released>();
+        app.MapPost("/api/jobs/{id}/claims", Claim).At<ClaimSent>();
+    }
+
+    private static void At<T>(this RouteHandlerBuilder door)
+        where T : EntryBody
+    {
+        var kind = Core.Job.Stages.Kinds.Of<T>();
+        door.WithMetadata(new DoorOf(kind)).For(kind.By);
     }
 
     private static Proposal Release(ReleasePost post, ReleaseDesk releases) =>
@@ -95,6 +103,7 @@ internal static class OwnDoors
             ? Problems.Of(unfit)
             : EntriesEndpoint.Answer(
                 await writer.Record(new Post(id, [proposal], user.Person(), look)),
+                [proposal],
                 id,
                 reader,
                 (_, where) => where.Replace("body.", "", StringComparison.Ordinal)

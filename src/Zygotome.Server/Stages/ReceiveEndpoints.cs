@@ -226,7 +226,7 @@ internal static class ReceiveEndpoints
                 var answer = await writer.Record(
                     new Post(number, proposals, user.Person(), post.Look) { NewCustomer = isNew ? customer : null }
                 );
-                return EntriesEndpoint.Answer(answer, number, reader);
+                return EntriesEndpoint.Answer(answer, proposals, number, reader);
             }
         );
     }

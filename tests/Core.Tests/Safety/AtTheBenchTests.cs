@@ -117,7 +117,7 @@ public sealed class AtTheBenchTests
     {
         var bench = new Bench(Bench.Parasol);
         var look = Bench.Isolated(Bench.Parasol, LampIs.Connected);
-        Assert.True(look.IsDecision());
+        Assert.True(Core.Job.Stages.Kinds.Of(look)!.IsDecision(look));
         Assert.Null(bench.Refused(look));
         var on = LampsSaid.Of(look.Said.Select(s => (new LampId(s.Lamp, s.Of), s.Is == LampIs.Off ? LampIs.On : s.Is)));
         Assert.Equal("lamps/not-isolated", bench.Refused(on)!.Code);

@@ -4,8 +4,6 @@ import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
-
 /** What the server says when it does not do something: what, and where. */
 export class Refusal extends Error {
   constructor(
@@ -17,7 +15,22 @@ export class Refusal extends Error {
   ) {
     super(text);
   }
+
+  /** The server said so itself: no proxy before it, and no network between. */
+  get answered() {
+    return this.detail.code !== undefined;
+  }
 }
+
+const away = () => new Refusal(0, 'network', 'The server cannot be reached.', '');
+
+export const api = createClient<paths>({
+  baseUrl: '/',
+  fetch: (request) =>
+    fetch(request).catch(() => {
+      throw away();
+    }),
+});
 
 /** The answer's data, or its refusal thrown. */
 export function answer<T>(result: { data?: T; error?: unknown; response: Response }): T {
@@ -41,5 +54,7 @@ export async function sendBytes<T>(path: string, body: Blob, type: string): Prom
 }
 
 /** What went wrong, as a refusal, whatever it was. */
-export const refusalOf = (e: unknown) =>
-  e instanceof Refusal ? e : new Refusal(0, 'network', 'The server cannot be reached.', '');
+export const refusalOf = (e: unknown) => (e instanceof Refusal ? e : away());
+
+/** Whether what a screen shows is no more: the server said so. A network that is away takes nothing off the screen. */
+export const isGone = (e: Error | null) => e instanceof Refusal && e.answered;

@@ -2,6 +2,7 @@ import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-quer
 import { answer, api, type Schemas } from './client';
 import { lapse } from './lapsed';
 import { newLook } from './look';
+import { flush } from './outbox';
 
 export type Me = Schemas['Person'];
 
@@ -37,8 +38,10 @@ export async function signIn(person: string, pin: string) {
   newLook();
 }
 
-/** Leaves the bench to another person. */
+/** Leaves the bench to another person. What waits is sent first, as long as its own person is signed in. */
 export async function signOut(client: QueryClient) {
+  const me = client.getQueryData<Me | null>(['me']);
+  if (me) await flush(me.id);
   await api.POST('/api/sign-out');
   newLook();
   await client.resetQueries();

@@ -2,6 +2,7 @@ import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-quer
 import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr';
 import { useEffect, useState } from 'react';
 import { answer, api, type Schemas } from './client';
+import type { paths } from './schema';
 
 const keep = <T>(before: T) => before;
 
@@ -74,39 +75,32 @@ export const useJob = (id: string) =>
     queryFn: async () => answer(await api.GET('/api/jobs/{id}', { params: { path: { id } } })),
   });
 
-const STAGES = ['receive', 'unpack', 'steps', 'bind', 'throws', 'balance', 'handover'] as const;
-type StageView = (typeof STAGES)[number];
+/** What each page of a job is answered with, by the name it is asked under. */
+type Pages = {
+  [P in keyof paths as P extends `/api/jobs/{id}/${infer Page}`
+    ? Page extends `${string}/${string}`
+      ? never
+      : Page
+    : never]: paths[P] extends { get: { responses: { 200: { content: { 'application/json': infer View } } } } }
+    ? View
+    : never;
+};
+type PageName = { [P in keyof Pages]: Pages[P] extends never ? never : P }[keyof Pages];
 
 /** One stage's view of a job. */
-export function useStage<S extends StageView>(id: string, stage: S) {
+export function useStage<P extends PageName>(id: string, page: P) {
   return useQuery({
-    queryKey: ['job', id, stage],
-    queryFn: async () => {
-      const params = { params: { path: { id } } };
-      const views = {
-        receive: () => api.GET('/api/jobs/{id}/receive', params),
-        unpack: () => api.GET('/api/jobs/{id}/unpack', params),
-        steps: () => api.GET('/api/jobs/{id}/steps', params),
-        bind: () => api.GET('/api/jobs/{id}/bind', params),
-        throws: () => api.GET('/api/jobs/{id}/throws', params),
-        balance: () => api.GET('/api/jobs/{id}/balance', params),
-        handover: () => api.GET('/api/jobs/{id}/handover', params),
-      };
-      return answer<ViewOf<S>>((await views[stage]()) as { data?: ViewOf<S>; response: Response });
-    },
-    refetchInterval: stage === 'steps' ? 20_000 : false,
+    queryKey: ['job', id, page],
+    queryFn: async () =>
+      answer<Pages[P]>(
+        (await api.GET(`/api/jobs/{id}/${page as 'bind'}`, { params: { path: { id } } })) as {
+          data?: Pages[P];
+          response: Response;
+        },
+      ),
+    refetchInterval: page === 'steps' ? 20_000 : false,
   });
 }
-
-type ViewOf<S extends StageView> = {
-  receive: Schemas['ReceiveView'];
-  unpack: Schemas['UnpackView'];
-  steps: Schemas['StepsView'];
-  bind: Schemas['BindView'];
-  throws: Schemas['ThrowsView'];
-  balance: Schemas['BalanceView'];
-  handover: Schemas['HandOverView'];
-}[S];
 
 /** The server says which job moved; what shows it is fetched again, also after reconnecting. */
 export function useLive(signedIn: boolean) {

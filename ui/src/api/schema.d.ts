@@ -2574,7 +2574,10 @@ export interface components {
         AddOnBrought: {
             name: string;
             mass: components["schemas"]["Quantity"];
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             at?: string;
             state?: components["schemas"]["AddOnState"];
         };
@@ -3004,9 +3007,15 @@ export interface components {
         };
         "Entry.AddOnBrought": {
             name: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             mass: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             at?: string;
             /**
              * @default recorded
@@ -3025,17 +3034,32 @@ export interface components {
         };
         "Entry.BatteryGiven": {
             battery: {
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 mass: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 length: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 width: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 height: string;
                 /** Format: int32 */
                 cells: number;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 capacity: string;
                 /** Format: double */
                 cRating?: null | number;
@@ -3169,7 +3193,10 @@ export interface components {
             placeKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal";
             /** @enum {unknown} */
             kind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             size: string;
             /** Format: double */
             x: number;
@@ -3200,17 +3227,32 @@ export interface components {
             sheetRevision: number;
             sheetHash: string;
             battery: {
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 mass: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 length: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 width: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 height: string;
                 /** Format: int32 */
                 cells: number;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 capacity: string;
                 /** Format: double */
                 cRating?: null | number;
@@ -3260,7 +3302,10 @@ export interface components {
                 channels: number;
                 /** Format: int32 */
                 ports: number;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 mass?: string;
             };
             /**
@@ -3310,7 +3355,10 @@ export interface components {
         };
         "Entry.NeutralRead": {
             surface: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             offset: string;
             /** @description The id of one that the shop lists. */
             instrument: string;
@@ -3329,17 +3377,32 @@ export interface components {
         "Entry.PackBrought": {
             name: string;
             battery: {
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 mass: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 length: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 width: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 height: string;
                 /** Format: int32 */
                 cells: number;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 capacity: string;
                 /** Format: double */
                 cRating?: null | number;
@@ -3351,7 +3414,10 @@ export interface components {
             name: string;
         };
         "Entry.PackMoved": {
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             packFront: string;
             /** @default  */
             configuration: string;
@@ -3398,7 +3464,10 @@ export interface components {
                 channels: number;
                 /** Format: int32 */
                 ports: number;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 mass?: string;
             };
         };
@@ -3465,7 +3534,10 @@ export interface components {
             benchCelsius?: null | number;
             /** @default false */
             noGlue: boolean;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             grams?: string;
         };
         "Entry.Retracted": {
@@ -3503,7 +3575,10 @@ export interface components {
             adhesive?: null | string;
             /** Format: double */
             benchCelsius?: null | number;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             grams?: string;
         };
         "Entry.StepHandled": {
@@ -3525,13 +3600,25 @@ export interface components {
             part: string;
             /** Format: int32 */
             quantity: number;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             diameter: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             length: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             stack?: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             depth?: string;
             /** @default  */
             note: string;
@@ -3544,7 +3631,7 @@ export interface components {
         };
         "Entry.ThrowRead": {
             target: string;
-            readings: unknown[];
+            readings: string[];
             /** @enum {unknown} */
             measure: "uprightRuler" | "straightRuler" | "angle";
             /** @description The id of one that the shop lists. */
@@ -3583,7 +3670,10 @@ export interface components {
         };
         "Entry.ValueGiven": {
             for: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             value: string;
             reason: string;
         };
@@ -3597,22 +3687,40 @@ export interface components {
         "Entry.Weighed": {
             configuration: string;
             supports: {
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 x: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 y: string;
-                /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+                /**
+                 * Format: quantity
+                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 */
                 reading: string;
             }[];
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             packFront: string;
             propellerPlaced: boolean;
             level: boolean;
             /** @description The id of one that the shop lists. */
             instrument: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             pitch?: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             height?: string;
         };
         "Entry.WrongCounted": {
@@ -3934,6 +4042,7 @@ export interface components {
             open?: boolean;
             verdict?: null | components["schemas"]["Verdict"];
             side?: components["schemas"]["Side"];
+            outBy?: string;
         };
         LoopView: {
             id: string;
@@ -4203,7 +4312,10 @@ export interface components {
         };
         /** @enum {unknown} */
         PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | null;
-        /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+        /**
+         * Format: quantity
+         * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+         */
         Quantity: string;
         ReceivePost: {
             entryId: string;
@@ -4286,7 +4398,10 @@ export interface components {
             channels: number;
             /** Format: int32 */
             ports: number;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             mass?: string;
         };
         RecordedEntry: {
@@ -4538,9 +4653,15 @@ export interface components {
             part: string;
             diameter: components["schemas"]["Quantity"];
             length: components["schemas"]["Quantity"];
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             stack?: string;
-            /** @description A quantity as people type it, such as "12 mm" or "1 5/8 in". */
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
             depth?: string;
         };
         SubstituteView: {

@@ -1,9 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { refresh, useCures, useServerNow } from '../api/queries';
 import { useMe } from '../api/me';
 import { currentLook } from '../api/look';
-import { post } from '../api/outbox';
+import { type Posted, post } from '../api/outbox';
+import { refusalOf } from '../api/client';
 import { duration } from './time';
 
 const SPAN = 90 * 60_000;
@@ -17,6 +19,7 @@ export function CureRail() {
   const now = useServerNow(data?.now);
   const client = useQueryClient();
   const me = useMe();
+  const [wrong, setWrong] = useState('');
   const cures = data?.cures ?? [];
   const ready = cures.filter((c) => !c.handled && new Date(c.handleAt).getTime() <= now);
   const setting = cures.filter((c) => new Date(c.handleAt).getTime() > now);
@@ -24,11 +27,16 @@ export function CureRail() {
 
   const handled = async (job: string, step: string) => {
     const id = crypto.randomUUID();
-    const entry = { entryId: id, type: 'build/step-handled', body: { step }, observedAt: new Date().toISOString() };
-    await post(
-      { id, at: Date.now(), jobId: job, person: me?.id ?? '', look: currentLook(), entries: [entry] },
-      false,
-    ).catch(() => undefined);
+    const entry: Posted<'build/step-handled'> = {
+      entryId: id,
+      type: 'build/step-handled',
+      body: { step },
+      observedAt: new Date().toISOString(),
+      expectedSeq: null,
+    };
+    const by = { person: me?.id ?? '', personName: me?.name ?? '', look: currentLook() };
+    setWrong('');
+    await post({ id, jobId: job, ...by, entries: [entry] }, false).catch((e) => setWrong(refusalOf(e).message));
     await refresh(client);
   };
 
@@ -39,6 +47,11 @@ export function CureRail() {
       className="flex items-stretch overflow-hidden border-t-2 border-ink bg-rail text-[15px] [grid-area:rail]"
     >
       <span className="flex w-[92px] shrink-0 items-center pl-[14px]">Setting</span>
+      {wrong && (
+        <span role="alert" className="flex max-w-[40%] items-center px-3 text-red">
+          <span className="truncate">{wrong}</span>
+        </span>
+      )}
       {ready.map((c) => (
         <button
           type="button"

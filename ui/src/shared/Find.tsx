@@ -2,7 +2,8 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useJobs } from '../api/queries';
-import { STAGE_KEYS } from './stageKeys';
+import { STAGES } from '../api/contract';
+import { toStage } from './stageKeys';
 
 /** Ctrl+K: a job by number, kit or customer; a stage of this one by name. */
 export function Find({
@@ -18,11 +19,9 @@ export function Find({
   const navigate = useNavigate();
   const { data } = useJobs(text);
   const wanted = text.trim().toLowerCase();
-  const stages = jobId
-    ? STAGE_KEYS.map((s) => ({ to: `/jobs/${jobId}/${s}`, words: `This job: ${s === 'handover' ? 'hand over' : s}` }))
-    : [];
+  const stages = jobId ? STAGES.map((s) => ({ to: toStage(jobId, s.stage), words: `This job: ${s.title}` })) : [];
   const jobs = (data?.jobs ?? []).map((j) => ({
-    to: `/jobs/${j.id}/${j.stage.toLowerCase()}`,
+    to: toStage(j.id, j.stage),
     words: `${j.number} ${j.kit}, ${j.customer}`,
   }));
   const found = [...jobs, ...stages.filter((f) => f.words.toLowerCase().includes(wanted))].slice(0, 9);

@@ -2,7 +2,7 @@ import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import type { Recorder } from '../api/record';
+import type { SharedRecorder } from './stage';
 import { Recorded } from './Recorded';
 import { RetractForm, useMayRetract } from './RetractForm';
 import { clock } from './time';
@@ -10,7 +10,7 @@ import { clock } from './time';
 /**
  * The fixed line above the main act: what was just recorded, by whom, with retract; a press on it opens all that was.
  */
-export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder: Recorder }) {
+export function LastSaid({ job, recorder }: { job: Schemas['JobView']; recorder: SharedRecorder }) {
   const [open, setOpen] = useState(false);
   const [all, setAll] = useState(false);
   const mayRetract = useMayRetract();

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { Schemas } from '../api/client';
-import type { Recorder } from '../api/record';
+import type { SharedRecorder } from './stage';
 import { LastSaid } from './LastSaid';
 import { ActNow } from './look/ActNow';
 import { DangerNow } from './look/DangerNow';
@@ -20,7 +20,7 @@ export function Paper({
   children,
 }: {
   job: Schemas['JobView'];
-  recorder: Recorder;
+  recorder: SharedRecorder;
   act: ReactNode;
   /** Results of acts are answered on this very screen. */
   onBind?: boolean;

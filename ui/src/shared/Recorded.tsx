@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../api/client';
-import type { Recorder } from '../api/record';
+import type { SharedRecorder } from './stage';
 import { Notice } from './Notice';
 import { Over } from './Over';
 import { RetractForm, useMayRetract } from './RetractForm';
@@ -18,7 +18,7 @@ export function Recorded({
   onClose,
 }: {
   job: Schemas['JobView'];
-  recorder: Recorder;
+  recorder: SharedRecorder;
   onClose: () => void;
 }) {
   const [find, setFind] = useState('');

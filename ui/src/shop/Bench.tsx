@@ -8,7 +8,7 @@ import { Unreadable } from '../shared/Unreadable';
  */
 export function Bench() {
   const { data, error } = useBench();
-  if (error) return <p className="text-red">{error.message}</p>;
+  if (error && !data) return <p className="text-red">{error.message}</p>;
   if (!data) return <p>Looking…</p>;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_430px] items-start gap-6 text-ink max-lg:grid-cols-1">

@@ -5,6 +5,7 @@ import { Search } from '../shared/Search';
 import { SmallDrawing } from '../shared/SmallDrawing';
 import { daysLeft, day } from '../shared/time';
 import { Unreadable } from '../shared/Unreadable';
+import { toStage } from '../shared/stageKeys';
 
 /** Every job: its airframe inked in as far as it has got, its stage, its date, and what holds it up. */
 export function Jobs() {
@@ -32,7 +33,7 @@ export function Jobs() {
           return (
             <li key={j.id} className="border-b border-steel last:border-0">
               <Link
-                to={`/jobs/${j.id}/${j.stage.toLowerCase()}`}
+                to={toStage(j.id, j.stage)}
                 className="grid min-h-[104px] grid-cols-[150px_190px_minmax(0,1fr)_180px] items-center gap-4 px-5 py-2
                   hover:bg-tape-wash max-lg:grid-cols-[130px_150px_minmax(0,1fr)_130px]
                   phone:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] phone:gap-2 phone:px-3"

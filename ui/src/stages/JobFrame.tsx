@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { Navigate, useParams } from 'react-router';
-import type { Schemas } from '../api/client';
+import { isGone } from '../api/client';
 import { useJob } from '../api/queries';
+import type { EntryType } from '../api/contract';
 import { type Recorder, useRecord } from '../api/record';
 import { CureRail } from '../shared/CureRail';
 import { Find } from '../shared/Find';
 import { useKeys } from '../shared/keys';
 import { Ruler } from '../shared/Ruler';
+import type { StageProps } from '../shared/stage';
 import { STAGE_KEYS, type StageKey } from '../shared/stageKeys';
 import { Balance } from './balance/Balance';
 import { Bind } from './bind/Bind';
@@ -17,9 +19,7 @@ import { Receive } from './receive/Receive';
 import { Throws } from './throws/Throws';
 import { Unpack } from './unpack/Unpack';
 
-export type StageProps = { job: Schemas['JobView']; recorder: Recorder; room: string; turn: () => void };
-
-const SCREENS: Record<StageKey, (props: StageProps) => React.ReactNode> = {
+const SCREENS: Record<StageKey, (props: StageProps<Recorder<EntryType>>) => React.ReactNode> = {
   receive: (p) => <Receive {...p} />,
   unpack: (p) => <Unpack {...p} />,
   plan: (p) => <Plan {...p} />,
@@ -40,7 +40,7 @@ export function JobFrame({ room, turn }: { room: string; turn: () => void }) {
   const [find, setFind] = useState(false);
   useKeys(id, stage, () => setFind(true));
   if (!STAGE_KEYS.includes(stage as StageKey)) return <Navigate to={`/jobs/${id}/receive`} replace />;
-  if (error) return <p className="p-8 text-[20px]">{error.message}</p>;
+  if (error && (!job || isGone(error))) return <p className="p-8 text-[20px]">{error.message}</p>;
   if (!job) return <p className="p-8">Opening {id}…</p>;
   return (
     <div className="frame">

@@ -21,4 +21,13 @@ public static class Plausible
                 .SelectMany(f => f)
                 .Select(f => f.At(FlagPlaces.Of(sheet, f.Path))),
         ];
+
+    /// <summary>How a doubt was answered.</summary>
+    public static string Words(FlagAnswer answer) =>
+        answer switch
+        {
+            FlagAnswer.AsPrinted => "as printed",
+            FlagAnswer.ConfirmedWithMaker => "confirmed with the maker",
+            _ => "corrected",
+        };
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { currentLook, onLook } from '../../api/look';
 import { useMe } from '../../api/me';
-import type { Recorder } from '../../api/record';
+import type { SharedRecorder } from '../stage';
 
 const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
   off: 'Transmitter is off',
@@ -16,7 +16,15 @@ const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
 const ON_BIND: ReadonlySet<string> = new Set(['failsafe', 'motorDirection']);
 
 /** What is open with a power state of its own: what to do, said step by step, and what was seen; on every screen. */
-export function ActNow({ job, recorder, onBind }: { job: Schemas['JobView']; recorder: Recorder; onBind: boolean }) {
+export function ActNow({
+  job,
+  recorder,
+  onBind,
+}: {
+  job: Schemas['JobView'];
+  recorder: SharedRecorder;
+  onBind: boolean;
+}) {
   const [seen, setSeen] = useState('');
   const look = useSyncExternalStore(onLook, currentLook);
   const me = useMe();

@@ -1,7 +1,7 @@
 import { useState, useSyncExternalStore } from 'react';
 import type { Schemas } from '../../api/client';
 import { currentLook, onLook } from '../../api/look';
-import type { Recorder } from '../../api/record';
+import type { SharedRecorder } from '../stage';
 import { type Holding, HoldingForm } from './HoldingForm';
 
 type Act = Schemas['ActView'];
@@ -14,7 +14,7 @@ export function useOpenAct(job: Schemas['JobView'], act: Act['act']) {
 }
 
 /** Begins an act that needs a power state of its own; asks for who holds the aircraft where a motor may turn. */
-export function useOpening(recorder: Recorder) {
+export function useOpening(recorder: SharedRecorder) {
   const [holding, setHolding] = useState<Act>();
   const open = async (act: Act, held?: Holding) => {
     if (!held && act.held === 'any') {
@@ -48,7 +48,7 @@ export function Acts({
   of,
 }: {
   job: Schemas['JobView'];
-  recorder: Recorder;
+  recorder: SharedRecorder;
   of: readonly Schemas['PoweredAct'][];
 }) {
   const opening = useOpening(recorder);

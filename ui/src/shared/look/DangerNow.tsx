@@ -1,8 +1,8 @@
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { SharedRecorder } from '../stage';
 
 /** Something dangerous was said, or an act ended: what to do now, large, on every screen until it is done. */
-export function DangerNow({ job, recorder }: { job: Schemas['JobView']; recorder: Recorder }) {
+export function DangerNow({ job, recorder }: { job: Schemas['JobView']; recorder: SharedRecorder }) {
   const [danger, next] = job.lamps.dangers;
   if (!danger || job.released) return null;
   return (

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { lampOf, type Recorder } from '../../api/record';
+import { lampOf } from '../../api/record';
+import type { SharedRecorder } from '../stage';
 import { Choice } from '../Choice';
 import { Drawing } from '../Drawing';
 import { Over } from '../Over';
@@ -26,7 +27,7 @@ export function Look({
   onDone,
 }: {
   job: Job;
-  recorder: Recorder;
+  recorder: SharedRecorder;
   /** Lamps it was opened for; the others are one line while they are as they were. */
   opened: readonly string[];
   /** The words of the refusal that led here. */

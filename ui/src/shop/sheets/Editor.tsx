@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { answer, api, refusalOf, type Refusal, type Schemas, sendBytes } from '../../api/client';
+import { answer, api, isGone, refusalOf, type Schemas, sendBytes } from '../../api/client';
 import { refresh, useDraft } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
@@ -10,15 +10,10 @@ import { Mat } from '../../shared/Paper';
 import { dayAndClock } from '../../shared/time';
 import { Dimensions } from './Dimensions';
 import { EditorRows } from './EditorRows';
-import { EditorField, SAID } from './EditorField';
+import { WORDS } from '../../api/contract';
+import { EditorField } from './EditorField';
+import type { EditTools } from './editTools';
 import { type Mistake, Mistakes } from './Mistakes';
-
-export type Edit = Schemas['SheetEdit'];
-export type EditTools = {
-  edit: (edits: Partial<Edit>[]) => Promise<Refusal | undefined>;
-  say: (flag: string, reply: Schemas['FlagAnswer'], text?: string) => Promise<Refusal | undefined>;
-  answers: ReadonlyMap<string, Schemas['AnswerView']>;
-};
 
 /**
  * A sheet being typed: the manual's pages at the left, the airframe as it stands so far, and the fields of one page.
@@ -32,7 +27,7 @@ export function Editor() {
   const [said, setSaid] = useState<{ words: string; mistakes: Mistake[] }>();
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const table = useRef<HTMLInputElement>(null);
-  if (error) return <Gone words={error.message} />;
+  if (error && (!draft || isGone(error))) return <Gone words={error.message} />;
   if (!draft) return <p className="p-8">Opening the sheet…</p>;
 
   const section = draft.sections.find((s) => s.key === page) ?? draft.sections[0]!;
@@ -191,7 +186,7 @@ export function Editor() {
               <h3 className="text-[17px] font-bold">Answered so far</h3>
               {draft.answers.map((a) => (
                 <p key={a.flag} className="text-[15px] text-pencil">
-                  <code>{a.note}</code> <strong>{SAID[a.answer]}</strong>, {a.by}, {dayAndClock(a.at)}
+                  <code>{a.note}</code> <strong>{WORDS.flagAnswer[a.answer]}</strong>, {a.by}, {dayAndClock(a.at)}
                 </p>
               ))}
             </section>

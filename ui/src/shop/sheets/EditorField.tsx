@@ -1,8 +1,9 @@
 import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
 import { dayAndClock } from '../../shared/time';
-import type { EditTools } from './Editor';
+import type { EditTools } from './editTools';
 
 type Field = Schemas['FieldNow'];
 type Props = { field: Field; tools: EditTools; rowAssumed?: boolean };
@@ -84,8 +85,6 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
   );
 }
 
-export const SAID = { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' };
-
 /** Why a number is doubted, the likely misreading, and one-tap answers, kept with who and when. */
 function Doubt({
   flag,
@@ -102,7 +101,7 @@ function Doubt({
   if (said)
     return (
       <p className="border-l-[6px] border-steel px-3 py-1 text-[15px] text-pencil">
-        {flag.reason} <strong>{SAID[said.answer]}</strong>, {said.by}, {dayAndClock(said.at)}
+        {flag.reason} <strong>{WORDS.flagAnswer[said.answer]}</strong>, {said.by}, {dayAndClock(said.at)}
       </p>
     );
   return (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { EditTools } from './Editor';
+import type { EditTools } from './editTools';
 import { EditorField } from './EditorField';
 
 /** The rows of a list, each folded to its title; one opens at a time as it is worked on. */

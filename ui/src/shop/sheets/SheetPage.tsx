@@ -7,7 +7,7 @@ import { refresh } from '../../api/queries';
 import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { Difference } from './Difference';
-import { SAID } from './EditorField';
+import { WORDS } from '../../api/contract';
 import { placeOf, SheetPages } from './SheetPages';
 
 /** A sheet on file: its revisions, what is doubted about it, its tables, and the next revision begun from it. */
@@ -36,7 +36,7 @@ export function SheetPage() {
   });
   const [against, setAgainst] = useState<number>();
   const [refusal, setRefusal] = useState<Refusal>();
-  if (error) return <p className="border-2 border-ink bg-paper p-6 text-[18px]">{error.message}</p>;
+  if (error && !revisions) return <p className="border-2 border-ink bg-paper p-6 text-[18px]">{error.message}</p>;
 
   const revise = async () => {
     try {
@@ -143,7 +143,9 @@ export function SheetPage() {
             <p key={f.flag.id} className="border-b border-steel py-2 text-[16px]">
               <strong className="block">{placeOf(pages ?? [], f.flag.path)}</strong>
               {f.flag.reason} {f.flag.misreading}{' '}
-              {f.answer && <strong>{`${SAID[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>}
+              {f.answer && (
+                <strong>{`${WORDS.flagAnswer[f.answer.answer]}, ${f.answer.by}, ${dayAndClock(f.answer.at)}`}</strong>
+              )}
               {!f.answer && (
                 <span className="flex gap-2 pt-1">
                   <button

@@ -5,15 +5,16 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { SettingsList } from '../../shared/SettingsList';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 import { BalanceOver } from './BalanceOver';
 import { Advice, MovedElse } from './Corrections';
-import { LineRow } from './LineRow';
+import { LineRow } from '../../shared/LineRow';
 import { BalanceSteps } from './BalanceSteps';
-import { startOf, type Weighing, WeighingForm, withDefault } from './WeighingForm';
+import { startOf, type Weighing, WeighingForm } from './WeighingForm';
+import { withDefault } from '../../shared/units';
 
 /** Weighing, centre of gravity with its uncertainty, and what to move. */
-export function Balance(props: StageProps) {
+export function Balance(props: Props) {
   const { job, recorder } = props;
   const { data } = useStage(job.id, 'balance');
   const { data: shop } = useShop();

@@ -1,10 +1,10 @@
 import { useStage } from '../../api/queries';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
-import { StepPower } from '../build/StepPower';
-import type { StageProps } from '../JobFrame';
+import { StepPower } from '../../shared/StepPower';
+import type { Props } from './entries';
 
 /** The steps that belong before the weighing, such as the propeller. */
-export function BalanceSteps({ job, recorder }: StageProps) {
+export function BalanceSteps({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'steps');
   const steps = data?.steps.filter((s) => s.stage === 'balance') ?? [];
   if (steps.length === 0) return null;

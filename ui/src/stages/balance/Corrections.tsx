@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { StageProps } from '../JobFrame';
-import { withDefault } from './WeighingForm';
+import type { Props } from './entries';
+import { withDefault } from '../../shared/units';
 
 /** The advice on tape, and saying that it was done: the pack moved, ballast in or out. */
-export function Advice({ job, recorder, current }: StageProps & { current: Schemas['ConfigurationView'] }) {
+export function Advice({ job, recorder, current }: Props & { current: Schemas['ConfigurationView'] }) {
   const advice = current.advice;
   if (!advice) return null;
   return (
@@ -54,7 +54,7 @@ export function MovedElse({
   recorder,
   data,
   configuration,
-}: StageProps & { data: Schemas['BalanceView']; configuration: string }) {
+}: Props & { data: Schemas['BalanceView']; configuration: string }) {
   const [front, setFront] = useState('');
   return (
     <details className="pt-1 text-[16px]">

@@ -10,10 +10,6 @@ export type Weighing = {
   height: string;
 };
 
-/** A bare number gets the field's unit. */
-export const withDefault = (typed: string, unit: string) =>
-  /[a-z°]$/i.test(typed.trim()) ? typed.trim() : `${typed.trim()} ${unit}`;
-
 const mm = (v: number) => String(Math.round(v));
 
 /**

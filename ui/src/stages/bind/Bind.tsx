@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
 import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
 import { SettingsList } from '../../shared/SettingsList';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 import { Acts } from '../../shared/look/Acts';
 import { Called } from './Called';
 import { Failsafe } from './Failsafe';
@@ -19,7 +20,7 @@ type Movement = Schemas['Movement'];
 const ANSWERS: Movement[] = ['up', 'down', 'left', 'right', 'none'];
 
 /** Bind, failsafe, and the direction of every function answered from the picture that must be seen. */
-export function Bind({ job, recorder }: StageProps) {
+export function Bind({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'bind');
   const [chosen, setChosen] = useState<string>();
   const [otherwise, setOtherwise] = useState<Record<string, Movement>>();
@@ -138,7 +139,7 @@ export function Bind({ job, recorder }: StageProps) {
                           className="button flex-1 px-1 text-[15px]"
                           onClick={() => setOtherwise({ ...otherwise, [e.surface]: m })}
                         >
-                          {m === 'none' ? 'not at all' : m}
+                          {WORDS.movement[m]}
                         </button>
                       ))}
                     </div>
@@ -185,7 +186,7 @@ export function Bind({ job, recorder }: StageProps) {
 }
 
 /** In what order this kit comes under power. */
-function PowerOrder({ job }: { job: StageProps['job'] }) {
+function PowerOrder({ job }: { job: Props['job'] }) {
   const { order, orderStated } = job.lamps;
   return (
     <ol aria-label="Power order" className="list-decimal pl-6 text-[17px]">
@@ -203,9 +204,9 @@ function BindForm({
   data,
   recorder,
 }: {
-  job: StageProps['job'];
+  job: Props['job'];
   data: Schemas['BindView'];
-  recorder: StageProps['recorder'];
+  recorder: Props['recorder'];
 }) {
   const [memory, setMemory] = useState(data.modelMemory);
   const [mode, setMode] = useState(data.mode);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 
 /** What the sheet ties to nothing that moves: called, and somebody says what it was seen to do. */

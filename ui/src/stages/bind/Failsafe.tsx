@@ -1,12 +1,8 @@
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
 import { useOpenAct, useOpening } from '../../shared/look/Acts';
-import type { StageProps } from '../JobFrame';
-
-const ANSWERS: [Schemas['Entry.FailsafeSeen']['behaviour'], string][] = [
-  ['motorRuns', 'the motor runs'],
-  ['surfacesDiffer', 'surfaces do something else'],
-  ['surfacesHardOver', 'a surface goes hard over'],
-];
+import type { Props } from './entries';
 
 /** The failsafe look: begun first, then the transmitter honestly off, then what was seen. */
 export function Failsafe({
@@ -14,9 +10,9 @@ export function Failsafe({
   data,
   recorder,
 }: {
-  job: StageProps['job'];
+  job: Props['job'];
   data: Schemas['BindView'];
-  recorder: StageProps['recorder'];
+  recorder: Props['recorder'];
 }) {
   const opening = useOpening(recorder);
   const open = useOpenAct(job, 'failsafe');
@@ -63,17 +59,19 @@ export function Failsafe({
           >
             As declared
           </button>
-          {ANSWERS.filter(([b]) => motors || b !== 'motorRuns').map(([behaviour, words]) => (
-            <button
-              type="button"
-              key={behaviour}
-              className="button min-h-[52px]"
-              disabled={recorder.busy}
-              onClick={() => answer(behaviour)}
-            >
-              {words}
-            </button>
-          ))}
+          {each(WORDS.failsafeBehaviour)
+            .filter(([b]) => b !== 'asDeclared' && (motors || b !== 'motorRuns'))
+            .map(([behaviour, words]) => (
+              <button
+                type="button"
+                key={behaviour}
+                className="button min-h-[52px]"
+                disabled={recorder.busy}
+                onClick={() => answer(behaviour)}
+              >
+                {words}
+              </button>
+            ))}
         </div>
       )}
     </section>

@@ -1,13 +1,9 @@
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { useOpenAct, useOpening } from '../../shared/look/Acts';
-import type { StageProps } from '../JobFrame';
-
-const ANSWERS: [Schemas['Entry.MotorTurned']['turned'], string][] = [
-  ['asItShould', 'as it should'],
-  ['theOtherWay', 'the other way'],
-  ['notAtAll', 'not at all'],
-];
+import type { Props } from './entries';
 
 /** Which way each motor turns: by a flag of tape on the bare shaft, a fan by its airflow. */
 export function Motors({
@@ -15,9 +11,9 @@ export function Motors({
   data,
   recorder,
 }: {
-  job: StageProps['job'];
+  job: Props['job'];
   data: Schemas['BindView'];
-  recorder: StageProps['recorder'];
+  recorder: Props['recorder'];
 }) {
   const opening = useOpening(recorder);
   const open = useOpenAct(job, 'motorDirection');
@@ -43,7 +39,7 @@ export function Motors({
           </div>
           {open?.reached && (
             <div className="flex gap-1 pt-2">
-              {ANSWERS.map(([turned, words]) => (
+              {each(WORDS.motorTurn).map(([turned, words]) => (
                 <button
                   type="button"
                   key={turned}

@@ -1,16 +1,14 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
+import type { Recorder } from './entries';
 
 type Kind = Schemas['Entry.RadioSet']['setting'] | 'reversed' | 'motorWires';
 
-const KINDS: [Kind, string][] = [
+const KINDS: readonly [Kind, string][] = [
   ['reversed', 'a channel reversed'],
-  ['mix', 'a mix'],
-  ['expo', 'expo'],
-  ['throttleCut', 'throttle cut'],
-  ['stabiliserGain', 'stabiliser gain'],
-  ['surfaceCount', "stabiliser's surface count"],
+  ...each(WORDS.radioSetting),
   ['motorWires', 'motor wires plugged again'],
 ];
 

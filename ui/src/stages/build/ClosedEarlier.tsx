@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 
 /** The last time before now at which a clock showed this; null for what is no time. */
 function lastAt(time: string, now: number): Date | null {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 
 type Props = { job: Schemas['JobView']; recorder: Recorder; data: Schemas['StepsView'] };
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useMe } from '../../api/me';
+import { may } from '../../api/record';
 import { useServerNow, useShop, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
@@ -8,18 +9,18 @@ import { Acts } from '../../shared/look/Acts';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Mat, Paper } from '../../shared/Paper';
 import { clock, duration } from '../../shared/time';
-import type { StageProps } from '../JobFrame';
-import { withUnit } from '../throws/method';
+import type { Props } from './entries';
 import { ClosedEarlier } from './ClosedEarlier';
 import { Loops } from './Loops';
 import { StepList } from './StepList';
-import { StepPower } from './StepPower';
+import { StepPower } from '../../shared/StepPower';
+import { withUnit } from '../../shared/units';
 
 type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
 
 /** The steps of a stage in order: only what may be done now can be started; everything else says what it waits for. */
-export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
+export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
   const { data } = useStage(job.id, 'steps');
   const { data: shop } = useShop();
   const me = useMe();
@@ -108,7 +109,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
         {step?.mayTurn && step.standing === 'canStart' && !job.released && (
           <HoldingForm key={step.id} label="Start, held" onHeld={(held) => void start(step, held)} />
         )}
-        {step?.standing === 'curing' && me?.role === 'lead' && !job.released && (
+        {step?.standing === 'curing' && may(me, 'build/cure-began') && !job.released && (
           <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
         )}
         {step?.isBond && step.standing === 'underWay' && (
@@ -161,7 +162,7 @@ export function Steps({ job, recorder, stage }: StageProps & { stage: Where }) {
 }
 
 /** A step tapped done by a slip is under way again; what it disturbed stays disturbed. */
-function NotDone({ step, recorder }: { step: Step; recorder: StageProps['recorder'] }) {
+function NotDone({ step, recorder }: { step: Step; recorder: Props['recorder'] }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   if (!open)

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 
 /** A lead lets a requirement go unmet, with a reason; aft of the balance range also with the owner's written words. */
 export function Concede({

@@ -2,19 +2,21 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useMe } from '../../api/me';
+import { may } from '../../api/record';
 import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 import { Concede } from './Concede';
 import { OpenLine } from './OpenLine';
 import { Sealed } from './Sealed';
+import { toStage } from '../../shared/stageKeys';
 
 type Line = Schemas['LedgerLine'];
 
 /** The ledger: what is still open, hatched; tap goes to the place that mends it. Closed, the record is released. */
-export function HandOver({ job, recorder }: StageProps) {
+export function HandOver({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'handover');
   const me = useMe();
   const [conceding, setConceding] = useState<Line>();
@@ -88,7 +90,7 @@ export function HandOver({ job, recorder }: StageProps) {
                   key={l.id}
                   jobId={job.id}
                   line={l}
-                  canConcede={me?.role === 'lead'}
+                  canConcede={may(me, 'handover/conceded')}
                   onConcede={() => setConceding(l)}
                 />
               ))}
@@ -117,7 +119,7 @@ export function HandOver({ job, recorder }: StageProps) {
               {closed.map((l) => (
                 <Link
                   key={l.id}
-                  to={`/jobs/${job.id}/${l.stage.toLowerCase()}`}
+                  to={toStage(job.id, l.stage)}
                   className="flex min-h-[40px] items-center gap-2 border-b border-steel text-[15px]"
                 >
                   <span className="min-w-0 flex-1 truncate">{l.text}</span>

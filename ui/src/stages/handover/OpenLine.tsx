@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
+import { toStage } from '../../shared/stageKeys';
 
 type Props = { jobId: string; line: Schemas['LedgerLine']; canConcede: boolean; onConcede: () => void };
 
@@ -8,10 +9,7 @@ type Props = { jobId: string; line: Schemas['LedgerLine']; canConcede: boolean; 
 export function OpenLine({ jobId, line, canConcede, onConcede }: Props) {
   return (
     <li className="flex items-stretch border-b border-steel">
-      <Link
-        to={`/jobs/${jobId}/${line.stage.toLowerCase()}`}
-        className="flex min-h-[56px] min-w-0 flex-1 items-center gap-3 py-1"
-      >
+      <Link to={toStage(jobId, line.stage)} className="flex min-h-[56px] min-w-0 flex-1 items-center gap-3 py-1">
         <Jaws line={line} />
         <span className="min-w-0 flex-1">
           <span className="block text-[17px] leading-tight">

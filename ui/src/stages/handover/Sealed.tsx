@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 import { dayAndClock } from '../../shared/time';
 
 /** A released job: the sealed record, what the owner said, and opening it again. */

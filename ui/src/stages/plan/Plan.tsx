@@ -5,14 +5,14 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { dayAndClock, duration } from '../../shared/time';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 
 type Step = Schemas['StepView'];
 
 const LEFT: Step['standing'][] = ['underWay', 'canStart', 'waitsFor'];
 
 /** What is left to do: the steps in the sheet's order with their minutes, and what is curing. */
-export function Plan({ job, recorder }: StageProps) {
+export function Plan({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'steps');
   const navigate = useNavigate();
   const left = data?.steps.filter((s) => LEFT.includes(s.standing)) ?? [];

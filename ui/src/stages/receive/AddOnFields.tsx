@@ -1,13 +1,10 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { withDefault } from '../balance/WeighingForm';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
+import { withDefault } from '../../shared/units';
 
 type AddOn = Schemas['Entry.AddOnBrought'];
-const STATES: [AddOn['state'], string][] = [
-  ['recorded', 'recorded'],
-  ['tested', 'tested'],
-  ['notConnected', 'not connected'],
-];
 
 /** Something the owner wants aboard: what it weighs and where it goes. */
 export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
@@ -56,7 +53,7 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
         </label>
       </div>
       <div className="flex gap-2">
-        {STATES.map(([key, title]) => (
+        {each(WORDS.addOnState).map(([key, title]) => (
           <button
             type="button"
             key={key}

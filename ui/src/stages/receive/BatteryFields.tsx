@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { withDefault } from '../balance/WeighingForm';
+import { withDefault } from '../../shared/units';
 
 export type BatteryText = {
   mass: string;

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
 import { useShop } from '../../api/queries';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 import { Pictures } from '../../shared/Pictures';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
 import { AddOnFields } from './AddOnFields';
@@ -10,7 +11,6 @@ import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
 import { SupplierChoice } from './SupplierChoice';
 
-const STATE = { recorded: '', tested: ', tested', notConnected: ', not connected' };
 const CARTONS: Schemas['Carton'][] = ['sound', 'scuffed', 'crushed', 'torn', 'wet'];
 
 /** What came over the counter: owner, box, packs, radio, add-ons. */
@@ -49,7 +49,12 @@ export function Brought({
         ? `${data.transmitter.name}${data.transmitter.memories ? `; memories: ${data.transmitter.memories}` : ''}`
         : 'not brought',
     ],
-    ['add-ons', data.addOns.map((a) => `${a.name} ${a.mass}${STATE[a.state]}`).join('; ') || 'none'],
+    [
+      'add-ons',
+      data.addOns
+        .map((a) => `${a.name} ${a.mass}${a.state === 'recorded' ? '' : `, ${WORDS.addOnState[a.state]}`}`)
+        .join('; ') || 'none',
+    ],
     ['promised', `${day(data.promised)}; balance in the ${data.balanceSchool}`],
     ['received', `${day(data.receivedOn)}, taken in ${dayAndClock(data.receivedAt)} by ${data.receivedBy}`],
     [

@@ -1,15 +1,7 @@
-import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
 import { type CounterProps, promised, receivedOn } from './counter';
 import { SupplierChoice } from './SupplierChoice';
-
-const CARTONS: [Schemas['Carton'], string][] = [
-  ['notLooked', 'not looked at'],
-  ['sound', 'sound'],
-  ['scuffed', 'scuffed'],
-  ['crushed', 'crushed'],
-  ['torn', 'torn'],
-  ['wet', 'wet'],
-];
 
 /** Who the box came from and when, what it looks like, and the day that is promised. */
 export function CounterBox({ form, put }: CounterProps) {
@@ -19,7 +11,7 @@ export function CounterBox({ form, put }: CounterProps) {
       <div role="radiogroup" aria-label="Carton">
         <span className="label">carton</span>
         <div className="grid grid-cols-3 gap-2">
-          {CARTONS.map(([key, title]) => (
+          {each(WORDS.carton).map(([key, title]) => (
             <button
               type="button"
               key={key}

@@ -5,7 +5,7 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { Tabs } from '../../shared/Tabs';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 import { BatteryFields, batteryFrom, batteryFull, type BatteryText, NO_BATTERY } from './BatteryFields';
 import { Brought } from './Brought';
 import { BudgetOver, BudgetParts, PackWords } from './Budget';
@@ -18,7 +18,7 @@ type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
 /**
  * What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done.
  */
-export function Receive({ job, recorder }: StageProps) {
+export function Receive({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'receive');
   const [query, setQuery] = useSearchParams();
   const navigate = useNavigate();

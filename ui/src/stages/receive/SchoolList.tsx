@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 
 /**
  * Where practitioners disagree: the shop's way stands, another is one tap away, with its reason and what it changes

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Schemas } from '../../api/client';
-import { leads, useMe } from '../../api/me';
-import type { Recorder } from '../../api/record';
-import { LineRow } from '../balance/LineRow';
+import { useMe } from '../../api/me';
+import { may } from '../../api/record';
+import type { Recorder } from './entries';
+import { LineRow } from '../../shared/LineRow';
 
 /** The sheet the job is built to: what it leaves open, and what moving to another revision would change. */
 export function SheetOfJob({
@@ -69,7 +70,9 @@ export function SheetOfJob({
           </button>
           {gap === g.id && (
             <div className="flex flex-col gap-2 pb-2">
-              {!leads(me) && <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>}
+              {!may(me, 'receive/value-given') && (
+                <p className="text-[15px] text-red">Only a lead gives a value in the maker's place.</p>
+              )}
               <div className="flex gap-2">
                 <input
                   className="field w-[38%]"
@@ -144,7 +147,9 @@ export function SheetOfJob({
               </li>
             ))}
           </ul>
-          {!leads(me) && <p className="pt-1 text-[15px] text-red">Only a lead moves a job to another revision.</p>}
+          {!may(me, 'receive/sheet-moved') && (
+            <p className="pt-1 text-[15px] text-red">Only a lead moves a job to another revision.</p>
+          )}
           {!job.released && (
             <div className="flex gap-2 pt-2">
               <input

@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import { WORDS } from '../../api/contract';
+import type { Recorder } from './entries';
 import { day } from '../../shared/time';
-
-const STATE = { open: 'to buy', ordered: 'ordered', here: 'here', notNeeded: 'not needed' };
 
 /** What must be bought, why, for which step, and where it has got to. */
 export function ToBuyList({
@@ -33,7 +32,7 @@ export function ToBuyList({
               {l.what}
             </strong>
             <span className="text-[15px] whitespace-nowrap">
-              {STATE[l.state]}
+              {WORDS.buyState[l.state]}
               {l.due && `, due ${day(l.due)}`}
             </span>
           </div>

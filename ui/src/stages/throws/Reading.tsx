@@ -1,19 +1,13 @@
 import { DropdownMenu } from 'radix-ui';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
+import type { Recorder } from './entries';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Gauge } from './Gauge';
 
 type Throw = Schemas['ThrowView'];
 type Props = { job: Schemas['JobView']; recorder: Recorder; item: Throw; onTap: (value: string) => void };
-
-const MOVED: [Schemas['Entry.LinkageMoved']['part'], string][] = [
-  ['pushrod', 'pushrod'],
-  ['clevis', 'clevis turned'],
-  ['hornHole', 'horn hole'],
-  ['armHole', 'servo arm hole'],
-  ['armSide', 'servo arm side'],
-];
 
 /** The one throw now: its reading in the largest figures, verdict, gauge, and the next setting. */
 export function Reading({ job, recorder, item, onTap }: Props) {
@@ -45,7 +39,7 @@ export function Reading({ job, recorder, item, onTap }: Props) {
           <Jaws line={line} size={32} />
           <span className={bad ? 'text-red' : ''}>
             <span className="block text-[26px] leading-tight font-bold">{verdictWords(line)}</span>
-            <span className="block text-[15px] whitespace-nowrap">{bad ? outBy(line.why) : ''}</span>
+            <span className="block text-[15px] whitespace-nowrap">{bad ? line.outBy : ''}</span>
           </span>
         </span>
       </div>
@@ -73,7 +67,7 @@ export function Reading({ job, recorder, item, onTap }: Props) {
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content className="z-30 border-2 border-ink bg-paper text-ink">
-              {MOVED.map(([part, words]) => (
+              {each(WORDS.linkagePart).map(([part, words]) => (
                 <DropdownMenu.Item
                   key={part}
                   onSelect={() =>
@@ -99,8 +93,6 @@ export function Reading({ job, recorder, item, onTap }: Props) {
     </section>
   );
 }
-
-const outBy = (why: string) => /: ([^:.]*(?:\.\d+)?[^:.]*too (?:much|little))/.exec(why)?.[1] ?? '';
 
 function Advice({
   job,

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { withUnit } from './method';
+import { withUnit } from '../../shared/units';
 
 type SurfaceLine = Schemas['SurfaceLineView'];
 type Props = {

@@ -5,17 +5,18 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { SettingsList } from '../../shared/SettingsList';
-import type { StageProps } from '../JobFrame';
-import { type Method, METHODS, MethodChoice, withUnit } from './method';
+import type { Props } from './entries';
+import { type Method, METHODS, MethodChoice } from './method';
 import { Reading } from './Reading';
 import { Surfaces } from './Surfaces';
 import { ThrowTable } from './ThrowTable';
 import { WalkRound } from './WalkRound';
+import { withUnit } from '../../shared/units';
 
 type Throw = Schemas['ThrowView'];
 
 /** Every throw of the sheet, one under the ruler at a time. */
-export function Throws({ job, recorder }: StageProps) {
+export function Throws({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'throws');
   const { data: shop } = useShop();
   const [chosen, setChosen] = useState<string>();
@@ -195,7 +196,7 @@ function MoveOn({
   return null;
 }
 
-function Empty({ job, recorder, children }: Pick<StageProps, 'job' | 'recorder'> & { children: ReactNode }) {
+function Empty({ job, recorder, children }: Pick<Props, 'job' | 'recorder'> & { children: ReactNode }) {
   return (
     <>
       <Mat title="Throws" aside="the sheet states none">

@@ -8,13 +8,6 @@ export const METHODS: readonly Method[] = [
   { measure: 'angle', unit: '°', words: 'angle', short: 'degrees' },
 ];
 
-/** A bare number gets the instrument's unit; a fraction read off a ruler is inches. */
-export function withUnit(typed: string, unit: string) {
-  const text = typed.trim();
-  if (/[a-z°%"″]$/i.test(text)) return text;
-  return `${text} ${unit === 'mm' && /[/½¼¾⅛⅜⅝⅞]/.test(text) ? 'in' : unit}`;
-}
-
 export function MethodChoice({ method, onChoose }: { method: Method; onChoose: (m: Method) => void }) {
   return (
     <div role="radiogroup" aria-label="Measured" className="flex">

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import { WORDS } from '../../api/contract';
+import type { Recorder } from './entries';
 import { duration } from '../../shared/time';
 import { Substitutes } from './Substitutes';
 
@@ -12,14 +13,6 @@ type Props = {
   part: string;
   onBag: (bag: string) => void;
   onPart: (part: string) => void;
-};
-
-const WORDS: Record<Schemas['CountStanding'], string> = {
-  notCounted: 'not counted',
-  allHere: 'all here',
-  missing: 'missing',
-  extra: 'more than listed',
-  wrong: 'wrong',
 };
 
 /**
@@ -219,7 +212,7 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
                 className={`text-right text-[14px]
                   ${p.standing === 'missing' || p.standing === 'wrong' ? 'text-red' : 'font-normal text-pencil'}`}
               >
-                {WORDS[p.standing]}
+                {WORDS.countStanding[p.standing]}
               </span>
             </button>
           </li>

@@ -1,15 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
+import type { Recorder } from './entries';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
-
-const ANSWERS: [NonNullable<Schemas['ClaimAnswerKind']>, string][] = [
-  ['accepted', 'accepted'],
-  ['partlyAccepted', 'in part'],
-  ['refused', 'refused'],
-  ['askedForMore', 'asks for more'],
-];
 
 export type ClaimDraft = { left: ReadonlySet<string>; wish: string };
 
@@ -195,7 +190,7 @@ function Sent({
             />
           </div>
           <div role="group" aria-label={`Answer to claim ${c.number}`} className="grid grid-cols-4 gap-2">
-            {ANSWERS.map(([answer, title]) => (
+            {each(WORDS.claimAnswerKind).map(([answer, title]) => (
               <button
                 type="button"
                 key={answer}

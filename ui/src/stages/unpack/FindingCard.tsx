@@ -3,12 +3,12 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { leads, useMe } from '../../api/me';
 import { useShop } from '../../api/queries';
-import { withUnit } from '../throws/method';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 import { Pictures } from '../../shared/Pictures';
 import { duration } from '../../shared/time';
 import { FindingMore } from './FindingMore';
 import { WaysOut } from './WaysOut';
+import { withUnit } from '../../shared/units';
 
 type Props = { job: Schemas['JobView']; recorder: Recorder; finding: Schemas['FindingView']; chosen: boolean };
 

@@ -1,15 +1,10 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
+import { each } from '../../shared/words';
 import { useMe } from '../../api/me';
-import type { Recorder } from '../../api/record';
-
-const ORIGINS: Schemas['Origin'][] = ['transport', 'factory', 'shop'];
-const GRADES: [Schemas['Grade'], string][] = [
-  ['cosmetic', 'cosmetic'],
-  ['functional', 'functional'],
-  ['structural', 'structural'],
-  ['flightCritical', 'flight-critical'],
-];
+import { may } from '../../api/record';
+import type { Recorder } from './entries';
 
 /** Where it came from and how bad it is, when somebody knows better than the rules. */
 export function FindingMore({ recorder, finding: f }: { recorder: Recorder; finding: Schemas['FindingView'] }) {
@@ -41,7 +36,7 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
             onChange={(e) => setReason(e.target.value)}
           />
           <div role="group" aria-label={`Origin of ${f.tag}`} className="grid grid-cols-3 gap-2">
-            {ORIGINS.map((o) => (
+            {each(WORDS.origin).map(([o, title]) => (
               <button
                 type="button"
                 key={o}
@@ -49,13 +44,13 @@ export function FindingMore({ recorder, finding: f }: { recorder: Recorder; find
                 aria-pressed={f.origin === o}
                 onClick={() => void recorder.record('unpack/origin', { finding: f.id, origin: o, reason }).then(done)}
               >
-                {o}
+                {title}
               </button>
             ))}
           </div>
-          {me?.role === 'lead' && (
+          {may(me, 'unpack/regraded') && (
             <div role="group" aria-label={`Grade of ${f.tag}`} className="grid grid-cols-4 gap-2">
-              {GRADES.map(([g, title]) => (
+              {each(WORDS.grade).map(([g, title]) => (
                 <button
                   type="button"
                   key={g}

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
-import { onAircraft, type Side, spaced } from './places';
+import { WORDS } from '../../api/contract';
+import type { Recorder } from './entries';
+import { onAircraft, type Side } from './places';
 
 export type Tapped = { place: string; x: number; y: number; view: Side; about?: Schemas['PlaceKind'] };
 type Props = {
@@ -85,8 +86,14 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
           ))}
         </select>
       </label>
-      <Choice title="about" options={choices?.placeKinds ?? []} value={about} onChoose={setPlaceKind} />
-      <Choice title="kind" options={choices?.kinds ?? []} value={kind} onChoose={setKind} />
+      <Choice
+        title="about"
+        options={choices?.placeKinds ?? []}
+        words={WORDS.placeKind}
+        value={about}
+        onChoose={setPlaceKind}
+      />
+      <Choice title="kind" options={choices?.kinds ?? []} words={WORDS.findingKind} value={kind} onChoose={setKind} />
       <label className="text-[14px] text-pencil">
         longest extent, mm
         <input
@@ -133,11 +140,13 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
 function Choice<T extends string>({
   title,
   options,
+  words,
   value,
   onChoose,
 }: {
   title: string;
   options: readonly T[];
+  words: Readonly<Record<T, string>>;
   value: T | undefined;
   onChoose: (v: T) => void;
 }) {
@@ -154,7 +163,7 @@ function Choice<T extends string>({
             className="button px-3 text-[15px]"
             onClick={() => onChoose(o)}
           >
-            {spaced(o)}
+            {words[o]}
           </button>
         ))}
       </div>

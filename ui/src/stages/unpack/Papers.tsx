@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
+import type { Recorder } from './entries';
 
 /** Papers first: each sheet found with what must be on it, or where its numbers come from instead. */
 export function Papers({

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
-import type { Recorder } from '../../api/record';
-import { withDefault } from '../balance/WeighingForm';
+import type { Recorder } from './entries';
 import { TrueSize } from './TrueSize';
+import { withDefault } from '../../shared/units';
 
 /**
  * Would this screw do? Judged by the fastener rule with its numbers, and drawn at true size to be laid on the glass.

@@ -7,21 +7,22 @@ import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { Tabs } from '../../shared/Tabs';
 import { daysLeftShort } from '../../shared/time';
-import type { StageProps } from '../JobFrame';
+import type { Props } from './entries';
 import { Bags } from './Bags';
 import { claimed, type ClaimDraft, Claims } from './Claims';
 import { FindingCard } from './FindingCard';
 import { FindingTag } from './FindingTag';
 import { NewFinding, type Tapped } from './NewFinding';
 import { Papers } from './Papers';
-import { onAircraft, onDrawing, type Side, SIDE_WORDS } from './places';
+import { WORDS } from '../../api/contract';
+import { onAircraft, onDrawing, type Side } from './places';
 import { Turn } from './Turn';
 import { type Answer, next, standing, type Standing, Walk } from './Walk';
 
 type Room = 'papers' | 'parts' | 'walk' | 'findings' | 'claim';
 
 /** Papers, parts, the walk round the aircraft, everything wrong with it, and the claim that follows. */
-export function Unpack({ job, recorder }: StageProps) {
+export function Unpack({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'unpack');
   const [query, setQuery] = useSearchParams();
   const [side, setSide] = useState<Side>('plan');
@@ -149,7 +150,7 @@ export function Unpack({ job, recorder }: StageProps) {
             setAsking(undefined);
             setChosen(undefined);
           }}
-          foot={SIDE_WORDS[side]}
+          foot={WORDS.drawingSide[side]}
           over={(px) => (
             <>
               {room === 'walk' &&

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
-import { spaced } from './places';
+import { WORDS } from '../../api/contract';
 
 type Point = Schemas['WalkPointView'];
 export type Answer = NonNullable<Point['answer']>;
@@ -17,8 +17,6 @@ type Props = {
   onAnswer: (p: Point, answer: Answer) => void;
   onFinding: (p: Point) => void;
 };
-
-const ANSWERS = { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' };
 
 /** The walk round this aircraft, in the order hands go: what to feel and listen for, and one answer for each place. */
 export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
@@ -38,7 +36,8 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
   return (
     <section aria-label="Walk" onKeyDown={keys}>
       <p className="text-[15px] text-pencil">
-        {index + 1} of {walk.length}, {left === 0 ? 'every place answered' : `${left} to go`}; {spaced(now.kind)}
+        {index + 1} of {walk.length}, {left === 0 ? 'every place answered' : `${left} to go`};{' '}
+        {WORDS.placeKind[now.kind]}
       </p>
       <h2 className="text-[26px] leading-tight font-bold" aria-live="polite">
         {now.title}
@@ -46,7 +45,7 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
       <p className="min-h-[76px] py-2 text-[22px] leading-snug">{now.feel}</p>
       {now.answer && (
         <p className="pb-2 text-[16px]">
-          <strong>{now.findingTag || ANSWERS[now.answer]}</strong>, {now.by}
+          <strong>{now.findingTag || WORDS.walkAnswer[now.answer]}</strong>, {now.by}
         </p>
       )}
       {!job.released && (
@@ -75,7 +74,7 @@ export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
               <span
                 className={`text-[15px] whitespace-nowrap ${p.answer === 'finding' ? 'text-red' : 'font-normal text-pencil'}`}
               >
-                {p.answer ? p.findingTag || ANSWERS[p.answer] : 'not yet'}
+                {p.answer ? p.findingTag || WORDS.walkAnswer[p.answer] : 'not yet'}
               </span>
             </button>
           </li>

@@ -1,14 +1,8 @@
 import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
 import { day, duration } from '../../shared/time';
 
 type Disposition = NonNullable<Schemas['Disposition']>;
-
-const TITLES: Record<Disposition, string> = {
-  repair: 'repair here',
-  replace: 'replace',
-  useAsIs: 'use as it is',
-  return: 'return',
-};
 
 /** The ways out of a finding side by side: what each takes, and when the aircraft could then be ready. */
 export function WaysOut({
@@ -28,7 +22,7 @@ export function WaysOut({
             disabled={!w.allowed}
             onClick={() => onDecide(w.disposition as Disposition)}
           >
-            {TITLES[w.disposition as Disposition]}
+            {WORDS.disposition[w.disposition as Disposition]}
           </button>
           <span className="text-[15px] leading-snug">
             {w.allowed && (

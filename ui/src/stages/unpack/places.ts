@@ -5,12 +5,6 @@ export type Side = Schemas['DrawingSide'];
 /** How the aircraft lies on the mat, in the order it is turned. */
 export const SIDES: readonly Side[] = ['plan', 'below', 'side'];
 
-export const SIDE_WORDS: Record<Side, string> = {
-  plan: 'seen from above, nose up',
-  below: 'seen from below: left and right change sides',
-  side: 'seen from its left, nose to the left',
-};
-
 /** A place tapped on the drawing, as the aircraft has it: x aft; y to the right wing, or up on a side view. */
 export const onAircraft = (side: Side, across: number, down: number) =>
   side === 'side'
@@ -20,5 +14,3 @@ export const onAircraft = (side: Side, across: number, down: number) =>
 /** And back, as the drawing has it. */
 export const onDrawing = (side: Side, x: number, y: number) =>
   side === 'side' ? { across: x, down: -y } : { across: side === 'below' ? -y : y, down: x };
-
-export const spaced = (camel: string) => camel.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client';
+import type { Schemas } from '../api/client';
 
 /** The state of power a step is done in, and the motors it makes ready from its start: wherever a step is begun. */
 export function StepPower({ step }: { step: Schemas['StepView'] }) {

@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client';
-import { Jaws, verdictWords } from '../../shared/Jaws';
+import type { Schemas } from '../api/client';
+import { Jaws, verdictWords } from './Jaws';
 
 /** A requirement as a row: name, limits, reading, mark and word; the reason when it is not met. */
 export function LineRow({ line, name, quiet }: { line: Schemas['LedgerLine']; name?: string; quiet?: boolean }) {

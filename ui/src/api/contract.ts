@@ -1,0 +1,479 @@
+/** Written by ui/build-types from the server's document; not changed by hand. */
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+/** What is said of each kind of entry, as its door takes it. */
+export type Bodies = {
+  'receive/battery': Schemas['Entry.BatteryGiven'];
+  'receive/receiver': Schemas['Entry.ReceiverGiven'];
+  'receive/promised': Schemas['Entry.PromiseChanged'];
+  'receive/value-given': Schemas['Entry.ValueGiven'];
+  'receive/sheet-moved': Schemas['Entry.SheetMoved'];
+  'receive/pack-brought': Schemas['Entry.PackBrought'];
+  'receive/pack-chosen': Schemas['Entry.PackChosen'];
+  'receive/transmitter': Schemas['Entry.TransmitterBrought'];
+  'receive/add-on': Schemas['Entry.AddOnBrought'];
+  'receive/carton': Schemas['Entry.CartonSeen'];
+  'receive/supplier': Schemas['Entry.SupplierSaid'];
+  'receive/box-photo': Schemas['Entry.BoxPhotographed'];
+  'receive/school': Schemas['Entry.SchoolChosen'];
+  'receive/to-buy': Schemas['Entry.ToBuySaid'];
+  'unpack/papers': Schemas['Entry.PapersFound'];
+  'unpack/counted': Schemas['Entry.Counted'];
+  'unpack/count-set': Schemas['Entry.CountSet'];
+  'unpack/bag-counted': Schemas['Entry.BagCounted'];
+  'unpack/wrong': Schemas['Entry.WrongPart'];
+  'unpack/extra': Schemas['Entry.ExtraPart'];
+  'unpack/finding': Schemas['Entry.FindingRaised'];
+  'unpack/disposition': Schemas['Entry.Disposed'];
+  'unpack/repaired': Schemas['Entry.Repaired'];
+  'unpack/reinspected': Schemas['Entry.Reinspected'];
+  'unpack/wrong-counted': Schemas['Entry.WrongCounted'];
+  'unpack/paper-elsewhere': Schemas['Entry.PaperFromElsewhere'];
+  'unpack/substitute': Schemas['Entry.SubstituteAccepted'];
+  'unpack/walked': Schemas['Entry.Walked'];
+  'unpack/photo': Schemas['Entry.FindingPhotographed'];
+  'unpack/origin': Schemas['Entry.OriginSaid'];
+  'unpack/regraded': Schemas['Entry.Regraded'];
+  'unpack/claim-sent': Omit<Schemas['ClaimPost'], 'entryId' | 'observedAt' | 'expectedSeq' | 'look'>;
+  'unpack/claim-posted': Schemas['Entry.ClaimPosted'];
+  'unpack/claim-answered': Schemas['Entry.ClaimAnswered'];
+  'unpack/parts-arrived': Schemas['Entry.PartsArrived'];
+  'build/step-started': Schemas['Entry.StepStarted'];
+  'build/step-done': Schemas['Entry.StepDone'];
+  'build/step-handled': Schemas['Entry.StepHandled'];
+  'build/cure-began': Schemas['Entry.CureBegan'];
+  'build/lamps': Schemas['Entry.LampsSaid'];
+  'build/propeller': Schemas['Entry.PropellerSaid'];
+  'build/pack': Schemas['Entry.PackSaid'];
+  'build/transmitter': Schemas['Entry.TransmitterSaid'];
+  'build/step-undone': Schemas['Entry.StepUndone'];
+  'build/loop-opened': Schemas['Entry.LoopOpened'];
+  'build/loop-closed': Schemas['Entry.LoopClosed'];
+  'build/linkage-moved': Schemas['Entry.LinkageMoved'];
+  'bind/bound': Schemas['Entry.Bound'];
+  'bind/failsafe': Schemas['Entry.FailsafeSeen'];
+  'bind/direction': Schemas['Entry.DirectionSeen'];
+  'bind/reversed': Schemas['Entry.Reversed'];
+  'bind/called': Schemas['Entry.CalledSeen'];
+  'bind/set': Schemas['Entry.RadioSet'];
+  'bind/motor-wires': Schemas['Entry.MotorWiresChanged'];
+  'bind/motor-turned': Schemas['Entry.MotorTurned'];
+  'bind/act-opened': Schemas['Entry.ActOpened'];
+  'bind/act-ended': Schemas['Entry.ActEnded'];
+  'throws/read': Schemas['Entry.ThrowRead'];
+  'throws/travel-set': Schemas['Entry.TravelSet'];
+  'throws/freedom': Schemas['Entry.FreedomSeen'];
+  'throws/neutral': Schemas['Entry.NeutralRead'];
+  'throws/holes': Schemas['Entry.HolesSeen'];
+  'throws/trim-set': Schemas['Entry.TrimSet'];
+  'balance/weighed': Schemas['Entry.Weighed'];
+  'balance/pack-moved': Schemas['Entry.PackMoved'];
+  'balance/ballast': Schemas['Entry.BallastFitted'];
+  'handover/conceded': Schemas['Entry.Conceded'];
+  'handover/released': Omit<Schemas['ReleasePost'], 'entryId' | 'observedAt' | 'expectedSeq' | 'look'>;
+  'handover/sent': Schemas['Entry.RecordSent'];
+  'handover/owner-answered': Schemas['Entry.OwnerAnswered'];
+  'handover/reopened': Schemas['Entry.Reopened'];
+  'job/retracted': Schemas['Entry.Retracted'];
+};
+export type EntryType = keyof Bodies;
+
+type Facts = {
+  /** Where it is posted. */
+  door: '/api/jobs/{id}/entries' | '/api/jobs/{id}/release' | '/api/jobs/{id}/claims';
+  /** On which screen it is recorded; null where on any. */
+  stage: Schemas['Stage'] | null;
+  /** Who may record it. */
+  by: 'anybody' | 'bench' | 'lead';
+  /** Whether it is decided on what is on the screen, and needs the server there and then. */
+  decides: 'never' | 'always' | 'whenConnecting';
+  /** Where what was typed stands in its body; 0 is any row of a list. */
+  typed: readonly (readonly (string | 0)[])[];
+};
+
+export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
+  'receive/battery': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [
+      ['battery', 'mass'],
+      ['battery', 'length'],
+      ['battery', 'width'],
+      ['battery', 'height'],
+      ['battery', 'cells'],
+      ['battery', 'capacity'],
+      ['battery', 'cRating'],
+    ],
+  },
+  'receive/receiver': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['channels'], ['receiver', 'channels'], ['receiver', 'ports'], ['receiver', 'mass']],
+  },
+  'receive/promised': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
+  'receive/value-given': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'lead',
+    decides: 'always',
+    typed: [['value']],
+  },
+  'receive/sheet-moved': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'lead',
+    decides: 'always',
+    typed: [['revision']],
+  },
+  'receive/pack-brought': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [
+      ['battery', 'mass'],
+      ['battery', 'length'],
+      ['battery', 'width'],
+      ['battery', 'height'],
+      ['battery', 'cells'],
+      ['battery', 'capacity'],
+      ['battery', 'cRating'],
+    ],
+  },
+  'receive/pack-chosen': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'always',
+    typed: [],
+  },
+  'receive/transmitter': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['freeMemories']],
+  },
+  'receive/add-on': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['mass'], ['at']],
+  },
+  'receive/carton': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
+  'receive/supplier': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
+  'receive/box-photo': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
+  'receive/school': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
+  'receive/to-buy': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
+  'unpack/papers': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
+  'unpack/counted': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['delta']],
+  },
+  'unpack/count-set': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'always',
+    typed: [['count']],
+  },
+  'unpack/bag-counted': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
+  'unpack/wrong': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['quantity']],
+  },
+  'unpack/extra': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['quantity']],
+  },
+  'unpack/finding': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['size'], ['x'], ['y']],
+  },
+  'unpack/disposition': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'bench', decides: 'always', typed: [] },
+  'unpack/repaired': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'bench',
+    decides: 'never',
+    typed: [['benchCelsius'], ['grams']],
+  },
+  'unpack/reinspected': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'bench', decides: 'never', typed: [] },
+  'unpack/wrong-counted': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['delta']],
+  },
+  'unpack/paper-elsewhere': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [],
+  },
+  'unpack/substitute': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'bench',
+    decides: 'never',
+    typed: [['quantity'], ['diameter'], ['length'], ['stack'], ['depth']],
+  },
+  'unpack/walked': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'bench', decides: 'never', typed: [] },
+  'unpack/photo': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
+  'unpack/origin': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'always', typed: [] },
+  'unpack/regraded': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'lead', decides: 'always', typed: [] },
+  'unpack/claim-sent': { door: '/api/jobs/{id}/claims', stage: 'unpack', by: 'anybody', decides: 'always', typed: [] },
+  'unpack/claim-posted': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [],
+  },
+  'unpack/claim-answered': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [],
+  },
+  'unpack/parts-arrived': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'unpack',
+    by: 'anybody',
+    decides: 'never',
+    typed: [],
+  },
+  'build/step-started': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/step-done': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'bench',
+    decides: 'never',
+    typed: [['benchCelsius'], ['grams']],
+  },
+  'build/step-handled': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/cure-began': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'lead', decides: 'always', typed: [] },
+  'build/lamps': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'whenConnecting', typed: [] },
+  'build/propeller': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/pack': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'whenConnecting', typed: [] },
+  'build/transmitter': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/step-undone': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/loop-opened': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/loop-closed': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/linkage-moved': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'bind/bound': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [['mode']] },
+  'bind/failsafe': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/reversed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/called': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/set': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/motor-wires': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/motor-turned': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/act-opened': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/act-ended': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'throws/read': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'throws',
+    by: 'bench',
+    decides: 'never',
+    typed: [['readings', 0], ['travel']],
+  },
+  'throws/travel-set': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'throws',
+    by: 'bench',
+    decides: 'never',
+    typed: [['percent']],
+  },
+  'throws/freedom': { door: '/api/jobs/{id}/entries', stage: 'throws', by: 'bench', decides: 'never', typed: [] },
+  'throws/neutral': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'throws',
+    by: 'bench',
+    decides: 'never',
+    typed: [['offset']],
+  },
+  'throws/holes': { door: '/api/jobs/{id}/entries', stage: 'throws', by: 'bench', decides: 'never', typed: [] },
+  'throws/trim-set': { door: '/api/jobs/{id}/entries', stage: 'throws', by: 'bench', decides: 'never', typed: [] },
+  'balance/weighed': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'balance',
+    by: 'bench',
+    decides: 'never',
+    typed: [
+      ['supports', 0, 'x'],
+      ['supports', 0, 'y'],
+      ['supports', 0, 'reading'],
+      ['packFront'],
+      ['pitch'],
+      ['height'],
+    ],
+  },
+  'balance/pack-moved': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'balance',
+    by: 'bench',
+    decides: 'never',
+    typed: [['packFront']],
+  },
+  'balance/ballast': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'balance',
+    by: 'bench',
+    decides: 'never',
+    typed: [['pieces']],
+  },
+  'handover/conceded': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'lead', decides: 'always', typed: [] },
+  'handover/released': { door: '/api/jobs/{id}/release', stage: 'handOver', by: 'bench', decides: 'always', typed: [] },
+  'handover/sent': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'anybody', decides: 'never', typed: [] },
+  'handover/owner-answered': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'handOver',
+    by: 'anybody',
+    decides: 'never',
+    typed: [],
+  },
+  'handover/reopened': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'bench', decides: 'always', typed: [] },
+  'job/retracted': { door: '/api/jobs/{id}/entries', stage: null, by: 'anybody', decides: 'always', typed: [] },
+};
+
+/** The ten stages, in the order the work is done. */
+export const STAGES = [
+  { stage: 'receive', key: 'receive', title: 'Receive' },
+  { stage: 'unpack', key: 'unpack', title: 'Unpack' },
+  { stage: 'plan', key: 'plan', title: 'Plan' },
+  { stage: 'build', key: 'build', title: 'Build' },
+  { stage: 'wire', key: 'wire', title: 'Wire' },
+  { stage: 'bind', key: 'bind', title: 'Bind' },
+  { stage: 'throws', key: 'throws', title: 'Throws' },
+  { stage: 'balance', key: 'balance', title: 'Balance' },
+  { stage: 'check', key: 'check', title: 'Check' },
+  { stage: 'handOver', key: 'handover', title: 'Hand over' },
+] as const;
+
+/** What people read for the names in entries and views. */
+export const WORDS = {
+  stage: {
+    receive: 'Receive',
+    unpack: 'Unpack',
+    plan: 'Plan',
+    build: 'Build',
+    wire: 'Wire',
+    bind: 'Bind',
+    throws: 'Throws',
+    balance: 'Balance',
+    check: 'Check',
+    handOver: 'Hand over',
+  },
+  role: { technician: 'technician', lead: 'lead', counter: 'counter' },
+  carton: {
+    notLooked: 'not looked at',
+    sound: 'sound',
+    scuffed: 'scuffed',
+    crushed: 'crushed',
+    torn: 'torn',
+    wet: 'wet',
+  },
+  addOnState: { recorded: 'recorded', tested: 'tested', notConnected: 'not connected' },
+  buyState: { open: 'to buy', ordered: 'ordered', here: 'here', notNeeded: 'not needed' },
+  countStanding: {
+    notCounted: 'not counted',
+    allHere: 'all here',
+    missing: 'missing',
+    extra: 'more than listed',
+    wrong: 'wrong',
+  },
+  walkAnswer: { sound: 'sound', finding: 'a finding', notFitted: 'not fitted' },
+  placeKind: {
+    hinge: 'hinge',
+    spar: 'spar',
+    joint: 'joint',
+    horn: 'horn',
+    linkage: 'linkage',
+    servo: 'servo',
+    motorMount: 'motor mount',
+    propeller: 'propeller',
+    gearRetention: 'gear retention',
+    receiverPower: 'receiver power',
+    skin: 'skin',
+    canopy: 'canopy',
+    scalePart: 'scale part',
+    decal: 'decal',
+  },
+  findingKind: {
+    crack: 'crack',
+    crush: 'crush',
+    crease: 'crease',
+    dent: 'dent',
+    parting: 'parting',
+    loose: 'loose',
+    bent: 'bent',
+    scuff: 'scuff',
+  },
+  grade: {
+    cosmetic: 'cosmetic',
+    functional: 'functional',
+    structural: 'structural',
+    flightCritical: 'flight-critical',
+  },
+  origin: { transport: 'transport', factory: 'factory', shop: 'shop' },
+  disposition: { repair: 'repair', replace: 'replace', useAsIs: 'use as it is', return: 'return' },
+  claimAnswerKind: {
+    accepted: 'accepted',
+    partlyAccepted: 'accepted in part',
+    refused: 'refused',
+    askedForMore: 'asked for more',
+  },
+  drawingSide: {
+    plan: 'seen from above, nose up',
+    below: 'seen from below: left and right change sides',
+    side: 'seen from its left, nose to the left',
+  },
+  linkagePart: {
+    pushrod: 'pushrod',
+    clevis: 'clevis',
+    hornHole: 'horn hole',
+    armHole: 'servo arm hole',
+    armSide: 'servo arm side',
+    armSpline: 'servo arm spline',
+  },
+  movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
+  failsafeBehaviour: {
+    asDeclared: 'as declared',
+    motorRuns: 'motor runs',
+    surfacesDiffer: 'surfaces differ',
+    surfacesHardOver: 'surfaces go hard over',
+  },
+  motorTurn: { asItShould: 'as it should', theOtherWay: 'the other way', notAtAll: 'not at all' },
+  radioSetting: {
+    mix: 'mix',
+    expo: 'expo',
+    throttleCut: 'throttle cut',
+    stabiliserGain: 'stabiliser gain',
+    surfaceCount: 'surface count of the stabiliser',
+  },
+  throwMeasure: { uprightRuler: 'upright ruler', straightRuler: 'straight ruler', angle: 'angle' },
+  flagAnswer: { corrected: 'corrected', asPrinted: 'as printed', confirmedWithMaker: 'confirmed with the maker' },
+} as const;

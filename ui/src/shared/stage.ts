@@ -1,0 +1,19 @@
+import type { Schemas } from '../api/client';
+import type { Recorder } from '../api/record';
+
+/** What shared parts record, whichever stage they stand in. */
+export type SharedEntries =
+  | 'bind/act-ended'
+  | 'bind/act-opened'
+  | 'build/lamps'
+  | 'build/step-handled'
+  | 'job/retracted';
+export type SharedRecorder = Recorder<SharedEntries>;
+
+/** What the frame gives the screen of a stage. */
+export type StageProps<R = SharedRecorder> = {
+  job: Schemas['JobView'];
+  recorder: R;
+  room: string;
+  turn: () => void;
+};

@@ -1,0 +1,3 @@
+/** Names with their words, in the order they are offered. */
+export const each = <T extends Record<string, string>>(words: T) =>
+  Object.entries(words) as [Extract<keyof T, string>, string][];
