@@ -1,11 +1,14 @@
 using System.Globalization;
 using System.Text;
+using System.Text.Encodings.Web;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Editing;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Papers;
 
@@ -13,7 +16,8 @@ namespace Zygotome.Papers;
 public sealed record CsvRows(JsonArray? Rows, IReadOnlyList<SheetError> Mistakes);
 
 /// <summary>
-/// Parts list and throws as CSV. Written with commas, every cell in quotes, so that no kind of line break ends it,
+/// Parts list, throws and steps as CSV, without loss: a last column says what is not the maker's, and what the manual
+/// says twice. Written with commas, every cell in quotes, so that no kind of line break ends it,
 /// UTF-8 with a byte-order mark; a cell that a table program would run as a formula gets an apostrophe before it, which
 /// reading takes off again. Reads commas, semicolons and tabs, decimal commas, with or without the mark.
 /// </summary>
@@ -22,12 +26,23 @@ public static class SheetCsv
     private const int MostLines = SpecSheet.MostParts;
 
     /// <summary>The lists of a sheet that are written as tables.</summary>
-    public static IReadOnlyList<string> Lists { get; } = ["parts", "throws"];
+    public static IReadOnlyList<string> Lists { get; } = ["parts", "throws", "steps"];
+
+    /// <summary>
+    /// The column that says what the cells of its row cannot, as JSON by column: <c>"assumed"</c>, <c>"notStated"</c>,
+    /// the statements against each other, members this program does not know; <c>row</c> for all of it. Empty where all
+    /// of it is the maker's.
+    /// </summary>
+    public const string Provenance = "provenance";
+
+    private const string WholeRow = "row",
+        Assumed = "assumed",
+        NotStated = "notStated";
 
     private static readonly string[] Separators = [",", ";", "\t"];
 
     /// <summary>Columns of a list, as they are named in the header: a field's path within its row.</summary>
-    private static ListSpec List(string name) => FormSpec.List("$." + name)!;
+    private static SheetList List(string name) => SheetTable.List("$." + name)!;
 
     public static byte[] Write(JsonObject sheet, string list)
     {
@@ -41,6 +56,7 @@ public static class SheetCsv
                 csv.WriteField(field.Name);
             }
 
+            csv.WriteField(Provenance);
             csv.NextRecord();
             foreach (var i in Enumerable.Range(0, (JsonPath.Get(sheet, "$." + list) as JsonArray)?.Count ?? 0))
             {
@@ -49,6 +65,7 @@ public static class SheetCsv
                     csv.WriteField(Harmless(Cell(JsonPath.Get(sheet, $"$.{list}[{i}].{field.Name}"))));
                 }
 
+                csv.WriteField(Whose(JsonPath.Get(sheet, $"$.{list}[{i}]") as JsonObject, spec));
                 csv.NextRecord();
             }
         }
@@ -105,8 +122,12 @@ public static class SheetCsv
                 )
             )
             .ToArray();
+        var provenance = Array.FindIndex(
+            csv.HeaderRecord,
+            h => h.Trim().Equals(Provenance, StringComparison.OrdinalIgnoreCase)
+        );
         mistakes.AddRange(
-            csv.HeaderRecord.Where((h, i) => columns[i] is null && h.Trim().Length > 0)
+            csv.HeaderRecord.Where((h, i) => columns[i] is null && i != provenance && h.Trim().Length > 0)
                 .Select(h => new SheetError(
                     "line 1",
                     $"There is no column \"{h.Trim()}\"; known are "
@@ -128,13 +149,22 @@ public static class SheetCsv
                 );
             }
 
-            rows.Add(Row(csv, columns, mistakes));
+            var row = Row(csv, columns, mistakes);
+            if (provenance >= 0 && csv.GetField(provenance) is { Length: > 0 } whose)
+            {
+                if (Said(row, whose) is { } mistake)
+                {
+                    mistakes.Add(new SheetError($"line {csv.Parser.RawRow}, {Provenance}", mistake));
+                }
+            }
+
+            rows.Add(row);
         }
 
         return new CsvRows(mistakes.Count == 0 ? rows : null, mistakes);
     }
 
-    private static JsonObject Row(CsvReader csv, FieldSpec?[] columns, List<SheetError> mistakes)
+    private static JsonObject Row(CsvReader csv, SheetField?[] columns, List<SheetError> mistakes)
     {
         var row = new JsonObject();
         for (var i = 0; i < columns.Length; i++)
@@ -162,6 +192,119 @@ public static class SheetCsv
         return row;
     }
 
+    // What the cells of a row cannot say by themselves.
+    private static string Whose(JsonObject? row, SheetList spec)
+    {
+        var whose = new JsonObject();
+        if (row?[Assumed]?.GetValueKind() == JsonValueKind.True)
+        {
+            whose[WholeRow] = Assumed;
+        }
+
+        foreach (var field in spec.Fields)
+        {
+            if (JsonPath.Get(row, "$." + field.Name) is not { } node || Says(field, node))
+            {
+                continue;
+            }
+
+            whose[field.Name] =
+                Is(node, NotStated) && node[NotStated]!.GetValueKind() == JsonValueKind.True ? NotStated
+                : Is(node, Assumed) && Says(field, node[Assumed]!) ? Assumed
+                : node.DeepClone();
+        }
+
+        Unknown(row ?? [], "", spec, whose);
+        return whose.Count > 0 ? whose.ToJsonString(Readable) : "";
+
+        static bool Is(JsonNode node, string name) => node is JsonObject { Count: 1 } o && o[name] is not null;
+    }
+
+    // Whether a cell, read again, says just this.
+    private static bool Says(SheetField field, JsonNode node) =>
+        node is not JsonObject { Count: 0 }
+        && SheetEdits.Value(field, Cell(node)).Try(out var read, out _)
+        && JsonNode.DeepEquals(node, read);
+
+    // Members that the table has no row for are passed through, here too.
+    private static void Unknown(JsonObject of, string at, SheetList spec, JsonObject whose)
+    {
+        foreach (var (name, value) in of)
+        {
+            var path = at + name;
+            if (path == Assumed || spec.Fields.Any(f => f.Name == path || f.Name.StartsWith($"{path}[", Ordinal)))
+            {
+                continue;
+            }
+
+            if (value is JsonObject inner && spec.Fields.Any(f => f.Name.StartsWith($"{path}.", Ordinal)))
+            {
+                Unknown(inner, $"{path}.", spec, whose);
+            }
+            else
+            {
+                whose[path] = value?.DeepClone();
+            }
+        }
+    }
+
+    private const StringComparison Ordinal = StringComparison.Ordinal;
+
+    // What is wrong with it; null when the row says it now.
+    private static string? Said(JsonObject row, string whose)
+    {
+        JsonObject? read;
+        try
+        {
+            read = JsonNode.Parse(whose) as JsonObject;
+        }
+        catch (JsonException)
+        {
+            read = null;
+        }
+
+        if (read is null)
+        {
+            return "This is not JSON by column, such as {\"up\":\"assumed\"}.";
+        }
+
+        foreach (var (name, said) in read)
+        {
+            var path = "$." + name;
+            var word = said is JsonValue v && v.GetValueKind() == JsonValueKind.String ? v.ToString() : "";
+            if (name == WholeRow)
+            {
+                row[Assumed] = true;
+            }
+            else if (word == Assumed && JsonPath.Get(row, path) is not { })
+            {
+                return $"\"{name}\" is empty here; nothing is assumed.";
+            }
+            else if (
+                !JsonPath.Set(
+                    row,
+                    path,
+                    word switch
+                    {
+                        Assumed => new JsonObject { [Assumed] = JsonPath.Get(row, path)!.DeepClone() },
+                        NotStated => new JsonObject { [NotStated] = true },
+                        _ => said?.DeepClone(),
+                    }
+                )
+            )
+            {
+                return $"There is no place \"{name}\" in a row.";
+            }
+        }
+
+        return null;
+    }
+
+    private static readonly JsonSerializerOptions Readable = new()
+    {
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
+
     private static string Cell(JsonNode? node) =>
         node switch
         {
@@ -173,8 +316,8 @@ public static class SheetCsv
             JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Cell(p.Value)}")),
             _ => node.GetValueKind() switch
             {
-                System.Text.Json.JsonValueKind.True => "yes",
-                System.Text.Json.JsonValueKind.False => "no",
+                JsonValueKind.True => "yes",
+                JsonValueKind.False => "no",
                 _ => node.ToString(),
             },
         };

@@ -114,7 +114,7 @@ internal static class Problems
             BadHttpRequestException { InnerException: JsonException json } => Details(
                 400,
                 "request/json",
-                "The request could not be read as the JSON it should be.",
+                EntryJson.InWords(json),
                 (json.Path ?? "body").TrimStart('$', '.')
             ),
             BadHttpRequestException bad => Details(

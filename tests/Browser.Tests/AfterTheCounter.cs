@@ -124,7 +124,7 @@ public sealed class AfterTheCounter
             .Press("return", "Finding F3")
             .See("To return; not done yet.")
             .Press("decide otherwise", "Finding F3")
-            .Press("repair here", "Finding F3")
+            .Press("repair", "Finding F3")
             .See("It is a step of the job");
         t.Stage("Build")
             .Press("Repair F3: parting", "Steps")

@@ -110,7 +110,7 @@ public sealed class BoxOpened
         );
         t.Give("Pictures: finding F4", picture);
         t.Until(() => State().Findings[3].Photos.Count == 1, "F4 has a picture");
-        t.See("before the promised day").Press("repair here", "Finding F3").See("It is a step of the job");
+        t.See("before the promised day").Press("repair", "Finding F3").See("It is a step of the job");
         t.Press("Turn over")
             .See("left and right change sides")
             .See("4 findings not seen from here")
@@ -143,7 +143,7 @@ public sealed class BoxOpened
         Assert.DoesNotContain("Quill", text, StringComparison.Ordinal);
         Assert.Equal("%PDF"u8.ToArray(), application.Blob(State().Claims[0].LetterHash)!.Bytes[..4]);
         t.Fill("What they wrote about claim 1", "On its way.")
-            .Press("in part", "Answer to claim 1")
+            .Press("accepted in part", "Answer to claim 1")
             .See("accepted in part: On its way.");
         t.Press("The parts arrived").See("The parts are here.").Press("Parts").See("Bag B").See("open");
         Assert.False(State().CountedBags.ContainsKey("B"));

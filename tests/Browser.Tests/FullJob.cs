@@ -72,7 +72,7 @@ public sealed class FullJob
         TapPart(t, "wing-left");
         t.See("What is wrong here?").Fill("Longest extent, mm", "18").See("structural").See("S1");
         t.Press("Record the finding").See("Nothing decided yet.");
-        t.Press("repair here", "Finding F1")
+        t.Press("repair", "Finding F1")
             .Fill("How it was repaired", "Contact glue under tape")
             .Fill("Glue", "foam-safe contact")
             .Press("Repaired", "Finding F1")

@@ -51,7 +51,7 @@ public sealed class RefusedRelease
                 // It can be neither used as it is, nor inspected by the one who repaired it.
                 t.Go("/jobs/J-0152/unpack?room=findings").See("Flight-critical: never as it is.");
                 Assert.False(t.Find(By.XPath("//*[@aria-label='Finding F2']//button[.='use as it is']")).Enabled);
-                t.Press("repair here", "Finding F2")
+                t.Press("repair", "Finding F2")
                     .Fill("How it was repaired", "New hinge line")
                     .Press("Repaired", "Finding F2")
                     .See("Say which glue F2 was repaired with, or that none was used.")

@@ -14,6 +14,21 @@ namespace Zygotome.Browser.Tests;
 public sealed class SheetFromPaper
 {
     [Fact]
+    public async Task A_sheet_is_begun_from_another_kits_and_nothing_of_it_is_the_makers_until_confirmed()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn("I. Thorne");
+        t.Go("/sheets").Press("New sheet").See("Or much like a kit that is on file");
+        t.Find(By.XPath("//select[option[contains(., 'Plimsey 1400')]]")).SendKeys("Plimsey 1400");
+        t.Fill("name of the new kit", "Plimsey 1600").Fill("its maker", "Somebody else").Press("Begin from it");
+        t.See("From the lid").See("Plimsey 1600").Press("Throws").See("assumed");
+        t.Press("aileron, high").Press("As the manual says");
+        t.Press("Radio and wiring").Fill("range check", "30");
+        t.Keys_(Keys.Enter).See("kept; nothing judges it yet");
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
     public async Task A_sheet_is_made_from_paper_numbers_and_a_job_is_received_on_it()
     {
         await using var application = await Application.Start();

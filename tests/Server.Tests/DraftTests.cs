@@ -32,6 +32,97 @@ public sealed class DraftTests : WithServer
             }
         );
 
+    /// <summary>743 g on the lid is not 745 g, and 35 1/2 in is not 902 mm.</summary>
+    [Fact]
+    public async Task What_was_typed_from_the_lid_stands_as_it_was_typed()
+    {
+        var draft = await Post(
+            "/api/drafts/archetype",
+            new
+            {
+                @class = "low-wing",
+                name = "As typed",
+                maker = "",
+                span = "35 1/2 in",
+                length = "738",
+                emptyWeight = "743 g",
+                material = "EPO",
+                fitted = Array.Empty<string>(),
+            }
+        );
+        var file = await Client.Get($"/api/drafts/{draft.GetProperty("id").GetString()}/file");
+        var kit = file.GetProperty("kit");
+        Assert.Equal(
+            ("35 1/2 in", "738 mm", "743 g"),
+            (
+                kit.GetProperty("span").GetString(),
+                kit.GetProperty("length").GetString(),
+                file.GetProperty("balance").GetProperty("empty").GetProperty("mass").GetString()
+            )
+        );
+    }
+
+    [Fact]
+    public async Task A_kit_begun_from_another_has_its_numbers_and_none_of_them_is_its_makers()
+    {
+        var draft = await Post(
+            "/api/drafts/another-kit",
+            new
+            {
+                id = "plimsey-1400",
+                revision = 1,
+                name = "Plimsey 1600",
+                maker = "Somebody else",
+            }
+        );
+        var id = draft.GetProperty("id").GetString();
+        var bytes = await Client.Client.GetByteArrayAsync($"/api/drafts/{id}/file");
+        var sheet = Core.Sheets.SheetReader.Read(bytes).Sheet!;
+        Assert.Equal(("plimsey-1600", "Somebody else", 1), (sheet.Kit.Id, sheet.Kit.Maker, sheet.Kit.Revision));
+        Assert.All(sheet.Throws.SelectMany(t => t.Ways), w => Assert.True(w.Value.Assumed));
+        Assert.All(sheet.Balance.Configurations, c => Assert.True(c.Range!.Assumed));
+        Assert.All(sheet.Neutral, n => Assert.True(n.Assumed));
+        Assert.True(sheet.Balance.WeightAssumed && sheet.Balance.LateralAssumed && sheet.Defaults.ToleranceAssumed);
+
+        // Confirmed one by one against the paper, it is the maker's; the rest stays as it is.
+        var (status, edited) = await Client.Send(
+            HttpMethod.Post,
+            $"/api/drafts/{id}/edits",
+            JsonSerializer.Serialize(
+                new
+                {
+                    version = 1,
+                    edits = new[]
+                    {
+                        new
+                        {
+                            path = "$.throws[0]",
+                            act = "confirm",
+                            text = "",
+                            page = "",
+                            reason = "",
+                        },
+                    },
+                }
+            )
+        );
+        Assert.True(status == HttpStatusCode.OK, $"{edited}");
+        sheet = Core.Sheets.SheetReader.Read(await Client.Client.GetByteArrayAsync($"/api/drafts/{id}/file")).Sheet!;
+        Assert.All(sheet.Throws[0].Ways, w => Assert.False(w.Value.Assumed));
+        Assert.All(sheet.Throws[1].Ways, w => Assert.True(w.Value.Assumed));
+        await Post(
+            "/api/drafts/another-kit",
+            new
+            {
+                id = "plimsey-1400",
+                revision = 1,
+                name = " ",
+                maker = "",
+            },
+            HttpStatusCode.UnprocessableEntity
+        );
+    }
+
     [Fact]
     public async Task A_draft_is_taken_away_by_its_writer_or_a_lead_and_comes_back_for_a_day()
     {
@@ -258,7 +349,7 @@ public sealed class DraftTests : WithServer
             (
                 await Client.Send(
                     HttpMethod.Post,
-                    $"/api/drafts/{draft.GetProperty("id").GetString()}/csv/steps?version=2",
+                    $"/api/drafts/{draft.GetProperty("id").GetString()}/csv/servos?version=2",
                     "id",
                     "text/csv"
                 )

@@ -58,7 +58,8 @@ public static class EntryJson
     }
 
     // The serialiser's own words name CLR types; people get ours, except where a converter of ours spoke.
-    internal static string InWords(JsonException e)
+    /// <summary>What is wrong with a posted JSON, in words; of a quantity, the parser's own.</summary>
+    public static string InWords(JsonException e)
     {
         var text = e.Message.Split(" Path:")[0];
         return text switch
@@ -69,8 +70,9 @@ public static class EntryJson
                 + text.Split('\'').ElementAtOrDefault(1),
             _ when text.Contains("could not be converted", StringComparison.Ordinal) =>
                 "The value here is of the wrong kind.",
-            _ when text.Contains("The JSON", StringComparison.Ordinal)
-                    || text.Contains("Zygotome", StringComparison.Ordinal) => "The value here cannot be read.",
+            _ when text.Contains("JSON", StringComparison.Ordinal)
+                    || text.Contains("Zygotome", StringComparison.Ordinal)
+                    || text.StartsWith('\'') => "This cannot be read as the JSON it should be.",
             _ => text,
         };
     }

@@ -14,12 +14,17 @@ public static class QuantityParser
     /// <returns>The quantity with <paramref name="text"/> kept, or a refusal that says what was not
     /// understood.</returns>
     public static Outcome<Quantity> Parse(string? text, Unit? bare = null) =>
-        ParseStored(text, bare) is var read && read.OrDefault() is { } q && !Possible(q) ? TooLarge(text!) : read;
+        Read(text, bare, strict: true) is var read && read.OrDefault() is { } q && !Possible(q)
+            ? TooLarge(text!)
+            : read;
 
     /// <summary>
-    /// As <see cref="Parse(string?, Unit?)"/>, without asking how large: what is in a journal is read for ever.
+    /// As <see cref="Parse(string?, Unit?)"/>, without asking how large or how odd: what is in a journal is read for
+    /// ever.
     /// </summary>
-    public static Outcome<Quantity> ParseStored(string? text, Unit? bare = null)
+    public static Outcome<Quantity> ParseStored(string? text, Unit? bare = null) => Read(text, bare, strict: false);
+
+    private static Outcome<Quantity> Read(string? text, Unit? bare, bool strict)
     {
         if (string.IsNullOrWhiteSpace(text))
         {
@@ -34,7 +39,7 @@ public static class QuantityParser
             return new Refusal("quantity/too-long", "That is too long for a quantity; at most 100 characters.");
         }
 
-        var cursor = new Cursor(text);
+        var cursor = new Cursor(text, strict);
         try
         {
             return cursor.Read(bare ?? Unit.One);
@@ -76,119 +81,183 @@ public static class QuantityParser
             _ => "a " + d.ToString().ToLowerInvariant(),
         };
 
-    private sealed class Cursor(string text) : QuantityScanner(text)
+    /// <param name="strict">Refuses what nobody means; what is stored was taken once, and is read as it was.</param>
+    private sealed class Cursor(string text, bool strict) : QuantityScanner(text, strict)
     {
         public Outcome<Quantity> Read(Unit bare)
         {
             // "±5 mm" alone: symmetrical about zero.
-            if (TakeAny("±", "+/-", "+-"))
+            if (TakePlusMinus())
             {
-                return Number(out var only, out var stop)
-                    ? End(
-                        Unit1(bare, out var alone) ?? bare,
-                        u => Quantity.Tolerance(0, only, only, u, null, Text.Trim()),
-                        alone
-                    )
+                return Value(bare, out var only, out var stop)
+                    ? End(only.Unit, bare, u => Quantity.Tolerance(0, only.Number, only.Number, u, null, Text.Trim()))
                     : stop!;
             }
 
-            if (!Number(out var first, out var refusal))
+            // "+5 mm": a sign that says nothing, where no other number is before it.
+            _ = TakeAny("+");
+            if (!Value(bare, out var first, out var refusal))
             {
                 return refusal!;
             }
 
-            var unit = Unit1(bare, out var firstUnit);
-            if (firstUnit == Unit.Pound && Number(out var ounces, out _))
-            {
-                if (!TakeWord("oz"))
-                {
-                    return Not("after pounds only ounces can follow");
-                }
-
-                return End(Unit.Ounce, u => Quantity.Single((first * 16) + ounces, u, null, Text.Trim()), Unit.Ounce);
-            }
-
             var way = TakeWay();
-            if (TakeAny("to ", "–", "…", "until ") || TakeDash())
-            {
-                if (!Number(out var second, out refusal))
-                {
-                    return refusal!;
-                }
-
-                var last = Unit1(bare, out var secondUnit);
-                if (firstUnit is not null && secondUnit is not null && firstUnit != secondUnit)
-                {
-                    return Not($"the two ends have different units, {firstUnit} and {secondUnit}");
-                }
-
-                way ??= TakeWay();
-                return End(
-                    firstUnit ?? secondUnit ?? last,
-                    u => Quantity.Pair(first, second, u, way, Text.Trim()),
-                    firstUnit ?? secondUnit
-                );
-            }
-
-            if (TakeAny("±", "+/-", "+-"))
-            {
-                if (!Number(out var tolerance, out refusal))
-                {
-                    return refusal!;
-                }
-
-                var last = Unit1(bare, out var secondUnit);
-                if (firstUnit is not null && secondUnit is not null && firstUnit != secondUnit)
-                {
-                    return Not($"value and tolerance have different units, {firstUnit} and {secondUnit}");
-                }
-
-                way ??= TakeWay();
-                return tolerance < 0
-                    ? Not("a tolerance is not negative")
-                    : End(
-                        firstUnit ?? secondUnit ?? last,
-                        u => Quantity.Tolerance(first, tolerance, tolerance, u, way, Text.Trim()),
-                        firstUnit ?? secondUnit
-                    );
-            }
-
-            if (Peek() == '+')
-            {
-                At++;
-                if (!Number(out var plus, out refusal))
-                {
-                    return refusal!;
-                }
-
-                if (!TakeAny("/-", "/ -", "/−"))
-                {
-                    return Not("after a plus tolerance comes \"/-\" and the minus tolerance");
-                }
-
-                if (!Number(out var minus, out refusal))
-                {
-                    return refusal!;
-                }
-
-                var last = Unit1(bare, out var secondUnit);
-                return End(
-                    firstUnit ?? secondUnit ?? last,
-                    u => Quantity.Tolerance(first, plus, minus, u, way, Text.Trim()),
-                    firstUnit ?? secondUnit
-                );
-            }
-
-            return End(unit ?? bare, u => Quantity.Single(first, u, way, Text.Trim()), firstUnit);
+            return TakeUnequal(bare, out var plus, out var minus, out refusal) ? Unequal(first, plus, minus, way, bare)
+                : refusal is not null ? refusal
+                : TakeAny("to ", "–", "…", "until ") || TakeDash() ? Pair(first, way, bare)
+                : TakePlusMinus() ? Equal(first, way, bare)
+                : End(first.Unit, bare, u => Quantity.Single(first.Number, u, way, Text.Trim()));
         }
 
-        private Outcome<Quantity> End(Unit? unit, Func<Unit, Quantity> make, Unit? written)
+        private Outcome<Quantity> Pair(Printed first, Way? way, Unit bare)
+        {
+            if (!Value(bare, out var second, out var refusal))
+            {
+                return refusal!;
+            }
+
+            if (first.Unit is not null && second.Unit is not null && first.Unit != second.Unit)
+            {
+                return Not($"the two ends have different units, {first.Unit} and {second.Unit}");
+            }
+
+            way ??= TakeWay();
+            return End(
+                first.Unit ?? second.Unit,
+                bare,
+                u => Quantity.Pair(first.Number, second.Number, u, way, Text.Trim())
+            );
+        }
+
+        private Outcome<Quantity> Equal(Printed first, Way? way, Unit bare)
+        {
+            if (!Value(bare, out var tolerance, out var refusal))
+            {
+                return refusal!;
+            }
+
+            way ??= TakeWay();
+            return tolerance.Number < 0
+                ? Not("a tolerance is not negative")
+                : Unequal(first, tolerance, tolerance, way, bare);
+        }
+
+        // A tolerance in another unit of the same kind is one: "1/2 in ± 1 mm". Kept in the finer of the two, in which
+        // both are exact.
+        private Outcome<Quantity> Unequal(Printed first, Printed plus, Printed minus, Way? way, Unit bare)
+        {
+            var (of, by) = (first.Unit, plus.Unit ?? minus.Unit);
+
+            // Once a tolerance's own unit was not looked at; what was stored then says what it said then.
+            if (of is not null && by is not null && of != by && Strict)
+            {
+                if (of.Dimension != by.Dimension)
+                {
+                    return Not($"value and tolerance have different units, {of} and {by}");
+                }
+
+                var finer = of.Factor <= by.Factor ? of : by;
+                (first, plus, minus) = (first.In(finer, of), plus.In(finer, by), minus.In(finer, by));
+            }
+
+            return End(
+                first.Unit ?? by,
+                bare,
+                u => Quantity.Tolerance(first.Number, plus.Number, minus.Number, u, way, Text.Trim())
+            );
+        }
+
+        private Outcome<Quantity> End(Unit? written, Unit bare, Func<Unit, Quantity> make)
         {
             Space();
-            return At == Text.Length
-                ? make(written ?? unit ?? Unit.One)
-                : Not($"\"{Text[At..].Trim()}\" was not understood");
+            return At == Text.Length ? make(written ?? bare) : Not($"\"{Text[At..].Trim()}\" was not understood");
         }
+
+        /// <summary>A number with the unit behind it; null where none is written.</summary>
+        private readonly record struct Printed(decimal Number, Unit? Unit)
+        {
+            public Printed In(Unit finer, Unit written) => new(Number * (Unit ?? written).Factor / finer.Factor, finer);
+        }
+
+        // "2 lb 3 oz" is one number, in ounces.
+        private bool Value(Unit bare, out Printed value, out Refusal? refusal)
+        {
+            value = default;
+            if (!Number(out var number, out refusal))
+            {
+                return false;
+            }
+
+            _ = Unit1(bare, out var unit);
+            value = new Printed(number, unit);
+            var back = At;
+            Space();
+            if (unit != Unit.Pound || !char.IsAsciiDigit(Peek()) || !Number(out var ounces, out _))
+            {
+                At = back;
+                return true;
+            }
+
+            if (!TakeWord("oz"))
+            {
+                refusal = Not("after pounds only ounces can follow");
+                return false;
+            }
+
+            value = new Printed((number * 16) + ounces, Unit.Ounce);
+            return true;
+        }
+
+        // "+2/-1" and "-1/+2": how far up, how far down.
+        private bool TakeUnequal(Unit bare, out Printed plus, out Printed minus, out Refusal? refusal)
+        {
+            (plus, minus, refusal) = (default, default, null);
+            var back = At;
+            Space();
+            var (first, second) = (Peek(), Peek() == '+' ? "-−" : "+");
+            if (first is not ('+' or '-' or '−') || Text.IndexOf('/', At) < 0 || IsPlusMinus())
+            {
+                At = back;
+                return false;
+            }
+
+            At++;
+            if (!Value(bare, out var one, out refusal))
+            {
+                return false;
+            }
+
+            Space();
+            if (Peek() != '/')
+            {
+                (At, refusal) = (back, first == '+' ? Not(NeedsBoth) : null);
+                return false;
+            }
+
+            At++;
+            Space();
+            if (!second.Contains(Peek(), StringComparison.Ordinal))
+            {
+                refusal = Not(NeedsBoth);
+                return false;
+            }
+
+            At++;
+            if (!Value(bare, out var other, out refusal))
+            {
+                return false;
+            }
+
+            (plus, minus) = first == '+' ? (one, other) : (other, one);
+            return true;
+        }
+
+        private const string NeedsBoth = "after a plus tolerance comes \"/-\" and the minus tolerance";
+
+        private bool IsPlusMinus() =>
+            string.CompareOrdinal(Text, At, "+/-", 0, 3) == 0 || string.CompareOrdinal(Text, At, "+-", 0, 2) == 0;
+
+        private bool TakePlusMinus() => TakeAny("±", "+/-", "+-");
 
         private Unit? Unit1(Unit bare, out Unit? written)
         {

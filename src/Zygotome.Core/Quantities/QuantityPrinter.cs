@@ -51,11 +51,12 @@ public static class QuantityPrinter
         value.ToString("0.############################", CultureInfo.InvariantCulture);
 
     /// <summary>
-    /// The same in the other system: inches as mm, mm as inches, ounces as g, g as ounces; empty for all else.
+    /// The same in the other system: inches as mm, mm as inches, ounces as g, g as ounces; empty for all else, metres
+    /// too.
     /// </summary>
     public static string InOtherUnit(Quantity q)
     {
-        if (q.Dimension is not (Dimension.Length or Dimension.Mass))
+        if (q.Dimension is not (Dimension.Length or Dimension.Mass) || q.Unit == Unit.Metre)
         {
             return "";
         }

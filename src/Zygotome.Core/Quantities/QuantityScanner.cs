@@ -5,7 +5,8 @@ namespace Zygotome.Core.Quantities;
 /// <summary>
 /// A place in a typed text, and the numbers people write: decimals with point or comma, fractions, mixed and vulgar.
 /// </summary>
-internal abstract class QuantityScanner(string text)
+/// <param name="strict">Whether what nobody means is refused, such as a decimal and a fraction in one number.</param>
+internal abstract class QuantityScanner(string text, bool strict)
 {
     private static readonly Dictionary<char, (int N, int D)> Vulgar = new()
     {
@@ -21,6 +22,8 @@ internal abstract class QuantityScanner(string text)
     };
 
     protected string Text { get; } = text;
+
+    protected bool Strict { get; } = strict;
 
     protected int At { get; set; }
 
@@ -46,7 +49,11 @@ internal abstract class QuantityScanner(string text)
         var whole = TakeVulgar(out value);
         if (!whole)
         {
-            var digits = TakeDigits();
+            // ".5 in": nothing before the point.
+            var digits =
+                TakeDigits() is { Length: > 0 } some ? some
+                : Peek() is '.' or ',' && At + 1 < Text.Length && char.IsAsciiDigit(Text[At + 1]) ? "0"
+                : "";
             if (digits.Length == 0)
             {
                 At = start;
@@ -92,8 +99,25 @@ internal abstract class QuantityScanner(string text)
         return true;
     }
 
-    // "1 5/8", "1-5/8", "5/8", "1½": a fraction after, or instead of, a whole number.
+    // "1 5/8", "1-5/8", "5/8", "1½", "1 ½": a fraction after, or instead of, a whole number.
     private bool Fraction(ref decimal value, out Refusal? refusal)
+    {
+        var whole = value;
+        if (!AFraction(ref value, out refusal))
+        {
+            return false;
+        }
+
+        if (Strict && value != whole && whole != decimal.Truncate(whole))
+        {
+            refusal = Not("a decimal and a fraction stand together");
+            return false;
+        }
+
+        return true;
+    }
+
+    private bool AFraction(ref decimal value, out Refusal? refusal)
     {
         refusal = null;
         if (Peek() == '/' && At + 1 < Text.Length && char.IsAsciiDigit(Text[At + 1]))
@@ -103,11 +127,14 @@ internal abstract class QuantityScanner(string text)
         }
 
         var back = At;
+        Space();
         if (TakeVulgar(out var part))
         {
             value += part;
             return true;
         }
+
+        At = back;
 
         if (Peek() is '-' or ' ')
         {

@@ -26,7 +26,7 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
     public static readonly Unit Centimetre = new("cm", Dimension.Length, 10);
     public static readonly Unit Metre = new("m", Dimension.Length, 1000);
     public static readonly Unit Inch = new("in", Dimension.Length, 25.4m, "\"", "″", "inch", "inches");
-    public static readonly Unit Degree = new("°", Dimension.Angle, 1, "deg", "degree", "degrees");
+    public static readonly Unit Degree = new("°", Dimension.Angle, 1, "º", "deg", "degree", "degrees");
     public static readonly Unit Gram = new("g", Dimension.Mass, 1, "gram", "grams");
     public static readonly Unit Kilogram = new("kg", Dimension.Mass, 1000);
     public static readonly Unit Ounce = new("oz", Dimension.Mass, 28.349523125m);

@@ -1,15 +1,13 @@
-using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
 /// <summary>Reads the geometry part of a sheet.</summary>
 internal static class SheetGeometry
 {
-    private const double Far = 10_000;
-
-    public static Geometry Read(SheetNode n)
+    public static Geometry Read(SheetNode root)
     {
-        if (!n.IsObject())
+        if (!root["geometry"].IsObject())
         {
             return new Geometry(
                 Datum: "",
@@ -24,84 +22,79 @@ internal static class SheetGeometry
         }
 
         return new Geometry(
-            Datum: n["datum"].Text(required: true),
-            Nose: Station(n["nose"]),
-            Lifting: n["lifting"].Each(Lifting, required: true),
-            Fins: n["fins"]
-                .Each(f => new Fin(
-                    X: At(f["at"], 0),
-                    Y: At(f["at"], 1),
-                    Root: f["root"].Measure(Dimension.Length, 1, Far),
-                    Tip: f["tip"].Measure(Dimension.Length, 0, Far),
-                    Height: f["height"].Measure(Dimension.Length, 1, Far),
-                    Sweep: Station(f["sweep"], 0)
-                )),
-            Bodies: n["bodies"]
-                .Each(b => new Body(
-                    b["name"].Text("fuselage"),
-                    Station(b["from"]),
-                    Station(b["to"]),
-                    b["width"].Measure(Dimension.Length, 1, Far),
-                    Station(b["at"], 0)
-                )),
-            Wheels: n["wheels"].Each(w => new Wheel(w["name"].Text("wheel"), At(w["at"], 0), At(w["at"], 1))),
-            Bay: Bay(n["batteryBay"]),
-            BallastStations: n["ballastStations"]
-                .Each(s => new BallastStation(
-                    s["name"].Text(required: true),
-                    Station(s["at"]),
-                    s["piece"].Measure(Dimension.Mass, 0.1, 1000, 5),
-                    s["limit"].Measure(Dimension.Mass, 0, 5000, 100)
-                ))
+            Datum: GeometryFields.Datum.Read(root),
+            Nose: GeometryFields.Nose.Read(root),
+            Lifting: GeometryFields.Lifting.List.Read(root, Lifting),
+            Fins: GeometryFields.Fin.List.Read(root, Fin),
+            Bodies: GeometryFields.Body.List.Read(root, Body),
+            Wheels: GeometryFields.Wheel.List.Read(root, Wheel),
+            Bay: root.At(GeometryFields.BatteryBay).Exists ? Bay(root) : null,
+            BallastStations: GeometryFields.BallastStation.List.Read(root, Station)
         );
     }
 
     private static LiftingSurface Lifting(SheetNode n) =>
         new(
-            Id: n["id"].Text(required: true),
-            Role: n["role"].OneOf("wing", "wing", "tail", "foreplane", "v-tail"),
-            RootLeadingEdge: Station(n["rootLeadingEdge"]),
-            Height: Station(n["height"], 0),
-            RootGap: Station(n["rootGap"], 0),
-            Panels: n["panels"]
-                .Each(
-                    p => new Panel(
-                        p["root"].Measure(Dimension.Length, 1, Far),
-                        p["tip"].Measure(Dimension.Length, 0, Far),
-                        p["span"].Measure(Dimension.Length, 1, Far),
-                        Station(p["sweep"], 0),
-                        p["dihedral"].Measure(Dimension.Angle, -60, 60, 0)
-                    ),
-                    required: true
-                )
+            Id: GeometryFields.Lifting.Id.Read(n),
+            Role: GeometryFields.Lifting.Role.Read(n),
+            RootLeadingEdge: GeometryFields.Lifting.RootLeadingEdge.Read(n),
+            Height: GeometryFields.Lifting.Height.Read(n),
+            RootGap: GeometryFields.Lifting.RootGap.Read(n),
+            Panels: GeometryFields.Panel.List.Read(n, Panel)
         );
 
-    private static BatteryBay? Bay(SheetNode n)
-    {
-        if (!n.Exists)
-        {
-            return null;
-        }
+    private static Panel Panel(SheetNode n) =>
+        new(
+            GeometryFields.Panel.Root.Read(n),
+            GeometryFields.Panel.Tip.Read(n),
+            GeometryFields.Panel.Span.Read(n),
+            GeometryFields.Panel.Sweep.Read(n),
+            GeometryFields.Panel.Dihedral.Read(n)
+        );
 
+    private static Fin Fin(SheetNode n) =>
+        new(
+            X: GeometryFields.Fin.X.Read(n),
+            Y: GeometryFields.Fin.Y.Read(n),
+            Root: GeometryFields.Fin.Root.Read(n),
+            Tip: GeometryFields.Fin.Tip.Read(n),
+            Height: GeometryFields.Fin.Height.Read(n),
+            Sweep: GeometryFields.Fin.Sweep.Read(n)
+        );
+
+    private static Body Body(SheetNode n) =>
+        new(
+            GeometryFields.Body.Name.Read(n),
+            GeometryFields.Body.From.Read(n),
+            GeometryFields.Body.To.Read(n),
+            GeometryFields.Body.Width.Read(n),
+            GeometryFields.Body.At.Read(n)
+        );
+
+    private static Wheel Wheel(SheetNode n) =>
+        new(GeometryFields.Wheel.Name.Read(n), GeometryFields.Wheel.X.Read(n), GeometryFields.Wheel.Y.Read(n));
+
+    private static BallastStation Station(SheetNode n) =>
+        new(
+            GeometryFields.BallastStation.Name.Read(n),
+            GeometryFields.BallastStation.At.Read(n),
+            GeometryFields.BallastStation.Piece.Read(n),
+            GeometryFields.BallastStation.Limit.Read(n)
+        );
+
+    private static BatteryBay Bay(SheetNode root)
+    {
         var bay = new BatteryBay(
-            Station(n["from"]),
-            Station(n["to"]),
-            n["width"].Measure(Dimension.Length, 0, Far, 0),
-            n["height"].Measure(Dimension.Length, 0, Far, 0)
+            GeometryFields.BayFrom.Read(root),
+            GeometryFields.BayTo.Read(root),
+            GeometryFields.BayWidth.Read(root),
+            GeometryFields.BayHeight.Read(root)
         );
         if (bay.To <= bay.From)
         {
-            n["to"].Wrong("The bay must end aft of where it begins.");
+            GeometryFields.BayTo.At(root).Wrong("The bay must end aft of where it begins.");
         }
 
         return bay;
-    }
-
-    private static double Station(SheetNode n, double? or = null) => n.Measure(Dimension.Length, -Far, Far, or);
-
-    private static double At(SheetNode n, int index)
-    {
-        var both = n.Each(c => Station(c), required: true);
-        return index < both.Length ? both[index] : 0;
     }
 }

@@ -59,7 +59,8 @@ internal sealed class SheetMarks
 
     public void Wrong(string path, string text)
     {
-        if (Errors.Count < MostErrors)
+        // What is read for two fields is wrong once.
+        if (Errors.Count < MostErrors && !Errors.Contains(new SheetError(path, text)))
         {
             Errors.Add(new SheetError(path, text));
         }

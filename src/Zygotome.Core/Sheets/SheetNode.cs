@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
@@ -14,6 +15,32 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             Json.ValueKind == JsonValueKind.Object && Json.TryGetProperty(name, out var child) ? child : default,
             $"{Path}.{name}"
         );
+
+    /// <summary>What stands below it: names with dots between; <c>at[1]</c> is the second of a list.</summary>
+    public SheetNode At(string name)
+    {
+        var here = this;
+        foreach (var piece in name.Split('.'))
+        {
+            var open = piece.IndexOf('[', StringComparison.Ordinal);
+            here = here[open < 0 ? piece : piece[..open]];
+            if (open >= 0)
+            {
+                here = here.Nth(piece[open + 1] - '0');
+            }
+        }
+
+        return here;
+    }
+
+    private SheetNode Nth(int index)
+    {
+        var items = Exists ? Each(n => n) : [];
+        return index < items.Length ? items[index] : new SheetNode(default, $"{Path}[{index}]", Marks);
+    }
+
+    /// <summary>A text with nothing in it.</summary>
+    public bool IsEmptyText => Json.ValueKind == JsonValueKind.String && string.IsNullOrWhiteSpace(Json.GetString());
 
     /// <summary>Itself, or the row or section it stands in.</summary>
     public bool IsAssumed => Marks.IsAssumed(Path);
@@ -189,18 +216,23 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
     }
 
     /// <summary>A single canonical number, within limits that any model aircraft keeps.</summary>
-    public double Measure(Dimension dimension, double least, double most, double? or = null)
+    public double Measure(Dimension dimension, Limits within, double? or = null)
     {
         var quantity = Quantity(dimension, required: or is null);
         if (quantity is null)
         {
-            return or ?? least;
+            return or ?? within.Least;
+        }
+
+        if (quantity.Form is QuantityForm.Descending or QuantityForm.Range)
+        {
+            Wrong($"\"{quantity.Text}\" is two numbers; one is needed here.");
         }
 
         var value = (double)quantity.Nominal;
-        if (value < least || value > most)
+        if (value < within.Least || value > within.Most)
         {
-            Wrong($"\"{quantity.Text}\" is outside {least} to {most} {QuantityUnit(dimension)}.");
+            Wrong($"\"{quantity.Text}\" is outside {within.Least} to {within.Most} {QuantityUnit(dimension)}.");
         }
 
         return value;

@@ -1,78 +1,78 @@
-using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
 /// <summary>Reads what is electric: motors, controllers, packs, servos and leads.</summary>
 internal static class SheetPower
 {
-    public static PowerSpec Read(SheetNode n) =>
+    public static PowerSpec Read(SheetNode root) =>
         new(
-            n["motors"]
-                .Each(m => new MotorSpec(
-                    Id: m["id"].Text(required: true),
-                    Kind: m["kind"].OneOf("propeller", "propeller", "fan", "folding"),
-                    Propeller: m["propeller"].Text(),
-                    Mass: m["mass"].Exists ? m["mass"].Measure(Dimension.Mass, 0, 5000) : null,
-                    At: m["at"].Measure(Dimension.Length, -5000, 5000),
-                    Y: m["y"].Measure(Dimension.Length, -5000, 5000, 0),
-                    Draw: m["draw"].Quantity(Dimension.Current)
-                )
-                {
-                    Turns = m["turns"].Text(),
-                    Controller = m["controller"].Text(),
-                }),
-            n["packs"]
-                .Each(p => new PackSpec(
-                    p["cells"].Whole(1, 1, 14, required: true),
-                    p["capacity"].Quantity(Dimension.Charge)
-                )
-                {
-                    Connector = p["connector"].Text(),
-                    Count = p["count"].Whole(1, 1, 8),
-                    Joined = p["joined"].OneOf("", "", "series", "parallel"),
-                    Order = p["order"].Texts(),
-                    Mass = Optional(p["mass"], Dimension.Mass, 1, 10_000),
-                    Length = Optional(p["length"], Dimension.Length, 5, 500),
-                }),
-            n["duty"].Number(0.6, 0.05, 1)
+            PowerFields.Motor.List.Read(root, Motor),
+            PowerFields.Pack.List.Read(root, Pack),
+            PowerFields.Duty.Read(root)
         )
         {
-            Order = n["order"].Texts(),
-            Controllers = n["controllers"]
-                .Each(c => new ControllerSpec(
-                    c["id"].Text(required: true),
-                    c["rating"].Quantity(Dimension.Current),
-                    c["cells"].Quantity(Dimension.None)
-                )),
-            Regulator = n["regulator"].Exists
+            Order = PowerFields.Order.Read(root),
+            Controllers = PowerFields.Controller.List.Read(root, Controller),
+            Regulator = root.At(PowerFields.Regulator).Exists
                 ? new RegulatorSpec(
-                    n["regulator"]["kind"].Text(),
-                    n["regulator"]["volts"].Quantity(Dimension.Voltage),
-                    n["regulator"]["continuous"].Quantity(Dimension.Current),
-                    n["regulator"]["peak"].Quantity(Dimension.Current)
+                    PowerFields.RegulatorKind.Read(root),
+                    PowerFields.RegulatorVolts.Read(root),
+                    PowerFields.RegulatorContinuous.Read(root),
+                    PowerFields.RegulatorPeak.Read(root)
                 )
                 : null,
         };
 
+    private static MotorSpec Motor(SheetNode n) =>
+        new(
+            Id: PowerFields.Motor.Id.Read(n),
+            Kind: PowerFields.Motor.Kind.Read(n),
+            Propeller: PowerFields.Motor.Propeller.Read(n),
+            Mass: PowerFields.Motor.Mass.Read(n),
+            At: PowerFields.Motor.At.Read(n),
+            Y: PowerFields.Motor.Y.Read(n),
+            Draw: PowerFields.Motor.Draw.Read(n)
+        )
+        {
+            Turns = PowerFields.Motor.Turns.Read(n),
+            Controller = PowerFields.Motor.Controller.Read(n),
+        };
+
+    private static ControllerSpec Controller(SheetNode n) =>
+        new(
+            PowerFields.Controller.Id.Read(n),
+            PowerFields.Controller.Rating.Read(n),
+            PowerFields.Controller.Cells.Read(n)
+        );
+
+    private static PackSpec Pack(SheetNode n) =>
+        new(PowerFields.Pack.Cells.Read(n), PowerFields.Pack.Capacity.Read(n))
+        {
+            Connector = PowerFields.Pack.Connector.Read(n),
+            Count = PowerFields.Pack.Count.Read(n),
+            Joined = PowerFields.Pack.Joined.Read(n),
+            Order = PowerFields.Pack.Order.Read(n),
+            Mass = PowerFields.Pack.Mass.Read(n),
+            Length = PowerFields.Pack.Length.Read(n),
+        };
+
     public static ServoSpec Servo(SheetNode n) =>
         new(
-            Id: n["id"].Text(required: true),
-            Drives: n["drives"].Texts(),
-            Working: n["working"].Quantity(Dimension.Current),
-            Stall: n["stall"].Quantity(Dimension.Current),
-            Torque: n["torque"].Quantity(Dimension.Torque),
-            Lead: Optional(n["lead"], Dimension.Length, 10, 5000)
+            Id: RadioFields.Servo.Id.Read(n),
+            Drives: RadioFields.Servo.Drives.Read(n),
+            Working: RadioFields.Servo.Working.Read(n),
+            Stall: RadioFields.Servo.Stall.Read(n),
+            Torque: RadioFields.Servo.Torque.Read(n),
+            Lead: RadioFields.Servo.Lead.Read(n)
         );
 
     public static LeadSpec Lead(SheetNode n) =>
         new(
-            n["id"].Text(required: true),
-            n["label"].Text(),
-            n["from"].Text(),
-            Optional(n["reach"], Dimension.Length, 1, 10_000),
-            n["separable"].Flag()
+            RadioFields.Lead.Id.Read(n),
+            RadioFields.Lead.Label.Read(n),
+            RadioFields.Lead.From.Read(n),
+            RadioFields.Lead.Reach.Read(n),
+            RadioFields.Lead.Separable.Read(n) ?? false
         );
-
-    private static double? Optional(SheetNode n, Dimension dimension, double least, double most) =>
-        n.Exists ? n.Measure(dimension, least, most) : null;
 }

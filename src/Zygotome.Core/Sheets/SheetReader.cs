@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Security.Cryptography;
 using System.Text.Json;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
@@ -67,44 +68,25 @@ public static class SheetReader
         }
 
         var sheet = new SpecSheet(
-            Kit: Kit(root["kit"]),
-            Defaults: Defaults(root["defaults"]),
-            Geometry: SheetGeometry.Read(root["geometry"]),
-            Surfaces: root["surfaces"].Each(Surface),
-            Throws: root["throws"].Each(Throw),
-            Neutral: root["neutral"]
-                .Each(n => new NeutralRow(
-                    n["surfaces"].Text(required: true),
-                    n["offset"].Quantity(Dimension.Length, required: true) ?? Nothing,
-                    n["page"].Text()
-                )
-                {
-                    Assumed = n.IsAssumed || n["offset"].IsAssumed,
-                }),
-            Balance: Balance(root["balance"]),
-            Power: SheetPower.Read(root["power"]),
-            Radio: Radio(root["radio"]),
-            Parts: root["parts"].Each(Part, most: SpecSheet.MostParts),
-            Steps: root["steps"].Each(SheetSteps.Read),
-            Cautions: root["cautions"].Texts(),
+            Kit: Kit(root),
+            Defaults: Defaults(root),
+            Geometry: SheetGeometry.Read(root),
+            Surfaces: SurfaceFields.List.Read(root, Surface),
+            Throws: ThrowFields.List.Read(root, Throw),
+            Neutral: ThrowFields.Neutral.List.Read(root, Neutral),
+            Balance: Balance(root),
+            Power: SheetPower.Read(root),
+            Radio: Radio(root),
+            Parts: PartFields.List.Read(root, Part),
+            Steps: StepFields.List.Read(root, SheetSteps.Read),
+            Cautions: CautionFields.Cautions.Read(root),
             Hash: hash
         )
         {
-            Servos = root["servos"].Each(SheetPower.Servo),
-            Leads = root["wiring"]["leads"].Each(SheetPower.Lead),
-            Holes = root["holes"]
-                .Each(h => new HoleRow(
-                    h["surfaces"].Text(required: true),
-                    h["arm"].Text(),
-                    h["horn"].Text(),
-                    h["page"].Text()
-                )),
-            Rates = root["rates"]
-                .Each(r => new RateSpec(
-                    r["name"].Text(required: true),
-                    r["scale"].Quantity(Dimension.Percent),
-                    r["expo"].Quantity(Dimension.Percent)
-                )),
+            Servos = RadioFields.Servo.List.Read(root, SheetPower.Servo),
+            Leads = RadioFields.Lead.List.Read(root, SheetPower.Lead),
+            Holes = ThrowFields.Hole.List.Read(root, Hole),
+            Rates = ThrowFields.RateRow.List.Read(root, Rate),
         };
         SheetChecks.Check(root, sheet);
         sheet = sheet with
@@ -119,73 +101,63 @@ public static class SheetReader
 
     private static readonly Quantity Nothing = Quantity.Single(0, Unit.Millimetre);
 
-    private static KitInfo Kit(SheetNode n)
+    private static KitInfo Kit(SheetNode root)
     {
-        n.IsObject();
-        var id = n["id"].Text(required: n.Exists);
-        if (id.Any(c => !char.IsAsciiLetterLower(c) && !char.IsAsciiDigit(c) && c != '-'))
-        {
-            n["id"].Wrong("An id has small letters, digits and hyphens only.");
-        }
-
+        root["kit"].IsObject();
         return new KitInfo(
-            Id: id,
-            Name: n["name"].Text(required: n.Exists),
-            Maker: n["maker"].Text(),
-            Revision: n["revision"].Whole(1, 1, 9999, required: n.Exists),
-            Class: n["class"].Text(),
-            Source: n["source"].Text(),
-            Material: n["material"].Text()
+            Id: KitFields.Id.Read(root),
+            Name: KitFields.Name.Read(root),
+            Maker: KitFields.Maker.Read(root),
+            Revision: KitFields.Revision.Read(root),
+            Class: KitFields.Class.Read(root),
+            Source: KitFields.Source.Read(root),
+            Material: KitFields.Material.Read(root)
         )
         {
-            Supplied = n["supplied"].Texts(),
+            Supplied = KitFields.Supplied.Read(root),
         };
     }
 
-    private static SheetDefaults Defaults(SheetNode n) =>
+    private static SheetDefaults Defaults(SheetNode root) =>
         new(
-            n["throwTolerance"].Quantity(Dimension.Length),
-            n["sideDifference"].Quantity(Dimension.Length),
-            Measure(n["throwMeasure"]) ?? ThrowMeasure.UprightRuler,
-            n["rateOfFirstFlight"].Text("low")
+            ThrowFields.Tolerance.Read(root),
+            ThrowFields.SideDifference.Read(root),
+            Measure(ThrowFields.DefaultMeasure.Read(root)) ?? ThrowMeasure.UprightRuler,
+            ThrowFields.FirstFlightRate.Read(root)
         )
         {
-            ToleranceAssumed = n["throwTolerance"].IsAssumed,
-            DifferenceAssumed = n["sideDifference"].IsAssumed,
+            ToleranceAssumed = ThrowFields.Tolerance.At(root).IsAssumed,
+            DifferenceAssumed = ThrowFields.SideDifference.At(root).IsAssumed,
         };
 
-    private static ThrowMeasure? Measure(SheetNode n) =>
-        !n.Exists
-            ? null
-            : n.OneOf("upright ruler", "upright ruler", "straight ruler", "angle") switch
-            {
-                "straight ruler" => ThrowMeasure.StraightRuler,
-                "angle" => ThrowMeasure.Angle,
-                _ => ThrowMeasure.UprightRuler,
-            };
+    private static ThrowMeasure? Measure(string word) =>
+        word switch
+        {
+            ThrowWords.Upright => ThrowMeasure.UprightRuler,
+            ThrowWords.Straight => ThrowMeasure.StraightRuler,
+            ThrowWords.Angle => ThrowMeasure.Angle,
+            _ => null,
+        };
 
     private static Surface Surface(SheetNode n)
     {
-        var id = n["id"].Text(required: true);
-        var kind = n["kind"].Text(n["function"].Text());
-        var functions = n["functions"].Exists
-            ? n["functions"].Texts()
-            : [n["function"].Text(required: !n["functions"].Exists)];
+        var id = SurfaceFields.Id.Read(n);
+        var several = SurfaceFields.Functions.At(n).Exists;
+        var function = SurfaceFields.Function.At(n).Text(required: !several);
         return new Surface(
             Id: id,
-            Kind: kind,
-            Functions: functions,
-            Side: n["side"].OneOf("centre", "left", "right", "centre"),
-            On: n["on"].Text(required: true),
-            From: Share(n["from"]),
-            To: Share(n["to"]),
-            Chord: n["chord"].Measure(Dimension.Length, 3, 600),
-            Name: n["name"].Text(Named(id))
+            Kind: SurfaceFields.Kind.Read(n) is { Length: > 0 } kind ? kind : function,
+            Functions: several ? SurfaceFields.Functions.Read(n) : [function],
+            Side: SurfaceFields.Side.Read(n),
+            On: SurfaceFields.On.Read(n),
+            From: Share(SurfaceFields.From.Read(n)),
+            To: Share(SurfaceFields.To.Read(n)),
+            Chord: SurfaceFields.Chord.Read(n),
+            Name: SurfaceFields.Name.Read(n) is { Length: > 0 } name ? name : Named(id)
         );
     }
 
-    private static double Share(SheetNode n) =>
-        (double)(n.Quantity(Dimension.Percent, required: true)?.Nominal ?? 0) / 100;
+    private static double Share(Quantity? share) => (double)(share?.Nominal ?? 0) / 100;
 
     private static string Named(string id)
     {
@@ -197,8 +169,8 @@ public static class SheetReader
 
     private static ThrowRow Throw(SheetNode n)
     {
-        var ways = Enum.GetValues<Way>()
-            .Select(w => (Way: w, Value: n[w.ToString().ToLowerInvariant()].Stated(null)))
+        var ways = ThrowFields
+            .Ways.Select(w => (w.Way, Value: w.Field.Read(n)))
             .Where(p => p.Value is not null)
             .Select(p => (p.Way, p.Value!))
             .ToImmutableArray();
@@ -208,42 +180,65 @@ public static class SheetReader
         }
 
         return new ThrowRow(
-            Surfaces: n["surfaces"].Text(required: true),
-            Function: n["function"].Text(),
-            Rate: n["rate"].Text("high"),
-            Position: n["position"].Text(),
+            Surfaces: ThrowFields.Surfaces.Read(n),
+            Function: ThrowFields.Function.Read(n),
+            Rate: ThrowFields.Rate.Read(n),
+            Position: ThrowFields.Position.Read(n),
             Ways: ways,
-            Measure: Measure(n["measure"]),
-            Page: n["page"].Text()
+            Measure: Measure(ThrowFields.Measure.Read(n)),
+            Page: ThrowFields.Page.Read(n)
         );
     }
 
-    private static BalanceSpec Balance(SheetNode n) =>
+    private static NeutralRow Neutral(SheetNode n) =>
         new(
-            n["configurations"]
-                .Each(c => new BalanceConfiguration(c["name"].Text(required: true), c["range"].Stated(Dimension.Length))
-                {
-                    Marks = c["marks"].Text(),
-                    PackFront = c["packFront"].Exists ? c["packFront"].Measure(Dimension.Length, -5000, 5000) : null,
-                }),
-            n["allUpWeight"].Quantity(Dimension.Mass),
-            n["lateral"].Quantity(Dimension.Length),
-            n["page"].Text()
+            ThrowFields.Neutral.Surfaces.Read(n),
+            ThrowFields.Neutral.Offset.Read(n) ?? Nothing,
+            ThrowFields.Neutral.Page.Read(n)
         )
         {
-            WeightAssumed = n["allUpWeight"].IsAssumed,
-            LateralAssumed = n["lateral"].IsAssumed,
-            WeightUndecided = Against(n["allUpWeight"]),
-            LateralUndecided = Against(n["lateral"]),
-            Empty = n["empty"].Exists
-                ? new EmptyAircraft(
-                    n["empty"]["mass"].Measure(Dimension.Mass, 1, 50_000),
-                    n["empty"]["at"].Measure(Dimension.Length, -5000, 5000)
-                )
+            Assumed = n.IsAssumed || ThrowFields.Neutral.Offset.At(n).IsAssumed,
+        };
+
+    private static HoleRow Hole(SheetNode n) =>
+        new(
+            ThrowFields.Hole.Surfaces.Read(n),
+            ThrowFields.Hole.Arm.Read(n),
+            ThrowFields.Hole.Horn.Read(n),
+            ThrowFields.Hole.Page.Read(n)
+        );
+
+    private static RateSpec Rate(SheetNode n) =>
+        new(ThrowFields.RateRow.Name.Read(n), ThrowFields.RateRow.Scale.Read(n), ThrowFields.RateRow.Expo.Read(n));
+
+    private static BalanceSpec Balance(SheetNode root)
+    {
+        var (weight, lateral) = (BalanceFields.AllUpWeight.At(root), BalanceFields.Lateral.At(root));
+        return new(
+            BalanceFields.Configuration.List.Read(root, Configuration),
+            weight.Quantity(Dimension.Mass),
+            lateral.Quantity(Dimension.Length),
+            BalanceFields.Page.Read(root)
+        )
+        {
+            WeightAssumed = weight.IsAssumed,
+            LateralAssumed = lateral.IsAssumed,
+            WeightUndecided = Against(weight),
+            LateralUndecided = Against(lateral),
+            Empty = root.At(BalanceFields.Empty).Exists
+                ? new EmptyAircraft(BalanceFields.EmptyMass.Read(root), BalanceFields.EmptyAt.Read(root))
                 {
-                    WithPropeller = n["empty"]["withPropeller"].Flag(),
+                    WithPropeller = BalanceFields.EmptyWithPropeller.Read(root) ?? false,
                 }
                 : null,
+        };
+    }
+
+    private static BalanceConfiguration Configuration(SheetNode n) =>
+        new(BalanceFields.Configuration.Name.Read(n), BalanceFields.Configuration.Range.Read(n))
+        {
+            Marks = BalanceFields.Configuration.Marks.Read(n),
+            PackFront = BalanceFields.Configuration.PackFront.Read(n),
         };
 
     // "1 kg (page 3) against 1.1 kg (page 9)"; empty where it is decided.
@@ -256,34 +251,41 @@ public static class SheetReader
             )
             : "";
 
-    private static RadioSpec Radio(SheetNode n) =>
-        new(n["functions"].Texts(), n["bind"].Texts(), n["failsafe"].Text(RadioSpec.Unstated), n["modes"].Texts())
+    private static RadioSpec Radio(SheetNode root) =>
+        new(
+            RadioFields.Functions.Read(root),
+            RadioFields.Bind.Read(root),
+            RadioFields.Failsafe.Read(root),
+            RadioFields.Modes.Read(root)
+        )
         {
-            Stabiliser =
-                !n["stabiliser"]["fitted"].Exists ? StabiliserFitted.NotStated
-                : n["stabiliser"]["fitted"].Flag() ? StabiliserFitted.Yes
-                : StabiliserFitted.No,
+            Stabiliser = RadioFields.Stabiliser.Read(root) switch
+            {
+                null => StabiliserFitted.NotStated,
+                true => StabiliserFitted.Yes,
+                false => StabiliserFitted.No,
+            },
         };
 
     private static PartSpec Part(SheetNode n) =>
         new(
-            n["id"].Text(required: true),
-            n["name"].Text(required: true),
-            n["bag"].Text("A"),
-            n["quantity"].Whole(1, 1, 10_000, required: true),
-            n["fastener"].Exists ? Fastener(n["fastener"]) : null
+            PartFields.Id.Read(n),
+            PartFields.Name.Read(n),
+            PartFields.Bag.Read(n),
+            PartFields.Quantity.Read(n),
+            n.At(PartFields.Fastener).Exists ? Fastener(n) : null
         )
         {
-            Bore = n["bore"].Exists ? n["bore"].Measure(Dimension.Length, 0.1, 200) : null,
-            On = n["on"].Text(),
-            Mass = n["mass"].Exists ? n["mass"].Measure(Dimension.Mass, 0, 10_000) : null,
+            Bore = PartFields.Bore.Read(n),
+            On = PartFields.On.Read(n),
+            Mass = PartFields.Mass.Read(n),
         };
 
     private static FastenerSpec Fastener(SheetNode n) =>
-        new(n["diameter"].Measure(Dimension.Length, 0.1, 100), n["length"].Measure(Dimension.Length, 0.5, 1000))
+        new(PartFields.Diameter.Read(n), PartFields.Length.Read(n))
         {
-            Stack = n["stack"].Exists ? n["stack"].Measure(Dimension.Length, 0, 500) : null,
-            Depth = n["depth"].Exists ? n["depth"].Measure(Dimension.Length, 0, 500) : null,
-            Into = n["into"].OneOf("plastic", "plastic", "foam anchor", "wood", "metal"),
+            Stack = PartFields.Stack.Read(n),
+            Depth = PartFields.Depth.Read(n),
+            Into = PartFields.Into.Read(n),
         };
 }

@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
@@ -8,56 +8,44 @@ internal static class SheetSteps
 {
     public static StepSpec Read(SheetNode n) =>
         new(
-            Id: n["id"].Text(required: true),
-            Stage: StageOf(n["stage"]),
-            Title: n["title"].Text(required: true),
-            After: n["after"].Texts(),
-            HandsOn: n["handsOn"].Measure(Dimension.Time, 0, 10_000, 10),
-            Parts: n["parts"]
-                .Fields()
-                .ToImmutableSortedDictionary(
-                    f => f.Name,
-                    f => f.Node.Whole(1, 1, 10_000, required: true),
-                    StringComparer.Ordinal
-                ),
-            Tools: n["tools"].Texts(),
-            Bond: n["joint"].Exists
-                ? new BondSpec(
-                    n["joint"]["a"].Text(required: true),
-                    n["joint"]["b"].Text(required: true),
-                    n["joint"]["kind"].Text("structural")
-                )
+            Id: StepFields.Id.Read(n),
+            Stage: StageNames.Parse(StepFields.Stage.Read(n)) ?? Stage.Build,
+            Title: StepFields.Title.Read(n),
+            After: StepFields.After.Read(n),
+            HandsOn: StepFields.HandsOn.Read(n),
+            Parts: StepFields.Parts.Read(n),
+            Tools: StepFields.Tools.Read(n),
+            Bond: n.At(StepFields.Joint).Exists
+                ? new BondSpec(StepFields.JoinsA.Read(n), StepFields.JoinsB.Read(n), StepFields.JointKind.Read(n))
                 : null,
-            Fits: n["fits"].Texts(),
-            Hides: n["hides"].Texts(),
-            Disturbs: [.. n["disturbs"].Each(Disturbed).OfType<Aspect>()],
+            Fits: StepFields.Fits.Read(n),
+            Hides: StepFields.Hides.Read(n),
+            Disturbs: [.. StepFields.Disturbs.At(n).Each(Disturbed).OfType<Aspect>()],
             Needs: new StepNeeds(
-                n["needs"]["power"].Flag(),
-                n["needs"]["unpowered"].Flag(),
-                n["needs"]["people"].Whole(1, 1, 4)
+                StepFields.Powered.Read(n) ?? false,
+                StepFields.Unpowered.Read(n) ?? false,
+                StepFields.People.Read(n)
             ),
-            Cautions: n["cautions"].Texts(),
-            Text: n["text"].Text(),
-            Page: n["page"].Text()
+            Cautions: StepFields.Cautions.Read(n),
+            Text: StepFields.Text.Read(n),
+            Page: StepFields.Page.Read(n)
         )
         {
-            School = n["school"]
-                .Fields()
-                .ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal),
-            Readies = n["readies"].Texts(),
-            Power = n["power"].Exists ? Power(n["power"]) : null,
-            Grams = n["grams"].Exists ? n["grams"].Measure(Dimension.Mass, -5000, 5000) : null,
+            School = StepFields.School.Read(n),
+            Readies = StepFields.Readies.Read(n),
+            Power = n.At(StepFields.Power).Exists ? Power(n) : null,
+            Grams = StepFields.Grams.Read(n),
         };
 
     private static StepPower Power(SheetNode n)
     {
-        _ = n.IsObject();
+        _ = n.At(StepFields.Power).IsObject();
         return new(
-            n["transmitter"].OneOf("", "", "on", "off"),
-            n["throttle"].OneOf("", "", "cut", "live", "full"),
-            n["pack"].OneOf("", "", "connected", "in bay", "not connected"),
-            n["motor"].OneOf("", "", "isolated", StepPower.CannotBeIsolated),
-            n["stabiliser"].OneOf("", "", "off", "awake")
+            StepFields.Transmitter.Read(n),
+            StepFields.Throttle.Read(n),
+            StepFields.Pack.Read(n),
+            StepFields.Motor.Read(n),
+            StepFields.Stabiliser.Read(n)
         );
     }
 
@@ -82,18 +70,6 @@ internal static class SheetSteps
         return steps.LastOrDefault(s => s.Needs.Unpowered) is { } last
             ? [.. steps.Select(s => s.Id == last.Id ? s with { Readies = [.. motors.Select(m => m.Id)] } : s)]
             : steps;
-    }
-
-    private static Stage StageOf(SheetNode n)
-    {
-        var text = n.Text("build");
-        if (StageNames.Parse(text) is { } stage)
-        {
-            return stage;
-        }
-
-        n.Wrong($"\"{text}\" is not a stage; known are {string.Join(", ", StageNames.All.Select(s => s.Key()))}.");
-        return Stage.Build;
     }
 
     private static Aspect? Disturbed(SheetNode n)

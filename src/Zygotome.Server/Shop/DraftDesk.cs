@@ -9,6 +9,7 @@ using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
 using Zygotome.Core.Sheets.Editing;
 using Zygotome.Core.Sheets.Plausibility;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 
@@ -55,13 +56,37 @@ internal sealed partial class DraftDesk(
             return Problems.Of(refusal);
         }
 
-        // The same name again is another kit until somebody says otherwise.
-        for (var n = 2; sheets.Revisions(file["kit"]!["id"]!.ToString()).Count > 0; n++)
+        // What was typed stands as it was typed.
+        SheetEdit[] typed =
+        [
+            new($"$.{KitFields.Span.Name}", EditAct.Set, post.Span),
+            new($"$.{KitFields.Length.Name}", EditAct.Set, post.Length),
+            new($"$.{BalanceFields.EmptyMass.Name}", EditAct.Set, post.EmptyWeight),
+        ];
+        return SheetEdits.Apply(file, typed).Try(out var begun, out refusal)
+            ? TypedResults.Ok(AddNew(begun, by))
+            : Problems.Of(refusal);
+    }
+
+    /// <summary>A kit much like one on file: all of that one's numbers, none of them its maker's.</summary>
+    public Results<Ok<DraftView>, ProblemHttpResult> BeginLike(AnotherKitPost post, Person by) =>
+        sheets.Bytes(post.Id, post.Revision) is not { } bytes
+            ? Problems.NotFound($"sheet {post.Id} revision {post.Revision}")
+        : AnotherKit.Begin(SheetFile.Parse(bytes), post.Name, post.Maker).Try(out var file, out var refusal)
+            ? TypedResults.Ok(AddNew(file, by))
+        : Problems.Of(refusal);
+
+    // The same name again is another kit until somebody says otherwise.
+    private DraftView AddNew(JsonObject file, Person by)
+    {
+        var kit = file["kit"]!.AsObject();
+        var id = kit["id"]!.ToString();
+        for (var n = 2; sheets.Revisions(kit["id"]!.ToString()).Count > 0; n++)
         {
-            file["kit"]!["id"] = $"{ArchetypeSheet.IdOf(post.Name)}-{n}";
+            kit["id"] = $"{id}-{n}";
         }
 
-        return TypedResults.Ok(Add(file, by));
+        return Add(file, by);
     }
 
     public Results<Ok<DraftView>, ProblemHttpResult> Revise(RevisionPost post, Person by)

@@ -35,6 +35,10 @@ internal static class DraftEndpoints
             "/api/drafts/revision",
             (RevisionPost post, ClaimsPrincipal user, DraftDesk desk) => desk.Revise(post, user.Person())
         );
+        app.MapPost(
+            "/api/drafts/another-kit",
+            (AnotherKitPost post, ClaimsPrincipal user, DraftDesk desk) => desk.BeginLike(post, user.Person())
+        );
         app.MapGet("/api/drafts/{id}", (string id, DraftDesk desk) => desk.View(id));
         app.MapGet(
             "/api/drafts/{id}/file",

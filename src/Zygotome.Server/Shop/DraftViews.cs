@@ -21,6 +21,9 @@ public sealed record ArchetypePost(
 /// <summary>A draft of the next revision of a sheet on file.</summary>
 public sealed record RevisionPost(string Id, int Revision);
 
+/// <summary>A draft of a kit that is much like one on file.</summary>
+public sealed record AnotherKitPost(string Id, int Revision, string Name, string Maker);
+
 public sealed record EditsPost(long Version, IReadOnlyList<SheetEdit> Edits);
 
 /// <summary>

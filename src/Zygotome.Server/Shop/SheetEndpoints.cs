@@ -1,4 +1,5 @@
 using System.Security.Claims;
+using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Job;
@@ -321,11 +322,5 @@ internal static class SheetEndpoints
         return TypedResults.NoContent();
     }
 
-    private static byte[] Schema()
-    {
-        using var stream = typeof(SheetEndpoints).Assembly.GetManifestResourceStream("spec-sheet-1.schema.json")!;
-        using var buffer = new MemoryStream();
-        stream.CopyTo(buffer);
-        return buffer.ToArray();
-    }
+    private static byte[] Schema() => Encoding.UTF8.GetBytes(Core.Sheets.Table.SheetSchema.Written());
 }

@@ -1725,6 +1725,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/another-kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnotherKitPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/{id}": {
         parameters: {
             query?: never;
@@ -2600,6 +2639,13 @@ export interface components {
             /** Format: double */
             fullMinutes: number;
             epoxy: boolean;
+        };
+        AnotherKitPost: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            name: string;
+            maker: string;
         };
         AnswerPost: {
             /** Format: int64 */
@@ -3744,11 +3790,13 @@ export interface components {
             seen: null | components["schemas"]["Movement"];
         };
         /** @enum {unknown} */
-        FieldKind: "text" | "quantity" | "stated" | "whole" | "number" | "choice" | "flag" | "texts" | "counts";
+        FieldKind: "text" | "quantity" | "stated" | "whole" | "number" | "choice" | "flag" | "texts" | "counts" | "pairs";
         FieldNow: {
             path: string;
             label: string;
             kind: components["schemas"]["FieldKind"];
+            unused: boolean;
+            means: string;
             text: string;
             both: string;
             standing: components["schemas"]["FieldStanding"];

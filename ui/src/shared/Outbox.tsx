@@ -42,7 +42,8 @@ export function Outbox() {
       <div
         role="status"
         className={`fixed bottom-[56px] z-40 flex items-center gap-4 border-2 px-4 py-1 max-lg:inset-x-3 max-lg:mx-auto
-          max-lg:h-fit max-lg:w-fit lg:left-[200px] lg:max-w-[616px] ${inJob ? ON_MAT : ''} ${refused.length > 0 ? 'border-red bg-paper text-ink' : 'border-ink bg-tape text-on-tape'}`}
+          max-lg:h-fit max-lg:w-fit lg:left-[200px] lg:max-w-[616px] ${inJob ? ON_MAT : ''}
+          ${refused.length > 0 ? 'border-red bg-paper text-ink' : 'border-ink bg-tape text-on-tape'}`}
       >
         <span className="text-[16px] leading-snug">
           {refused[0] && (

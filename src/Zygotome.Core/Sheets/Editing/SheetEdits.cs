@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Editing;
 
@@ -61,12 +62,12 @@ public static class SheetEdits
             return Row(file, edit);
         }
 
-        if (edit.Act == EditAct.Confirm && FormSpec.Find(edit.Path) is null)
+        if (edit.Act == EditAct.Confirm && SheetTable.Find(edit.Path) is null)
         {
             return Confirm(file, edit.Path);
         }
 
-        if (FormSpec.Find(edit.Path) is not { } field)
+        if (SheetTable.Find(edit.Path) is not { } field)
         {
             return new Refusal("sheet/field", $"The sheet has no field {edit.Path}.", "path");
         }
@@ -85,7 +86,7 @@ public static class SheetEdits
     }
 
     /// <summary>What was typed, as the file holds it; a bare number takes the field's unit.</summary>
-    public static Outcome<JsonNode?> Value(FieldSpec field, string typed)
+    public static Outcome<JsonNode?> Value(SheetField field, string typed)
     {
         var text = typed.Trim();
         if (text.Length == 0)
@@ -101,30 +102,14 @@ public static class SheetEdits
         switch (field.Kind)
         {
             case FieldKind.Quantity or FieldKind.Stated:
-                return
-                    field.Kind == FieldKind.Stated
-                    && field.Unit == Unit.Millimetre
-                    && field.Name is not "range"
-                    && !field.Name.Contains("lateral", StringComparison.Ordinal)
-                    ? Written(
-                        QuantityParser
-                            .Parse(text, field.Unit!)
-                            .Match<Outcome<Quantity>>(
-                                q =>
-                                    q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent
-                                        ? q
-                                        : new Refusal(
-                                            "quantity/dimension",
-                                            $"\"{text}\" is not a throw; a length, an angle or a percentage is "
-                                                + $"needed here.",
-                                            "text"
-                                        ),
-                                r => r
-                            ),
-                        text,
-                        field.Unit!
-                    )
-                    : Written(QuantityParser.Parse(text, field.Unit!.Dimension, field.Unit), text, field.Unit);
+                var unit = ((IMeasured)field).Unit;
+                return Written(
+                    field is StatedField { IsThrow: true }
+                        ? QuantityParser.Parse(text, unit).Match(q => AsThrow(q, text), r => r)
+                        : QuantityParser.Parse(text, unit.Dimension, unit),
+                    text,
+                    unit
+                );
             case FieldKind.Whole:
                 return int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var whole)
                     ? JsonValue.Create(whole)
@@ -143,32 +128,47 @@ public static class SheetEdits
                 return text is "yes" or "true" ? JsonValue.Create(true)
                     : text is "no" or "false" ? JsonValue.Create(false)
                     : new Refusal("sheet/flag", "Yes or no is needed here.", "text");
-            case FieldKind.Choice when !field.Choices.Contains(text):
+            case FieldKind.Choice when field is ChoiceField choice && !choice.Choices.Contains(text):
                 return new Refusal(
                     "sheet/choice",
-                    $"\"{text}\" is not known here; known are "
-                        + $"{string.Join(", ", field.Choices.Where(c => c.Length > 0))}.",
+                    $"\"{text}\" is not known here; known are {string.Join(", ", choice.Choices)}.",
                     "text"
                 );
             case FieldKind.Texts:
                 return new JsonArray([.. Pieces(text).Select(t => (JsonNode)JsonValue.Create(t))]);
             case FieldKind.Counts:
                 return Counts(text);
+            case FieldKind.Pairs:
+                return Pairs(text);
             default:
                 return JsonValue.Create(text);
         }
     }
 
-    // Kept as typed; only a bare number gets its unit, so that the file says it by itself.
+    private static Outcome<Quantity> AsThrow(Quantity q, string text) =>
+        q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent
+            ? q
+            : new Refusal(
+                "quantity/dimension",
+                $"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.",
+                "text"
+            );
+
+    // Kept as typed; only a bare number gets its unit, so that the file says it by itself: before its way, where it has
+    // one.
     private static Outcome<JsonNode?> Written(Outcome<Quantity> parsed, string text, Unit unit)
     {
-        if (!parsed.Try(out _, out var refusal))
+        if (!parsed.Try(out var quantity, out var refusal))
         {
             return refusal with { Where = "text" };
         }
 
         var bare = QuantityParser.Parse(text).OrDefault() is not { } alone || alone.Dimension == Dimension.None;
-        return JsonValue.Create(bare && unit.Symbol.Length > 0 ? $"{text} {unit.Symbol}" : text);
+        return JsonValue.Create(
+            !bare || unit.Symbol.Length == 0 ? text
+            : quantity.Way is null ? $"{text} {unit.Symbol}"
+            : QuantityPrinter.Print(quantity)
+        );
     }
 
     private static string[] Pieces(string text) =>
@@ -198,10 +198,31 @@ public static class SheetEdits
         return counts;
     }
 
+    private static Outcome<JsonNode?> Pairs(string text)
+    {
+        var pairs = new JsonObject();
+        foreach (var piece in Pieces(text.Replace(',', ';')))
+        {
+            var space = piece.IndexOfAny([' ', ':']);
+            if (space < 0 || piece[space..].Trim(' ', ':') is not { Length: > 0 } word)
+            {
+                return new Refusal(
+                    "sheet/pairs",
+                    $"\"{piece}\" needs a name and its word, such as \"tail-fixing screws\".",
+                    "text"
+                );
+            }
+
+            pairs[piece[..space]] = word;
+        }
+
+        return pairs;
+    }
+
     private static Refusal? Put(JsonObject file, string path, JsonNode? value) =>
         JsonPath.Set(file, path, value) ? null : new Refusal("sheet/path", $"There is nothing at {path}.", "path");
 
-    private static Refusal? Also(JsonObject file, FieldSpec field, SheetEdit edit)
+    private static Refusal? Also(JsonObject file, SheetField field, SheetEdit edit)
     {
         if (field.Kind != FieldKind.Stated)
         {
@@ -219,7 +240,7 @@ public static class SheetEdits
         return Put(file, edit.Path, stated);
     }
 
-    private static Refusal? Take(JsonObject file, FieldSpec field, SheetEdit edit)
+    private static Refusal? Take(JsonObject file, SheetField field, SheetEdit edit)
     {
         if (field.Kind != FieldKind.Stated)
         {
@@ -270,21 +291,21 @@ public static class SheetEdits
                 : new Refusal("sheet/path", $"There is no row {edit.Path}.", "path");
         }
 
-        if (FormSpec.List(edit.Path) is not { } list)
+        if (SheetTable.List(edit.Path) is not { } list)
         {
             return new Refusal("sheet/list", $"There is no list {edit.Path}.", "path");
         }
 
         var rows = JsonPath.Get(file, edit.Path) as JsonArray;
-        return rows?.Count >= 500
+        return rows?.Count >= list.Most
             ? new Refusal("sheet/long", "This list is as long as it may be.", "path")
             : Put(file, $"{edit.Path}[{rows?.Count ?? 0}]", Fresh(list, rows));
     }
 
     // Ids of rows are told apart from the first moment on.
-    private static JsonObject Fresh(ListSpec list, JsonArray? rows)
+    private static JsonObject Fresh(SheetList list, JsonArray? rows)
     {
-        var row = JsonNode.Parse(list.Template)!.AsObject();
+        var row = JsonNode.Parse(list.Fresh)!.AsObject();
         if (row["id"]?.GetValue<string>() is { } id)
         {
             var taken = rows?.Select(r => (r as JsonObject)?["id"]?.ToString()).ToHashSet() ?? [];
@@ -325,7 +346,7 @@ public static class SheetEdits
             !at.EndsWith(']')
             || JsonPath.Get(file, at) is not JsonObject row
             || row["assumed"]?.GetValueKind() != JsonValueKind.True
-            || FormSpec.List(at[..at.LastIndexOf('[')]) is not { } list
+            || SheetTable.List(at[..at.LastIndexOf('[')]) is not { } list
         )
         {
             return;

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Plausibility;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Editing;
 
@@ -18,10 +19,13 @@ public enum FieldStanding
 /// <summary>
 /// A field as it is shown: the words typed, the same in the other unit, and what is doubted or wrong about it.
 /// </summary>
+/// <param name="Unused">No rule reads it yet.</param>
 public sealed record FieldNow(
     string Path,
     string Label,
     FieldKind Kind,
+    bool Unused,
+    string Means,
     string Text,
     string Both,
     FieldStanding Standing,
@@ -68,12 +72,12 @@ public static class SheetForm
     )
     {
         var beside = new Beside(errors.ToLookup(e => e.Path), flags.ToLookup(f => f.Path));
-        return [.. FormSpec.Sections.Select(s => Section(file, s, beside, answered))];
+        return [.. SheetTable.Pages.Select(s => Section(file, s, beside, answered))];
     }
 
     private sealed record Beside(ILookup<string, SheetError> Errors, ILookup<string, Flag> Flags);
 
-    private static SectionNow Section(JsonObject file, SectionSpec spec, Beside beside, IReadOnlySet<string> answered)
+    private static SectionNow Section(JsonObject file, SheetPage spec, Beside beside, IReadOnlySet<string> answered)
     {
         IReadOnlyList<FieldNow> fields = [.. spec.Fields.Select(f => Field(file, $"$.{f.Name}", f, beside))];
         IReadOnlyList<RowsNow> lists = [.. spec.Lists.Select(l => Rows(file, $"$.{l.Name}", l, beside))];
@@ -93,7 +97,7 @@ public static class SheetForm
     private static IEnumerable<FieldNow> Fields(RowsNow rows) =>
         rows.Rows.SelectMany(r => r.Fields.Concat(r.Lists.SelectMany(Fields)));
 
-    private static RowsNow Rows(JsonObject file, string path, ListSpec spec, Beside beside)
+    private static RowsNow Rows(JsonObject file, string path, SheetList spec, Beside beside)
     {
         var node = JsonPath.Get(file, path);
         var array = (node as JsonArray) ?? ((node as JsonObject)?["assumed"] as JsonArray);
@@ -105,7 +109,7 @@ public static class SheetForm
         );
     }
 
-    private static RowNow Row(JsonObject file, JsonNode? row, string path, ListSpec spec, Beside beside)
+    private static RowNow Row(JsonObject file, JsonNode? row, string path, SheetList spec, Beside beside)
     {
         IReadOnlyList<FieldNow> fields =
         [
@@ -132,7 +136,7 @@ public static class SheetForm
     }
 
     // What is doubted or wrong about a row as a whole stands beside its first field.
-    private static FieldNow Field(JsonObject file, string path, FieldSpec spec, Beside beside, string? row = null)
+    private static FieldNow Field(JsonObject file, string path, SheetField spec, Beside beside, string? row = null)
     {
         var node = JsonPath.Get(file, path);
         var mistake = string.Join(" ", Paths(path, row, node).SelectMany(p => beside.Errors[p]).Select(e => e.Text));
@@ -151,10 +155,12 @@ public static class SheetForm
             Path: path,
             Label: spec.Label,
             Kind: spec.Kind,
+            Unused: spec.Unused,
+            Means: spec.Means,
             Text: text,
             Both: Both(spec, text),
             Standing: standing,
-            Choices: spec.Choices,
+            Choices: spec is ChoiceField c ? [.. c.Or.Length == 0 ? [""] : (string[])[], .. c.Choices] : [],
             Statements: statements,
             Reason: reason,
             Mistake: mistake,
@@ -214,9 +220,8 @@ public static class SheetForm
             },
         };
 
-    private static string Both(FieldSpec spec, string text) =>
-        spec.Kind is FieldKind.Quantity or FieldKind.Stated
-        && QuantityParser.Parse(text, spec.Unit).OrDefault() is { } q
+    private static string Both(SheetField spec, string text) =>
+        spec is IMeasured measured && QuantityParser.Parse(text, measured.Unit).OrDefault() is { } q
             ? QuantityPrinter.InOtherUnit(q)
             : "";
 }

@@ -72,6 +72,7 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
         </label>
         {measured && <More field={f} tools={tools} />}
       </div>
+      {f.unused && f.text && <p className="text-[14px] text-pencil">kept; nothing judges it yet</p>}
       {f.standing === 'contradicted' && <Statements field={f} tools={tools} />}
       {(wrong || f.mistake) && (
         <p role="alert" className="text-[15px] text-red">
@@ -222,6 +223,7 @@ function More({ field: f, tools }: { field: Field; tools: EditTools }) {
           className="z-30 flex w-[330px] flex-col gap-2 border-2 border-ink bg-paper p-4 text-ink"
         >
           <p className="font-bold">{f.label}</p>
+          {f.means && <p className="text-[15px]">{f.means}</p>}
           {f.standing === 'assumed' && (
             <button
               type="button"

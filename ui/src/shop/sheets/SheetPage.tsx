@@ -118,6 +118,13 @@ export function SheetPage() {
             >
               throws as CSV
             </a>
+            <a
+              className="inline-flex min-h-[44px] items-center underline"
+              href={`/api/sheets/${id}/${revision}/steps.csv`}
+              download
+            >
+              steps as CSV
+            </a>
             <a className="inline-flex min-h-[44px] items-center underline" href="/api/sheets/schema">
               the schema
             </a>

@@ -1,0 +1,65 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Table;
+
+/// <summary>A line of the parts list.</summary>
+public static class PartFields
+{
+    public static readonly TextField Id = new("id", "id") { Required = true };
+    public static readonly TextField Name = new("name", "name") { Required = true };
+    public static readonly TextField Bag = new("bag", "bag", "A");
+    public static readonly WholeField Quantity = new("quantity", "how many", 1, 1, 10_000) { Required = true };
+
+    /// <summary>Thread and length, where the part is a fastener; left out where it is none.</summary>
+    public const string Fastener = "fastener";
+
+    public static readonly MeasureField Diameter = Extent("fastener.diameter", "thread", 0.1, 100);
+    public static readonly MeasureField Length = Extent("fastener.length", "length", 0.5, 1000);
+
+    public static readonly UnsaidMeasureField Stack = IfSaid("fastener.stack", "clamps", 0, 500) with
+    {
+        Means = "What it clamps; a substitute is judged by it.",
+    };
+
+    public static readonly UnsaidMeasureField Depth = IfSaid("fastener.depth", "hole depth", 0, 500) with
+    {
+        Means = "Of the hole it goes into.",
+    };
+
+    public static readonly ChoiceField Into = new(
+        "fastener.into",
+        "into",
+        "plastic",
+        "plastic",
+        "foam anchor",
+        "wood",
+        "metal"
+    );
+
+    public static readonly UnsaidMeasureField Bore = IfSaid("bore", "bore", 0.1, 200) with
+    {
+        Means = "Of a collar, bearing or wheel.",
+    };
+
+    public static readonly TextField On = new("on", "goes on") { Means = "The part it must go on." };
+
+    public static readonly UnsaidMeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000));
+
+    internal static readonly SheetList List = new(
+        "parts",
+        "part",
+        """{"id":"part","name":"Part","bag":"A","quantity":1}""",
+        [Id, Name, Bag, Quantity, Diameter, Length, Stack, Depth, Into, Bore, On, Mass]
+    )
+    {
+        Most = SpecSheet.MostParts,
+    };
+
+    internal static readonly SheetPage Page = new("parts", "Parts by bag", [], [List]);
+
+    private static MeasureField Extent(string name, string label, double least, double most) =>
+        new(name, label, Unit.Millimetre, new(least, most));
+
+    private static UnsaidMeasureField IfSaid(string name, string label, double least, double most) =>
+        new(name, label, Unit.Millimetre, new(least, most));
+}

@@ -1,0 +1,125 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Table;
+
+/// <summary>A step of the graph.</summary>
+public static class StepFields
+{
+    public static readonly TextField Id = new("id", "id") { Required = true };
+
+    public static readonly ChoiceField Stage = new(
+        "stage",
+        "stage",
+        Core.Stage.Build.Key(),
+        [.. StageNames.All.Select(s => s.Key())]
+    );
+
+    public static readonly TextField Title = new("title", "title") { Required = true };
+    public static readonly TextsField After = new("after", "after") { Means = "Steps that come before it." };
+    public static readonly MeasureField HandsOn = new("handsOn", "hands-on", Unit.Minute, new(0, 10_000), 10);
+
+    public static readonly UnsaidMeasureField Grams = new("grams", "adds", Unit.Gram, new(-5000, 5000))
+    {
+        Means =
+            "What it adds to the aircraft. One that fits, bonds or uses something, and every step of wire, disturbs "
+            + "weight and balance unless this is 0 g.",
+    };
+
+    public static readonly CountsField Parts = new("parts", "parts", 10_000);
+    public static readonly TextsField Tools = new("tools", "tools");
+
+    /// <summary>Left out where nothing is joined.</summary>
+    public const string Joint = "joint";
+
+    public static readonly TextField JoinsA = new("joint.a", "joins") { Required = true };
+    public static readonly TextField JoinsB = new("joint.b", "to") { Required = true };
+    public static readonly TextField JointKind = new("joint.kind", "joint", "structural");
+
+    public static readonly TextsField Fits = new("fits", "fits") { Means = "Drawn parts." };
+
+    public static readonly TextsField Hides = new("hides", "hides")
+    {
+        Means = "What lines of the ledger begin with that must be shown before it is started.",
+    };
+
+    public static readonly TextsField Disturbs = new("disturbs", "disturbs")
+    {
+        Means =
+            "mass, balance, trueness, failsafe, bind, range; and with a surface or *, neutral, throw, direction, "
+            + "freedom.",
+        Pattern = "^((mass|balance|failsafe|bind|range|trueness)|(neutral|throw|direction|freedom):.+)$",
+    };
+
+    public static readonly TextsField Readies = new("readies", "readies motors")
+    {
+        Means =
+            "Motors whose propellers go on, or wires are joined, by it: they are ready from its start. On older "
+            + "sheets a step that fits a motor readies it, else the last with the pack not connected.",
+    };
+
+    public static readonly PairsField School = new("school", "only with these schools")
+    {
+        Means = "The schools under which it is done.",
+    };
+
+    /// <summary>The state of power it is done in; left out it is done unpowered.</summary>
+    public const string Power = "power";
+
+    public static readonly ChoiceField Transmitter = new("power.transmitter", "transmitter", "", "on", "off");
+    public static readonly ChoiceField Throttle = new("power.throttle", "throttle", "", "cut", "live", "full");
+
+    public static readonly ChoiceField Pack = new("power.pack", "pack", "", "connected", "in bay", "not connected");
+
+    public static readonly ChoiceField Motor = new("power.motor", "motors", "", "isolated", StepPower.CannotBeIsolated);
+
+    public static readonly ChoiceField Stabiliser = new("power.stabiliser", "stabiliser", "", "off", "awake");
+
+    public static readonly FlagField Powered = new("needs.power", "powered")
+    {
+        Means = "Transmitter on, cut set, motors isolated.",
+    };
+
+    public static readonly FlagField Unpowered = new("needs.unpowered", "pack not connected");
+
+    public static readonly WholeField People = new("needs.people", "people", 1, 1, 4) { Unused = true };
+    public static readonly TextsField Cautions = new("cautions", "cautions");
+    public static readonly TextField Text = new("text", "how");
+    public static readonly TextField Page = new("page", "page");
+
+    internal static readonly SheetList List = new(
+        "steps",
+        "step",
+        """{"id":"step","stage":"build","title":"Step","handsOn":"10 min"}""",
+        [
+            Id,
+            Stage,
+            Title,
+            After,
+            HandsOn,
+            Grams,
+            Parts,
+            Tools,
+            JoinsA,
+            JoinsB,
+            JointKind,
+            Fits,
+            Hides,
+            Disturbs,
+            Readies,
+            School,
+            Transmitter,
+            Throttle,
+            Pack,
+            Motor,
+            Stabiliser,
+            Powered,
+            Unpowered,
+            People,
+            Cautions,
+            Text,
+            Page,
+        ]
+    );
+
+    internal static readonly SheetPage StepsPage = new("steps", "Steps", [], [List]);
+}

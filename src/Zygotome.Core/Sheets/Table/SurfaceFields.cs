@@ -1,0 +1,54 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Table;
+
+/// <summary>A control surface: what moves it, and where it is.</summary>
+public static class SurfaceFields
+{
+    public static readonly TextField Id = new("id", "id") { Required = true };
+
+    public static readonly TextField Kind = new("kind", "kind")
+    {
+        Means = "What several like it are called together; the function where it is left out.",
+    };
+
+    public static readonly TextField Name = new("name", "name")
+    {
+        Means = "As people say it; made of its id where it is left out.",
+    };
+
+    public static readonly TextField Function = new("function", "moved by")
+    {
+        Means = "aileron, elevator, rudder, flap or airbrake; left out where several commands move it.",
+    };
+
+    public static readonly TextsField Functions = new("functions", "moved by several");
+
+    public static readonly ChoiceField Side = new("side", "side", "centre", "left", "right", "centre");
+
+    public static readonly TextField On = new("on", "on")
+    {
+        Required = true,
+        Means = "The lifting surface it is on, or fin.",
+    };
+
+    public static readonly QuantityField From = new("from", "from, of the half span", Unit.PerCent) { Required = true };
+    public static readonly QuantityField To = new("to", "to", Unit.PerCent) { Required = true };
+
+    public static readonly MeasureField Chord = new("chord", "chord from the hinge line", Unit.Millimetre, new(3, 600))
+    {
+        Means = "Hinge line to trailing edge at the measuring station.",
+    };
+
+    internal static readonly SheetList List = new(
+        "surfaces",
+        "surface",
+        """
+        {"id":"surface","function":"aileron","side":"left","on":"wing","from":"50 %","to":"95 %",
+        "chord":"40 mm"}
+        """,
+        [Id, Kind, Name, Function, Functions, Side, On, From, To, Chord]
+    );
+
+    internal static readonly SheetPage Page = new("surfaces", "Control surfaces", [], [List]);
+}

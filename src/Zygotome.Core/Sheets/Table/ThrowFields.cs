@@ -1,0 +1,154 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Table;
+
+/// <summary>The throw table, and what holds where a row does not say.</summary>
+public static class ThrowFields
+{
+    public static readonly QuantityField Tolerance = new(
+        "defaults.throwTolerance",
+        "tolerance where a row states none",
+        Unit.Millimetre
+    );
+
+    public static readonly QuantityField SideDifference = new(
+        "defaults.sideDifference",
+        "left against right",
+        Unit.Millimetre
+    );
+
+    public static readonly ChoiceField DefaultMeasure = new(
+        "defaults.throwMeasure",
+        "measured with",
+        ThrowWords.Upright,
+        ThrowWords.Upright,
+        ThrowWords.Straight,
+        ThrowWords.Angle
+    );
+
+    public static readonly TextField FirstFlightRate = new("defaults.rateOfFirstFlight", "first flight on rate", "low")
+    {
+        Unused = true,
+    };
+
+    public static readonly TextField Surfaces = new("surfaces", "surfaces")
+    {
+        Required = true,
+        Means = "A surface, or all of a kind. A row for one surface after a row for its kind says it twice.",
+    };
+
+    public static readonly TextField Function = new("function", "command")
+    {
+        Means = "Whose command it is for, where two move the surface; combined for both together.",
+    };
+
+    public static readonly TextField Rate = new("rate", "rate", "high");
+    public static readonly TextField Position = new("position", "position");
+    public static readonly StatedField Up = Way("up");
+    public static readonly StatedField Down = Way("down");
+    public static readonly StatedField Right = Way("right");
+    public static readonly StatedField Left = Way("left");
+    public static readonly StatedField Out = Way("out");
+
+    public static readonly ChoiceField Measure = new(
+        "measure",
+        "measured with",
+        "",
+        ThrowWords.Upright,
+        ThrowWords.Straight,
+        ThrowWords.Angle
+    );
+
+    public static readonly TextField Page = new("page", "page");
+
+    /// <summary>The ways in the order of <see cref="Quantities.Way"/>.</summary>
+    internal static readonly ImmutableArray<(Way Way, StatedField Field)> Ways =
+    [
+        (Quantities.Way.Up, Up),
+        (Quantities.Way.Down, Down),
+        (Quantities.Way.Right, Right),
+        (Quantities.Way.Left, Left),
+        (Quantities.Way.Out, Out),
+    ];
+
+    internal static readonly SheetList List = new(
+        "throws",
+        "throw row",
+        """{"surfaces":"aileron","rate":"high","up":"12 mm","down":"12 mm"}""",
+        [Surfaces, Function, Rate, Position, Up, Down, Right, Left, Out, Measure, Page]
+    )
+    {
+        OneOf = [Up, Down, Right, Left, Out],
+    };
+
+    /// <summary>Where a surface stands with the stick at rest.</summary>
+    public static class Neutral
+    {
+        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true };
+
+        public static readonly QuantityField Offset = new("offset", "at rest, up +", Unit.Millimetre)
+        {
+            Required = true,
+        };
+
+        public static readonly TextField Page = new("page", "page");
+
+        internal static readonly SheetList List = new(
+            "neutral",
+            "row of a surface at rest",
+            """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""",
+            [Surfaces, Offset, Page]
+        );
+    }
+
+    /// <summary>Pushrod holes by their place, such as "second from the outside".</summary>
+    public static class Hole
+    {
+        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true };
+        public static readonly TextField Arm = new("arm", "arm hole");
+        public static readonly TextField Horn = new("horn", "horn hole");
+        public static readonly TextField Page = new("page", "page");
+
+        internal static readonly SheetList List = new(
+            "holes",
+            "row of pushrod holes",
+            """{"surfaces":"aileron","arm":"second from the outside"}""",
+            [Surfaces, Arm, Horn, Page]
+        );
+    }
+
+    /// <summary>A rate: its share of full travel and its expo.</summary>
+    public static class RateRow
+    {
+        public static readonly TextField Name = new("name", "name") { Required = true };
+
+        public static readonly QuantityField Scale = new("scale", "of full travel", Unit.PerCent) { Unused = true };
+
+        public static readonly QuantityField Expo = new("expo", "expo", Unit.PerCent) { Unused = true };
+
+        internal static readonly SheetList List = new(
+            "rates",
+            "rate",
+            """{"name":"high","expo":"20 %"}""",
+            [Name, Scale, Expo]
+        );
+    }
+
+    internal static readonly SheetPage TablePage = new(
+        "throws",
+        "Throws",
+        [Tolerance, SideDifference, DefaultMeasure, FirstFlightRate],
+        [List, Neutral.List, Hole.List, RateRow.List]
+    );
+
+    private static StatedField Way(string name) => new(name, name, Unit.Millimetre) { IsThrow = true };
+}
+
+/// <summary>How a throw is measured, as sheets say it.</summary>
+internal static class ThrowWords
+{
+    public const string Upright = "upright ruler",
+        Straight = "straight ruler",
+        Angle = "angle";
+}
