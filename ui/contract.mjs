@@ -26,7 +26,8 @@ const is = (schema, type) => [schema.type].flat().includes(type);
 const text = (value) => JSON.stringify(value).replaceAll('"', "'");
 const rows = (all, row) => all.map((one) => `  ${row(one)},\n`).join('');
 const POST = "'entryId' | 'observedAt' | 'expectedSeq' | 'look'";
-const body = (e) => (e.schema.startsWith('Entry.') ? `Schemas['${e.schema}']` : `Omit<Schemas['${e.schema}'], ${POST}>`);
+const body = (e) =>
+  e.schema.startsWith('Entry.') ? `Schemas['${e.schema}']` : `Omit<Schemas['${e.schema}'], ${POST}>`;
 
 writeFileSync(
   to,

@@ -210,7 +210,7 @@ public sealed class SheetFromPaper
             .See("Wicken 1350")
             .Drop("again.sheet.json", text.Replace("\"42 mm\"", "\"42 yards\"", StringComparison.Ordinal))
             .See("again.sheet.json")
-            .See("$.surfaces[0].chord")
+            .See("surfaces, row 1, chord")
             .See("mistakes");
         await File.WriteAllTextAsync(file, text, TestContext.Current.CancellationToken);
         t.Give("Sheet file", file).See("Wicken 1350, revision 1, is on file.");

@@ -6,6 +6,9 @@ namespace Zygotome.Core.Sheets;
 /// <summary>A mistake in a sheet file: where (a JSON path such as <c>$.throws[2].up</c>) and what.</summary>
 public sealed partial record SheetError(string Path, string Text)
 {
+    /// <summary>The place in words.</summary>
+    public string Where => Place(Path);
+
     /// <summary>The place as somebody at the bench says it: <c>$.throws[2].up</c> is "throws, row 3, up".</summary>
     public static string Place(string path) =>
         Piece()

@@ -299,7 +299,8 @@ internal sealed partial class DraftDesk(
                             ToAcross: d.To.Across,
                             ToDown: d.To.Down,
                             Text: d.Text,
-                            Path: d.Path
+                            Path: d.Path,
+                            Page: SheetTable.PageOf(d.Path)?.Key ?? ""
                         )),
                 ]
                 : [],

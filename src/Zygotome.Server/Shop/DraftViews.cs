@@ -72,13 +72,15 @@ public sealed record AnswerView(string Flag, FlagAnswer Answer, string Note, str
         new(a.Flag, Enum.Parse<FlagAnswer>(a.Answer), a.Note, a.ByName, a.At);
 }
 
+/// <param name="Path">The field it is typed in, and the <paramref name="Page"/> of the form that it is on.</param>
 public sealed record DimensionView(
     double FromAcross,
     double FromDown,
     double ToAcross,
     double ToDown,
     string Text,
-    string Path
+    string Path,
+    string Page
 );
 
 /// <param name="Mistakes">What stands between the draft and the file.</param>

@@ -2955,6 +2955,7 @@ export interface components {
             toDown: number;
             text: string;
             path: string;
+            page: string;
         };
         DirectionView: {
             function: string;
@@ -4511,6 +4512,7 @@ export interface components {
         RowsNow: {
             path: string;
             one: string;
+            means: string;
             rows: components["schemas"]["RowNow"][];
             mistake: string;
         };
@@ -4602,6 +4604,7 @@ export interface components {
         SheetError: {
             path: string;
             text: string;
+            where?: null | string;
         };
         SheetsView: {
             sheets: components["schemas"]["SheetCard"][];

@@ -46,7 +46,7 @@ public sealed record RowNow(
 );
 
 /// <summary>A list as it stands in a file, with the word for one of its rows.</summary>
-public sealed record RowsNow(string Path, string One, IReadOnlyList<RowNow> Rows, string Mistake);
+public sealed record RowsNow(string Path, string One, string Means, IReadOnlyList<RowNow> Rows, string Mistake);
 
 /// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the
 /// maker's.</param>
@@ -104,6 +104,7 @@ public static class SheetForm
         return new RowsNow(
             path,
             spec.One,
+            spec.Means,
             [.. Enumerable.Range(0, array?.Count ?? 0).Select(i => Row(file, array![i], $"{path}[{i}]", spec, beside))],
             string.Join(" ", beside.Errors[path].Select(e => e.Text))
         );

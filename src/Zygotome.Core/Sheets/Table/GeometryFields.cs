@@ -32,12 +32,13 @@ public static class GeometryFields
 
         internal static readonly SheetList List = new(
             "geometry.lifting",
-            "wing, tail or foreplane",
+            "lifting surface",
             """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":"""
                 + """[{"root":"200 mm","tip":"180 mm","span":"500 mm","sweep":"0 mm"}]}""",
             [Id, Role, RootLeadingEdge, Height, RootGap]
         )
         {
+            Means = "Wings, tails and foreplanes, half of each.",
             Required = true,
             Inner = Panel.List,
         };
@@ -54,11 +55,12 @@ public static class GeometryFields
 
         internal static readonly SheetList List = new(
             "panels",
-            "panel, from the root outwards",
+            "panel",
             """{"root":"200 mm","tip":"180 mm","span":"300 mm","sweep":"0 mm"}""",
             [Root, Tip, Span, Sweep, Dihedral]
         )
         {
+            Means = "From the root outwards.",
             Required = true,
         };
     }

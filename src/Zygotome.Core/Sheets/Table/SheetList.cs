@@ -4,10 +4,13 @@ namespace Zygotome.Core.Sheets.Table;
 
 /// <summary>A list of rows that can be added to.</summary>
 /// <param name="Name">Where it stands, from the top of the file; of an inner list, within its row.</param>
-/// <param name="One">One of its rows, as the form names it.</param>
+/// <param name="One">One of its rows, as the form names it: "add a panel".</param>
 /// <param name="Fresh">The JSON of a new row.</param>
 public sealed record SheetList(string Name, string One, string Fresh, ImmutableArray<SheetField> Fields)
 {
+    /// <summary>What its order says, where it says something.</summary>
+    public string Means { get; init; } = "";
+
     /// <summary>Within each of its rows.</summary>
     public SheetList? Inner { get; init; }
 

@@ -55,6 +55,16 @@ public static class SheetTable
         return Lists.FirstOrDefault(l => l.Path == plain).List;
     }
 
+    /// <summary>The page of the manual on which a path of the file is typed; null when on none.</summary>
+    public static SheetPage? PageOf(string path)
+    {
+        var plain = JsonPath.WithoutIndices(path);
+        return Pages.FirstOrDefault(p =>
+            p.Fields.Any(f => JsonPath.WithoutIndices($"$.{f.Name}") == plain)
+            || p.Lists.Any(l => plain == $"$.{l.Name}" || plain.StartsWith($"$.{l.Name}.", StringComparison.Ordinal))
+        );
+    }
+
     // The two of a pair stand at the same path.
     private static readonly ILookup<string, SheetField> ByPath = Fields.ToLookup(
         f => JsonPath.WithoutIndices(f.Path),

@@ -14,7 +14,7 @@ export function Dimensions({
 }: {
   lines: readonly Line[];
   place: Place;
-  onChoose: (path: string) => void;
+  onChoose: (line: Line) => void;
 }) {
   const laid = layOut(lines, place);
   return (
@@ -33,7 +33,7 @@ export function Dimensions({
         <button
           type="button"
           key={i}
-          onClick={() => onChoose(line.path)}
+          onClick={() => onChoose(line)}
           className="absolute min-h-[32px] border border-quiet bg-mat text-[14px] whitespace-nowrap text-line hover:bg-paper"
           style={{ left, top, width }}
         >

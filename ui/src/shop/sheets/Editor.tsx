@@ -73,7 +73,7 @@ export function Editor() {
         ),
       ),
   };
-  const list = page === 'parts' || page === 'throws' ? page : undefined;
+  const list = page === 'parts' || page === 'throws' || page === 'steps' ? page : undefined;
   const takeTable = async (file: File | undefined) => {
     if (!file || !list) return;
     const r = await change(() => sendBytes(`/api/drafts/${id}/csv/${list}?version=${version()}`, file, 'text/csv'));
@@ -95,10 +95,9 @@ export function Editor() {
       setSaid({ words: r.message, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] });
     }
   };
-  const show = (path: string) => {
-    const holder = draft.sections.find((s) => holds(s, path));
-    if (holder) setPage(holder.key);
-    setTimeout(() => document.getElementById(path)?.focus(), 60);
+  const show = (line: Schemas['DimensionView']) => {
+    if (line.page) setPage(line.page);
+    setTimeout(() => document.getElementById(line.path)?.focus(), 60);
   };
   const mistakes = draft.mistakes.length;
 
@@ -205,7 +204,7 @@ export function Editor() {
           disabled={mistakes > 0}
           hint={
             mistakes > 0
-              ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.path}`
+              ? `${mistakes} ${mistakes === 1 ? 'mistake stands' : 'mistakes stand'} between: ${draft.mistakes[0]!.where}`
               : 'assumed stays marked; on file it is not changed any more'
           }
         />
@@ -214,9 +213,6 @@ export function Editor() {
     </div>
   );
 }
-
-const holds = (s: Schemas['SectionNow'], path: string): boolean =>
-  s.fields.some((f) => f.path === path) || s.lists.some((l) => path.startsWith(`${l.path}[`));
 
 function Gone({ words }: { words: string }) {
   return (

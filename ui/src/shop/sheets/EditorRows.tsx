@@ -14,6 +14,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
   };
   return (
     <section aria-label={rows.one} className={inner ? 'mt-2 border-l-2 border-steel pl-3' : 'mt-4'}>
+      {rows.means && <p className="text-[14px] text-pencil">{rows.means}</p>}
       {rows.mistake && <p className="text-[15px] text-red">{rows.mistake}</p>}
       {rows.rows.map((r, i) => {
         const all = r.fields.concat(r.lists.flatMap((l) => l.rows.flatMap((x) => x.fields)));
@@ -67,7 +68,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
         );
       })}
       <button type="button" className="button mt-2 px-3 text-[15px]" onClick={() => void add()}>
-        Add a {rows.one.split(',')[0]}
+        Add a {rows.one}
       </button>
     </section>
   );

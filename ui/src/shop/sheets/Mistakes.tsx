@@ -1,4 +1,4 @@
-export type Mistake = { path: string; text: string };
+export type Mistake = { path: string; where: string; text: string };
 
 /** What was wrong with a file: all of it, each with its place. */
 export function Mistakes({
@@ -19,7 +19,7 @@ export function Mistakes({
         <ul className="max-h-[260px] overflow-y-auto">
           {mistakes.map((m, i) => (
             <li key={i} className="text-[15px]">
-              <code>{m.path}</code>: {m.text}
+              <strong>{m.where}</strong>: {m.text}
             </li>
           ))}
         </ul>
