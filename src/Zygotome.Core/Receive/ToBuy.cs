@@ -43,6 +43,12 @@ public static class ToBuy
                 ),
         ];
 
+    /// <summary>What a line is called, whatever the shop has; its id where nothing asks for it any more.</summary>
+    public static string Named(JobState state, string id) =>
+        state.Receive.Battery is null
+            ? id
+            : Asked(state, new Stock([], [], [])).FirstOrDefault(a => a.Id == id).What ?? id;
+
     private static IEnumerable<(string Id, string What, string Why, string For)> Asked(JobState state, Stock stock) =>
         [.. Power(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
 

@@ -25,5 +25,5 @@ public sealed record ToBuySaid(string Item, BuyState State, DateOnly? Due = null
             }
         );
 
-    public override string Say(JobState state) => $"{Item.Split('/')[^1].Replace('-', ' ')}: " + ReceiveWords.Of(State);
+    public override string Say(JobState state) => $"{ToBuy.Named(state, Item)}: {ReceiveWords.Of(State)}";
 }
