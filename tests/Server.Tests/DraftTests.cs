@@ -84,6 +84,23 @@ public sealed class DraftTests : WithServer
         Assert.All(sheet.Neutral, n => Assert.True(n.Assumed));
         Assert.True(sheet.Balance.WeightAssumed && sheet.Balance.LateralAssumed && sheet.Defaults.ToleranceAssumed);
 
+        // What was said of that manual is not said of this one.
+        Assert.All(sheet.Throws, t => Assert.Equal("", t.Page));
+        Assert.All(sheet.Steps, s => Assert.Equal("", s.Page));
+        Assert.Empty(sheet.NotStated);
+        Assert.Empty(sheet.Undecided);
+        Assert.Equal(Core.Sheets.StabiliserFitted.NotStated, sheet.Radio.Stabiliser);
+
+        // What keeps hands whole comes over with its step.
+        var like = Core
+            .Sheets.SheetReader.Read(await Client.Client.GetByteArrayAsync("/api/sheets/plimsey-1400/1"))
+            .Sheet!;
+        Assert.Equal(
+            like.Steps.Select(s => (s.Id, s.Needs, s.Power, string.Join(' ', s.Readies))),
+            sheet.Steps.Select(s => (s.Id, s.Needs, s.Power, string.Join(' ', s.Readies)))
+        );
+        Assert.Contains(sheet.Steps, s => s.Power is not null);
+
         // Confirmed one by one against the paper, it is the maker's; the rest stays as it is.
         var (status, edited) = await Client.Send(
             HttpMethod.Post,

@@ -56,5 +56,8 @@ export async function sendBytes<T>(path: string, body: Blob, type: string): Prom
 /** What went wrong, as a refusal, whatever it was. */
 export const refusalOf = (e: unknown) => (e instanceof Refusal ? e : away());
 
-/** Whether what a screen shows is no more: the server said so. A network that is away takes nothing off the screen. */
-export const isGone = (e: Error | null) => e instanceof Refusal && e.answered;
+/**
+ * Whether what a screen shows is no more: the server said so. A network that is away takes nothing off the screen, nor
+ * does a sign-in that ran out.
+ */
+export const isGone = (e: Error | null) => e instanceof Refusal && e.answered && e.status !== 401;

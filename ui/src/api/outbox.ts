@@ -98,7 +98,9 @@ async function tried(w: Waiting): Promise<End> {
     return await send(w);
   } catch (e) {
     const refusal = refusalOf(e);
-    if (!refusal.answered || refusal.status === 401) return 'waiting';
+    // No network, a proxy with nothing behind it, a sign-in that ran out.
+    const answered = refusal.answered || (refusal.status >= 400 && refusal.status < 500);
+    if (!answered || refusal.status === 401) return 'waiting';
     // The server cannot write at all: nothing of this job is at fault.
     if (refusal.status === 503 || refusal.status === 507) {
       await keep({ ...w, later: refusal.message });

@@ -90,7 +90,9 @@ function Kept({ all, onClose }: { all: readonly Waiting[]; onClose: () => void }
               <p className="text-[17px]">
                 <strong>{w.jobId}</strong> {title(w)}
                 <span className="block text-[15px] text-pencil">
-                  {w.person === me?.id ? (w.later ?? 'waiting') : `waits for the PIN of ${w.personName}`}
+                  {w.person === me?.id
+                    ? (w.later ?? 'waiting')
+                    : `waits for the PIN of ${w.personName || 'whoever recorded it'}`}
                 </span>
               </p>
             )}

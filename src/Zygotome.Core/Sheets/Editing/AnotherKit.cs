@@ -7,7 +7,8 @@ namespace Zygotome.Core.Sheets.Editing;
 
 /// <summary>
 /// Begins a kit's sheet from another's, as a start for one that is much like it. Nothing copied is this maker's until
-/// somebody confirms it against the paper: values stand as assumed, rows as a whole.
+/// somebody confirms it against the paper: values stand as assumed, rows as a whole, without the pages of a manual that
+/// is not theirs.
 /// </summary>
 public static class AnotherKit
 {
@@ -25,55 +26,88 @@ public static class AnotherKit
         }
 
         var file = (JsonObject)other.DeepClone();
-        foreach (var field in SheetTable.Pages.SelectMany(p => p.Fields))
-        {
-            // A yes or no is this kit's, or nobody's.
-            if (field is FlagField)
-            {
-                _ = JsonPath.Set(file, $"$.{field.Name}", null);
-            }
-            else
-            {
-                Assume(file, $"$.{field.Name}");
-            }
-        }
-
-        foreach (var list in SheetTable.Pages.SelectMany(p => p.Lists))
-        {
-            var rows = JsonPath.Get(file, $"$.{list.Name}");
-            foreach (var row in ((rows as JsonArray) ?? ((rows as JsonObject)?["assumed"] as JsonArray) ?? []))
-            {
-                if (row is JsonObject of)
-                {
-                    of["assumed"] = true;
-                }
-            }
-        }
-
+        var kit = file["kit"];
         file["kit"] = new JsonObject
         {
             ["id"] = ArchetypeSheet.IdOf(name),
             ["name"] = name.Trim(),
             ["maker"] = maker.Trim(),
             ["revision"] = 1,
-            ["class"] = file["kit"]?["class"]?.DeepClone(),
+            ["class"] = kit?["class"]?.DeepClone(),
             ["source"] = "",
-            ["material"] = file["kit"]?["material"]?.DeepClone(),
+            ["material"] = kit?["material"]?.DeepClone(),
         };
+        foreach (var page in SheetTable.Pages.Where(p => p.Key != "kit"))
+        {
+            foreach (var field in page.Fields)
+            {
+                Take(file, field);
+                Assume(file, field);
+            }
+
+            foreach (var list in page.Lists)
+            {
+                Rows(file, list);
+            }
+        }
+
         return file;
     }
 
-    // What was assumed or looked for in vain there says nothing else here; of what was said twice, the decision.
-    private static void Assume(JsonObject file, string path)
+    private static void Rows(JsonObject owner, SheetList list)
     {
-        if (path.EndsWith(']') || JsonPath.Get(file, path) is not { } value || IsMarked(value))
+        var rows = JsonPath.Get(owner, $"$.{list.Name}");
+        foreach (var row in ((rows as JsonArray) ?? ((rows as JsonObject)?["assumed"] as JsonArray) ?? []))
         {
-            return;
-        }
+            if (row is not JsonObject of)
+            {
+                continue;
+            }
 
-        _ = JsonPath.Set(file, path, new JsonObject { ["assumed"] = value.DeepClone() });
+            foreach (var field in list.Fields)
+            {
+                Take(of, field);
+            }
+
+            if (list.Inner is { } inner)
+            {
+                Rows(of, inner);
+            }
+
+            of["assumed"] = true;
+        }
     }
 
-    private static bool IsMarked(JsonNode value) =>
-        value is JsonObject o && (o.ContainsKey("assumed") || o["notStated"]?.GetValueKind() == JsonValueKind.True);
+    // What that manual does not state, this one may; where it contradicts itself, what was taken is the start. A page
+    // leads nowhere here.
+    private static void Take(JsonObject owner, SheetField field)
+    {
+        var path = $"$.{field.Name}";
+        switch (JsonPath.Get(owner, path))
+        {
+            case null:
+                break;
+            case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
+            case not null when field is TextField { IsPage: true }:
+                _ = JsonPath.Set(owner, path, null);
+                break;
+            case JsonObject o when o["statements"] is JsonArray said:
+                _ = JsonPath.Set(owner, path, (o["taken"] ?? said[0]?["text"])?.DeepClone());
+                break;
+        }
+    }
+
+    // A yes or no that stands alone cannot be marked, and is this kit's or nobody's.
+    private static void Assume(JsonObject file, SheetField field)
+    {
+        var path = $"$.{field.Name}";
+        if (field is FlagField)
+        {
+            _ = JsonPath.Set(file, path, null);
+        }
+        else if (JsonPath.Get(file, path) is { } value && value is not JsonObject { Count: 1 })
+        {
+            _ = JsonPath.Set(file, path, new JsonObject { ["assumed"] = value.DeepClone() });
+        }
+    }
 }

@@ -39,7 +39,7 @@ public static class BalanceFields
 
     public static readonly FlagField EmptyWithPropeller = new("balance.empty.withPropeller", "propellers in that mass");
 
-    public static readonly TextField Page = new("balance.page", "page");
+    public static readonly TextField Page = new("balance.page", "page") { IsPage = true };
 
     /// <summary>A way it is flown, with the range of its centre of gravity.</summary>
     public static class Configuration

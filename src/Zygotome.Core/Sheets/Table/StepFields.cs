@@ -84,7 +84,7 @@ public static class StepFields
     public static readonly WholeField People = new("needs.people", "people", 1, 1, 4) { Unused = true };
     public static readonly TextsField Cautions = new("cautions", "cautions");
     public static readonly TextField Text = new("text", "how");
-    public static readonly TextField Page = new("page", "page");
+    public static readonly TextField Page = new("page", "page") { IsPage = true };
 
     internal static readonly SheetList List = new(
         "steps",

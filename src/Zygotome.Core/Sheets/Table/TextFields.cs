@@ -10,6 +10,9 @@ public sealed record TextField(string Name, string Label, string Or = "") : Shee
     /// <summary>Small letters, digits and hyphens only.</summary>
     public bool IsId { get; init; }
 
+    /// <summary>Where in the manual its row or section stands.</summary>
+    public bool IsPage { get; init; }
+
     public override FieldKind Kind => FieldKind.Text;
 
     public override string Takes => IsId ? "an id" : "a text";

@@ -60,7 +60,7 @@ public static class ThrowFields
         ThrowWords.Angle
     );
 
-    public static readonly TextField Page = new("page", "page");
+    public static readonly TextField Page = new("page", "page") { IsPage = true };
 
     /// <summary>The ways in the order of <see cref="Quantities.Way"/>.</summary>
     internal static readonly ImmutableArray<(Way Way, StatedField Field)> Ways =
@@ -92,7 +92,7 @@ public static class ThrowFields
             Required = true,
         };
 
-        public static readonly TextField Page = new("page", "page");
+        public static readonly TextField Page = new("page", "page") { IsPage = true };
 
         internal static readonly SheetList List = new(
             "neutral",
@@ -108,7 +108,7 @@ public static class ThrowFields
         public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true };
         public static readonly TextField Arm = new("arm", "arm hole");
         public static readonly TextField Horn = new("horn", "horn hole");
-        public static readonly TextField Page = new("page", "page");
+        public static readonly TextField Page = new("page", "page") { IsPage = true };
 
         internal static readonly SheetList List = new(
             "holes",
