@@ -152,7 +152,7 @@ public static class SheetCsv
             var row = Row(csv, columns, mistakes);
             if (provenance >= 0 && csv.GetField(provenance) is { Length: > 0 } whose)
             {
-                if (Said(row, whose) is { } mistake)
+                if (Said(row, spec, whose) is { } mistake)
                 {
                     mistakes.Add(new SheetError($"line {csv.Parser.RawRow}, {Provenance}", mistake));
                 }
@@ -251,27 +251,27 @@ public static class SheetCsv
     private const StringComparison Ordinal = StringComparison.Ordinal;
 
     // What is wrong with it; null when the row says it now.
-    private static string? Said(JsonObject row, string whose)
+    private static string? Said(JsonObject row, SheetList spec, string whose)
     {
-        JsonObject? read;
-        try
+        if (SheetText.Mistakes(Encoding.UTF8.GetBytes(whose)) is [var wrong, ..])
         {
-            read = JsonNode.Parse(whose) as JsonObject;
-        }
-        catch (JsonException)
-        {
-            read = null;
+            return $"This is to be JSON by column, such as {{\"up\":\"assumed\"}}. {wrong.Text}";
         }
 
-        if (read is null)
+        if (JsonNode.Parse(whose) is not JsonObject read)
         {
-            return "This is not JSON by column, such as {\"up\":\"assumed\"}.";
+            return "This is to be JSON by column, such as {\"up\":\"assumed\"}.";
         }
 
         foreach (var (name, said) in read)
         {
             var path = "$." + name;
-            var word = said is JsonValue v && v.GetValueKind() == JsonValueKind.String ? v.ToString() : "";
+            var word = said?.GetValueKind() == JsonValueKind.String ? said.ToString() : "";
+            if (Against(row, spec, name, word, said) is { } against)
+            {
+                return against;
+            }
+
             if (name == WholeRow)
             {
                 row[Assumed] = true;
@@ -298,6 +298,16 @@ public static class SheetCsv
         }
 
         return null;
+    }
+
+    // A cell that somebody changed in a table program is not undone by what stood beside it.
+    private static string? Against(JsonObject row, SheetList spec, string name, string word, JsonNode? said)
+    {
+        var cell = spec.Fields.Any(f => f.Name == name) ? Cell(JsonPath.Get(row, $"$.{name}")) : "";
+        var other = word == NotStated ? "that it is not stated" : Cell(said);
+        return cell.Length > 0 && word != Assumed && cell != other
+            ? $"\"{name}\" says {cell} in its cell, and {other} here. Empty the one that does not hold."
+            : null;
     }
 
     private static readonly JsonSerializerOptions Readable = new()

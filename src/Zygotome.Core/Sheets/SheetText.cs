@@ -8,10 +8,13 @@ namespace Zygotome.Core.Sheets;
 /// What a sheet file must be as text before anybody reads a number in it: UTF-8, JSON as the standard has it, every
 /// name once, no text that nothing can show. Asked at import only; what is on file is read as it is.
 /// </summary>
-internal static class SheetText
+public static class SheetText
 {
     private const int Deepest = 32;
 
+    /// <summary>
+    /// Every mistake of a text that is to be a sheet or part of one, with its place; none where it is sound.
+    /// </summary>
     public static IReadOnlyList<SheetError> Mistakes(ReadOnlySpan<byte> bytes)
     {
         var text = bytes.StartsWith("\uFEFF"u8) ? bytes[3..] : bytes;
@@ -36,7 +39,7 @@ internal static class SheetText
         }
     }
 
-    public static SheetError NotJson(JsonException e) =>
+    internal static SheetError NotJson(JsonException e) =>
         new(
             $"line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}",
             "This is not a JSON file: it breaks off or is misspelled here. Comments and commas before a closing "

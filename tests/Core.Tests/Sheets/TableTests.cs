@@ -77,9 +77,16 @@ public sealed class TableTests
     }
 
     [Theory]
-    [InlineData("surfaces,up,provenance\naileron,12 mm,assumed", "not JSON by column")]
+    [InlineData("surfaces,up,provenance\naileron,12 mm,assumed", "JSON by column")]
     [InlineData("surfaces,up,provenance\naileron,,\"{\"\"up\"\":\"\"assumed\"\"}\"", "nothing is assumed")]
     [InlineData("surfaces,up,provenance\naileron,12 mm,\"{\"\"up[9]\"\":1}\"", "no place")]
+    [InlineData("surfaces,up,provenance\naileron,12 mm,\"{\"\"up\"\":1,\"\"up\"\":2}\"", "stands here twice")]
+    [InlineData("surfaces,up,provenance\naileron,14 mm,\"{\"\"up\"\":\"\"notStated\"\"}\"", "14 mm in its cell")]
+    [InlineData(
+        "surfaces,up,provenance\naileron,14 mm,\"{\"\"up\"\":{\"\"statements\"\":[],\"\"taken\"\":\"\"12 mm\"\"}}\"",
+        "14 mm in its cell, and 12 mm here"
+    )]
+    [InlineData("surfaces,up,provenance\naileron,12 mm,\"{\"\"up\"\":\"\"\\ud800\"\"}\"", "half a character")]
     public void A_provenance_that_cannot_be_read_is_named_with_its_line(string text, string words)
     {
         var mistake = Assert.Single(Read(text, "throws").Mistakes);

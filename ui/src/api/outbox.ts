@@ -23,7 +23,7 @@ export type Waiting = {
   /** Why the server could not record anything for now. It is sent again. */
   later?: string;
   /** Why the server did not take it, and what it was, in its words. It stays until somebody mends it or lets it go. */
-  refused?: { text: string; said: string; code: string };
+  refused?: { text: string; said: string };
 };
 
 /*
@@ -128,7 +128,7 @@ async function drain(jobId: string, person: string) {
       else
         await keep({
           ...head,
-          refused: { text: end.message, said: String(end.detail.said ?? ''), code: end.code },
+          refused: { text: end.message, said: String(end.detail.said ?? '') },
         });
     } else {
       taken++;
@@ -155,7 +155,7 @@ export async function post(w: Omit<Waiting, 'at'>, decision: boolean): Promise<S
         throw new Refusal(
           0,
           'outbox/refused',
-          `Not taken yet: ${before.refused.said}. Mend it or let it go first.`,
+          `Not taken yet: ${before.refused.said || before.refused.text}; mend it or let it go first.`,
           '',
         );
       if (before) throw new Refusal(0, 'outbox/waiting', 'What was recorded before this still waits to be sent.', '');

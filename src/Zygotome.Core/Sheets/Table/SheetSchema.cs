@@ -65,7 +65,12 @@ public static class SheetSchema
 
         if (Pair(name) is not { } pair)
         {
-            At(at, name, schema.ContainsKey("$ref") ? schema : OrNotTheMakers(schema), field.Required);
+            At(
+                at,
+                name,
+                schema.ContainsKey("$ref") || field is FlagField ? schema : OrNotTheMakers(schema),
+                field.Required
+            );
             return;
         }
 

@@ -74,14 +74,22 @@ public sealed record TextsField(string Name, string Label) : SheetField<Immutabl
     internal override ImmutableArray<string> Read(SheetNode owner) => At(owner).Texts();
 }
 
-/// <summary>Yes or no.</summary>
+/// <summary>Yes or no: stated or not stated, never assumed by itself.</summary>
 public sealed record FlagField(string Name, string Label) : SheetField<bool?>(Name, Label)
 {
     public override FieldKind Kind => FieldKind.Flag;
 
     public override string Takes => "true or false";
 
-    internal override JsonObject Schema() => new() { ["type"] = "boolean" };
+    // What would be assumed of it could not be told from the mark of a row.
+    internal override JsonObject Schema() =>
+        new()
+        {
+            ["anyOf"] = new JsonArray(
+                new JsonObject { ["type"] = "boolean" },
+                new JsonObject { ["type"] = "object", ["required"] = new JsonArray("notStated") }
+            ),
+        };
 
     /// <summary>Null where nothing is said.</summary>
     internal override bool? Read(SheetNode owner) => At(owner) is { Exists: true } node ? node.Flag() : null;
