@@ -6,6 +6,7 @@ using Zygotome.Core;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Store;
 
@@ -108,14 +109,10 @@ public sealed class SheetStore(Database database)
             // One that cannot be read is listed under its id, and the list says that it cannot.
             var kit =
                 Find(listed.Hash)?.Kit
-                ?? new KitInfo(
-                    Id: listed.Id,
-                    Name: listed.Id,
-                    Maker: "",
-                    Revision: (int)listed.Revision,
-                    Class: "",
-                    Source: "",
-                    Material: ""
+                ?? KitFields.Page.Of(
+                    KitFields.Id.Is(listed.Id),
+                    KitFields.Name.Is(listed.Id),
+                    KitFields.Revision.Is((int)listed.Revision)
                 );
             connection.Execute(Enlisting, Row(kit, Facts(listed.Hash)));
         }

@@ -3,6 +3,8 @@ using Xunit;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
@@ -118,7 +120,7 @@ public sealed class SheetFromPaper
             .See("All-up weight");
         var job = t.Browser.Url.Split('/')[^2];
         var ledger = Ledger.Of(application.Job(job).State, application.Clock.GetUtcNow());
-        Assert.Equal(9.525m, application.Job(job).State.Sheet.Throws[0].Ways[0].Value.Taken!.Nominal);
+        Assert.Equal(9.525m, application.Job(job).State.Sheet.Throws[0].Ways[0].Value.Counts!.Nominal);
         Assert.Equal(Standing.NotShown, ledger.Single(l => l.Id == "weight/as flown").Standing);
         Assert.Contains(ledger, l => l.Id == "sheet/assumed/geometry" && l.Open);
         t.Press("All-up weight")
@@ -190,8 +192,8 @@ public sealed class SheetFromPaper
             .See("all up");
         t.Reach("Take it in", Keys.Enter).See("Outside of the box");
         var state = application.Job(t.Browser.Url.Split('/')[^2]).State;
-        Assert.Equal(15.875m, state.Sheet.Throws[0].Ways[0].Value.Taken!.Nominal);
-        Assert.Equal(QuantityForm.Range, state.Sheet.Balance.AllUpWeight!.Form);
+        Assert.Equal(15.875m, state.Sheet.Throws[0].Ways[0].Value.Counts!.Nominal);
+        Assert.Equal(QuantityForm.Range, state.Sheet.Balance.Says(BalanceFields.AllUpWeight).Counts!.Form);
     }
 
     [Fact]

@@ -1,3 +1,5 @@
+using System.Text;
+using System.Text.Json.Nodes;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
@@ -73,6 +75,14 @@ internal sealed class Bench
 
     public static SpecSheet Sheet(string name) =>
         SheetReader.Read(File.ReadAllBytes(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json"))).Sheet!;
+
+    /// <summary>A demo sheet with something in its file otherwise.</summary>
+    public static SpecSheet Sheet(string name, Action<JsonNode> change)
+    {
+        var node = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json")))!;
+        change(node);
+        return SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Sheet!;
+    }
 
     public static Quantity Q(string text) =>
         QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
@@ -313,7 +323,7 @@ internal sealed class Bench
         {
             foreach (var surface in State.Sheet.Named(row.Surfaces))
             {
-                Do(new NeutralRead(surface.Id, Q($"{row.Offset.Nominal} mm"), Rule));
+                Do(new NeutralRead(surface.Id, Q($"{row.Offset.Counts!.Nominal} mm"), Rule));
             }
         }
 

@@ -3,6 +3,9 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Xunit;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
@@ -79,17 +82,24 @@ public sealed class DraftTests : WithServer
         var bytes = await Client.Client.GetByteArrayAsync($"/api/drafts/{id}/file");
         var sheet = Core.Sheets.SheetReader.Read(bytes).Sheet!;
         Assert.Equal(("plimsey-1600", "Somebody else", 1), (sheet.Kit.Id, sheet.Kit.Maker, sheet.Kit.Revision));
-        Assert.All(sheet.Throws.SelectMany(t => t.Ways), w => Assert.True(w.Value.Assumed));
-        Assert.All(sheet.Balance.Configurations, c => Assert.True(c.Range!.Assumed));
-        Assert.All(sheet.Neutral, n => Assert.True(n.Assumed));
-        Assert.True(sheet.Balance.WeightAssumed && sheet.Balance.LateralAssumed && sheet.Defaults.ToleranceAssumed);
+        Assert.All(sheet.Throws.SelectMany(t => t.Ways), w => Assert.IsType<Printed<Quantity>.Assumed>(w.Value));
+        Assert.All(sheet.Balance.Configurations, c => Assert.IsType<Printed<Quantity>.Assumed>(c.Range));
+        Assert.All(sheet.Neutral, n => Assert.IsType<Printed<Quantity>.Assumed>(n.Offset));
+        Assert.All(
+            [
+                sheet.Balance.Says(BalanceFields.AllUpWeight),
+                sheet.Balance.Says(BalanceFields.Lateral),
+                sheet.Defaults.Says(ThrowFields.Tolerance),
+            ],
+            said => Assert.IsType<Printed<Quantity>.Assumed>(said)
+        );
 
         // What was said of that manual is not said of this one.
         Assert.All(sheet.Throws, t => Assert.Equal("", t.Page));
         Assert.All(sheet.Steps, s => Assert.Equal("", s.Page));
-        Assert.Empty(sheet.NotStated);
+        Assert.DoesNotContain("notStated", System.Text.Encoding.UTF8.GetString(bytes), StringComparison.Ordinal);
         Assert.Empty(sheet.Undecided);
-        Assert.Equal(Core.Sheets.StabiliserFitted.NotStated, sheet.Radio.Stabiliser);
+        Assert.Null(sheet.Radio.Stabiliser.Counts);
 
         // What keeps hands whole comes over with its step.
         var like = Core
@@ -125,8 +135,8 @@ public sealed class DraftTests : WithServer
         );
         Assert.True(status == HttpStatusCode.OK, $"{edited}");
         sheet = Core.Sheets.SheetReader.Read(await Client.Client.GetByteArrayAsync($"/api/drafts/{id}/file")).Sheet!;
-        Assert.All(sheet.Throws[0].Ways, w => Assert.False(w.Value.Assumed));
-        Assert.All(sheet.Throws[1].Ways, w => Assert.True(w.Value.Assumed));
+        Assert.All(sheet.Throws[0].Ways, w => Assert.NotNull(w.Value.Counts));
+        Assert.All(sheet.Throws[1].Ways, w => Assert.IsType<Printed<Quantity>.Assumed>(w.Value));
         await Post(
             "/api/drafts/another-kit",
             new
@@ -311,7 +321,7 @@ public sealed class DraftTests : WithServer
         Assert.True(JsonNode.DeepEquals(file["shopNotes"], second["shopNotes"]));
         var difference = await Client.Get("/api/sheets/saltern-again/1/against/2");
         Assert.Equal(
-            ["kit: revision", "kit: source"],
+            ["manual and edition", "revision"],
             difference
                 .GetProperty("differences")
                 .EnumerateArray()

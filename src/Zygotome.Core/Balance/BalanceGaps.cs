@@ -1,5 +1,7 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Balance;
 
@@ -29,40 +31,24 @@ internal static class BalanceGaps
             yield return new SheetGap("weight", "All-up weight", OfWeight(sheet), GapFill.Masses);
         }
 
-        if (
-            sheet.Balance is { Configurations.Length: > 0, LateralUndecided: { Length: > 0 } against }
-            && !sheet.Given.ContainsKey("lateral")
-        )
+        if (sheet.Balance.Configurations.Length > 0 && OfLateral(sheet) is { Length: > 0 } undecided)
         {
-            yield return new SheetGap(
-                "lateral",
-                "Lateral balance",
-                $"The manual says {against}; nobody has decided what counts.",
-                GapFill.Lengths
-            );
+            yield return new SheetGap("lateral", "Lateral balance", undecided, GapFill.Lengths);
         }
     }
 
+    /// <summary>
+    /// Why nobody knows the limit to either side; empty where the sheet's, a lead's or the shop's own holds.
+    /// </summary>
+    internal static string OfLateral(SpecSheet sheet) =>
+        BalanceTarget.SaidLateral(sheet) is Printed<Quantity>.Contradicted { Decision: null } said ? said.WhyNot : "";
+
     /// <summary>Why there is no all-up weight to be judged by.</summary>
-    internal static string OfWeight(SpecSheet sheet) =>
-        sheet.Balance switch
-        {
-            { WeightUndecided: { Length: > 0 } against } =>
-                $"The manual says {against}; nobody has decided what counts.",
-            { AllUpWeight: { } assumed } => $"Not stated by the maker; {assumed.Text} is assumed.",
-            _ => "The manual does not state it.",
-        };
+    internal static string OfWeight(SpecSheet sheet) => sheet.Balance.Says(BalanceFields.AllUpWeight).WhyNot;
 
     /// <summary>Why a configuration has no range to be judged by.</summary>
     internal static string Of(BalanceConfiguration configuration) =>
-        configuration switch
-        {
-            { Marks.Length: > 0, Range: null } =>
-                $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie.",
-            { Range: null } => "The manual does not state it.",
-            { Range.Assumed: true } => $"Not stated by the maker; "
-                + $"{string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))} is assumed.",
-            _ => $"The manual says {string.Join(" against ", configuration.Range.Statements.Select(s => s.Text))}; "
-                + $"nobody has decided what counts.",
-        };
+        configuration is { Marks.Length: > 0, Range: Printed<Quantity>.NotStated }
+            ? $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie."
+            : configuration.Range.WhyNot;
 }

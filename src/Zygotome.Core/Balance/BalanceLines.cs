@@ -2,6 +2,7 @@ using System.Globalization;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Balance;
 
@@ -48,7 +49,8 @@ internal static class BalanceLines
                 id,
                 new WeighFacts(id, "not stated by the manual")
                 {
-                    Page = state.Sheet.Balance.Page,
+                    Page = state.Sheet.Page("balance", state.Sheet.Balance.Page),
+                    From = $"{configuration.Path}.{BalanceFields.Configuration.Range.Name}",
                     Open = $"{BalanceGaps.Of(configuration)} A lead gives a value with its reason.",
                 }
             );
@@ -58,7 +60,8 @@ internal static class BalanceLines
             state,
             new WeighFacts(id, $"{range} aft")
             {
-                Page = state.Sheet.Balance.Page,
+                Page = state.Sheet.Page("balance", state.Sheet.Balance.Page),
+                From = $"{configuration.Path}.{BalanceFields.Configuration.Range.Name}",
                 Band = range,
                 Value = found?.X,
                 U = found?.UX ?? 0,
@@ -85,6 +88,7 @@ internal static class BalanceLines
                 state,
                 new WeighFacts(id, weight.ToString())
                 {
+                    From = $"$.{BalanceFields.AllUpWeight.Name}",
                     Band = weight,
                     Value = found?.Weight,
                     U = found?.UWeight ?? 0,
@@ -110,18 +114,12 @@ internal static class BalanceLines
     {
         var id = new BalanceId(Weighable.Lateral, configuration);
         var (band, shops) = BalanceTarget.Lateral(state.Sheet);
-        var facts = new WeighFacts(id, shops ? $"{band} (shop's)" : band.ToString());
-        return state.Sheet.Balance.LateralUndecided is { Length: > 0 } against
-            && !state.Sheet.Given.ContainsKey("lateral")
-                ? NotShown(
-                    id,
-                    facts with
-                    {
-                        Open =
-                            $"The manual says {against}; nobody has decided what counts. A lead gives a value with its "
-                            + "reason.",
-                    }
-                )
+        var facts = new WeighFacts(id, shops ? $"{band} (shop's)" : band.ToString())
+        {
+            From = $"$.{BalanceFields.Lateral.Name}",
+        };
+        return BalanceGaps.OfLateral(state.Sheet) is { Length: > 0 } undecided
+                ? NotShown(id, facts with { Open = $"{undecided} A lead gives a value with its reason." })
             : found is { Y: null }
                 ? NotShown(
                     id,
@@ -179,6 +177,11 @@ internal static class BalanceLines
     private sealed record WeighFacts(BalanceId Id, string Limits) : LineFacts
     {
         public string Page { get; init; } = "";
+
+        /// <summary>Where the sheet says it.</summary>
+        public string From { get; init; } = "";
+
+        public override IEnumerable<string> SheetPaths => From.Length > 0 ? [From] : [];
 
         /// <summary>mm aft of the datum, g, or mm to the right.</summary>
         public Band? Band { get; init; }

@@ -1,5 +1,6 @@
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Balance;
 
@@ -38,19 +39,16 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     /// What the sheet allows the aircraft to weigh, g; a single value is a maximum. Null when not stated.
     /// </summary>
     public static Band? AllUpWeight(SpecSheet sheet) =>
-        (
-            sheet.Given.GetValueOrDefault("weight")?.Value
-            ?? (
-                sheet.Balance.WeightAssumed || sheet.Balance.WeightUndecided.Length > 0
-                    ? null
-                    : sheet.Balance.AllUpWeight
-            )
-        ) switch
+        sheet.Asked("weight", sheet.Balance.Says(BalanceFields.AllUpWeight)).Counts switch
         {
             null => null,
             { Form: QuantityForm.Single } q => new Band(null, (double)q.High, "g"),
             { } q => Band.Of(q.Low, q.High, "g"),
         };
+
+    /// <summary>Whose word the limit to either side is.</summary>
+    internal static Printed<Quantity> SaidLateral(SpecSheet sheet) =>
+        sheet.Asked("lateral", sheet.Balance.Says(BalanceFields.Lateral));
 
     /// <summary>
     /// How far the centre may lie off the middle, mm either side: the sheet's, else 1 % of the half span (the shop's).
@@ -58,11 +56,7 @@ public sealed record BalanceTarget(string Configuration, Band Range, Band Target
     /// <remarks>Asked only where it is decided.</remarks>
     public static (Band Band, bool Shops) Lateral(SpecSheet sheet)
     {
-        var stated =
-            sheet.Given.GetValueOrDefault("lateral")?.Value
-            ?? (
-                sheet.Balance.LateralAssumed || sheet.Balance.LateralUndecided.Length > 0 ? null : sheet.Balance.Lateral
-            );
+        var stated = SaidLateral(sheet).Counts;
         var limit =
             stated is { } q ? (double)q.High
             : sheet.Geometry.Wing is { } wing ? wing.HalfSpan * 0.01

@@ -14,13 +14,14 @@ internal static class BindLines
     {
         yield return Bound(state);
         yield return Failsafe(state);
-        if (!state.Sheet.Radio.StatesFailsafe)
+        // An assumed one is a line of the radio's assumed values.
+        if (state.Sheet.Radio.Failsafe.Undisputed is null)
         {
             yield return new Requirement(
                 new FailsafeStatedId(),
                 Concedable.Never,
                 Standing.NotShown,
-                new FailsafeNotStated()
+                new FailsafeNotStated(state.Sheet.Radio.Failsafe)
             );
         }
 
@@ -66,7 +67,7 @@ internal static class BindLines
                 FailsafeBehaviour.AsDeclared => Standing.Met,
                 _ => Standing.NotMet,
             },
-            new FailsafeFacts(state.Sheet.Radio.Failsafe, seen)
+            new FailsafeFacts(state.Sheet.Radio.Failsafe.Likely ?? RadioSpec.Unstated, seen)
         )
         {
             Evidence = state.Bind.FailsafeEvidence,
@@ -162,7 +163,7 @@ internal static class BindLines
             );
     }
 
-    private sealed record FailsafeNotStated : LineFacts
+    private sealed record FailsafeNotStated(Printed<string> Said) : LineFacts
     {
         public override LineWords Words(JobState state) =>
             new(
@@ -170,7 +171,9 @@ internal static class BindLines
                 "",
                 "",
                 "",
-                "The sheet does not say what happens when the signal is lost; a mended revision does."
+                Said is Printed<string>.NotStated
+                    ? "The sheet does not say what happens when the signal is lost; a mended revision does."
+                    : $"{Said.Why(words => words)} A mended revision says what happens when the signal is lost."
             );
     }
 

@@ -1,6 +1,7 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Bind;
 
@@ -68,9 +69,7 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
 
     /// <summary>Which way it should turn, in the sheet's words.</summary>
     public static string Expected(MotorSpec motor) =>
-        motor.IsFan ? "air goes aft"
-        : motor.Turns.Length > 0 ? motor.Turns
-        : "so that the air goes aft";
+        motor.IsFan ? "air goes aft" : motor.Says(PowerFields.Motor.Turns).Counts ?? "so that the air goes aft";
 }
 
 /// <summary>Which way a motor was seen to turn.</summary>

@@ -1,4 +1,6 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.HandOver;
 
@@ -11,7 +13,7 @@ public static class FlightTimer
     /// </summary>
     public static double? Minutes(JobState state)
     {
-        var draw = state.Sheet.Power.Motors.Sum(m => (double)(m.Draw?.Nominal ?? 0));
+        var draw = state.Sheet.Power.Motors.Sum(m => (double)(m.Says(PowerFields.Motor.Draw).Counts?.Nominal ?? 0));
         return draw > 0 && state.Aboard.Battery is { } battery
             ? 60 * (double)battery.Capacity.Nominal / 1000 * 0.8 / (draw * state.Sheet.Power.Duty)
             : null;

@@ -109,12 +109,7 @@ public sealed record Budget(
 
         if (sheet.Balance.Empty is { } empty)
         {
-            yield return new BudgetPart(
-                "empty aircraft",
-                empty.Mass,
-                empty.At,
-                sheet.Assumed.Any(a => a.StartsWith("$.balance.empty", StringComparison.Ordinal)) ? "assumed" : "sheet"
-            );
+            yield return new BudgetPart("empty aircraft", empty.Mass, empty.At, empty.Stated ? "sheet" : "assumed");
             foreach (var motor in empty.WithPropeller ? [] : sheet.Power.Motors)
             {
                 if (motor.Mass is { } mass)

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Journal;
 
@@ -40,10 +41,7 @@ public static class EffectiveSheet
         var steps = left.Select(s =>
             s.After.All(known.Contains)
                 ? s
-                : s with
-                {
-                    After = [.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()],
-                }
+                : s.With(StepFields.After.Is([.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()]))
         );
         ImmutableArray<StepSpec> all = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))];
 

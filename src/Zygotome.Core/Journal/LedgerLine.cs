@@ -37,6 +37,11 @@ public sealed record LedgerLine
     /// <summary>Empty while no concession is in force.</summary>
     public required string ConcededBy { get; init; }
 
+    /// <summary>
+    /// Where the manual contradicts itself on it: both statements, what somebody took and why; else empty.
+    /// </summary>
+    public string Decided { get; init; } = "";
+
     public bool Open => Standing.Open;
 
     /// <summary>Where the value stands against its band, when it is a measured one.</summary>

@@ -36,6 +36,10 @@ public sealed record Line(Requirement Requirement, Standing Standing, Cause? Cau
             Verdict = Requirement.Judgement?.Verdict,
             Side = Requirement.Judgement?.Side ?? default,
             OutBy = Requirement.Judgement?.OutBy ?? "",
+            Decided = string.Join(
+                " ",
+                Requirement.Facts.SheetPaths.SelectMany(state.Sheet.DecidedAt).Select(d => d.Words)
+            ),
         };
     }
 }

@@ -6,6 +6,11 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public abstract record LineFacts
 {
+    /// <summary>
+    /// Places of the sheet file it is judged by; decisions between statements there are shown with it.
+    /// </summary>
+    public virtual IEnumerable<string> SheetPaths => [];
+
     /// <summary>The sentences: made last, and only for whoever reads them.</summary>
     public abstract LineWords Words(JobState state);
 }

@@ -34,7 +34,7 @@ public sealed record SealedLine(string Id)
             Concedable = line.Concedable,
             Standing = line.Standing,
             Reading = line.Reading,
-            Why = line.Why,
+            Why = line.Decided.Length > 0 ? $"{line.Why} {line.Decided}" : line.Why,
             Evidence = line.Evidence is { } e
                 ? new SealedEvidence(e.EntryId, e.Seq, e.By, e.ObservedAt, e.Attempts)
                 : null,

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Journal;
 
@@ -83,13 +84,13 @@ public static class SheetValues
 
         foreach (var m in sheet.Power.Motors)
         {
-            yield return (OfTurning(m.Id), m.Turns.Length > 0 ? m.Turns : "not stated");
+            yield return (OfTurning(m.Id), m.Says(PowerFields.Motor.Turns).Likely ?? "not stated");
         }
 
-        yield return (OfFailsafe, sheet.Radio.Failsafe);
+        yield return (OfFailsafe, sheet.Radio.Failsafe.Likely ?? RadioSpec.Unstated);
     }
 
     private static string Words(ServoSpec servo) =>
         $"{servo.Id} driving {string.Join(" and ", servo.Drives)}"
-        + (servo.Lead is { } lead ? $", {Numbers.Say(lead)} mm lead" : "");
+        + (servo.Says(RadioFields.Servo.Lead).Likely is { } lead ? $", {Numbers.Say(lead)} mm lead" : "");
 }

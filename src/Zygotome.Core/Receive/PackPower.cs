@@ -1,6 +1,7 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Receive;
 
@@ -73,7 +74,7 @@ public static class PackPower
     public static int[] Named(SpecSheet sheet) =>
         [
             .. sheet
-                .Power.Packs.Where((p, i) => p.Cells > 0 && !IsAssumed(sheet, $"$.power.packs[{i}]"))
+                .Power.Packs.Where(p => p.Cells > 0 && !sheet.IsAssumed(p, PowerFields.Pack.Cells))
                 .Select(p => p.Cells)
                 .Distinct()
                 .Order(),
@@ -81,9 +82,7 @@ public static class PackPower
 
     /// <summary>Upper limits of the draws together, A; 0 where the maker states none.</summary>
     public static double Draw(SpecSheet sheet) =>
-        sheet
-            .Power.Motors.Where((m, i) => !IsAssumed(sheet, $"$.power.motors[{i}]"))
-            .Sum(m => (double)(m.Draw?.High ?? 0));
+        sheet.Power.Motors.Sum(m => (double)(m.Says(PowerFields.Motor.Draw).Counts?.High ?? 0));
 
     /// <summary>What is to be measured when several packs are flown together; empty for one.</summary>
     public static string Together(SpecSheet sheet) =>
@@ -95,14 +94,11 @@ public static class PackPower
     private static (int? Least, int? Most) Taken(SpecSheet sheet)
     {
         var stated = sheet
-            .Power.Controllers.Where((c, i) => c.Cells is not null && !IsAssumed(sheet, $"$.power.controllers[{i}]"))
-            .Select(c => c.Cells!)
+            .Power.Controllers.Select(c => c.Says(PowerFields.Controller.Cells).Counts)
+            .OfType<Quantity>()
             .ToArray();
         return stated.Length == 0
             ? (null, null)
             : ((int)stated.Max(c => c.Form == QuantityForm.Single ? 1 : c.Low), (int)stated.Min(c => c.High));
     }
-
-    private static bool IsAssumed(SpecSheet sheet, string row) =>
-        sheet.Assumed.Any(a => a == row || a.StartsWith(row + ".", StringComparison.Ordinal));
 }

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Receive;
 
@@ -9,15 +10,6 @@ namespace Zygotome.Core.Receive;
 /// </summary>
 internal static class ReceiveLines
 {
-    // What is undecided there is asked for where it is measured.
-    private static readonly string[] LinesOfTheirOwn =
-    [
-        "$.throws",
-        "$.balance.configurations",
-        "$.balance.allUpWeight",
-        "$.balance.lateral",
-    ];
-
     public static IEnumerable<Requirement> Of(JobState state) =>
         [.. Counter(state), Confirmed(state), .. Mistakes(state), .. Assumed(state), .. Undecided(state)];
 
@@ -101,8 +93,8 @@ internal static class ReceiveLines
 
     private static IEnumerable<Requirement> Undecided(JobState state) =>
         state
-            .Sheet.Undecided.Where(u => !LinesOfTheirOwn.Any(own => u.StartsWith(own, StringComparison.Ordinal)))
-            .Select(u => NotMet(state, new UndecidedId(u), new UndecidedFacts(u)));
+            .Sheet.Undecided.Where(u => SheetTable.Find(u.Key) is not { HasOwnLine: true })
+            .Select(u => NotMet(state, new UndecidedId(u.Key), new UndecidedFacts(u.Key, u.Value)));
 
     private static Requirement NotMet(JobState state, RequirementId id, LineFacts facts) =>
         new(id, Concedable.ByLead, Standing.NotMet, facts) { Evidence = state.Opening };
@@ -162,15 +154,15 @@ internal static class ReceiveLines
             );
     }
 
-    private sealed record UndecidedFacts(string Path) : LineFacts
+    private sealed record UndecidedFacts(string Path, string Against) : LineFacts
     {
         public override LineWords Words(JobState state) =>
             new(
-                $"The manual contradicts itself: {Path[2..]}",
+                $"The manual contradicts itself: {SheetError.Place(Path)}",
                 "",
                 "",
                 "undecided",
-                "Two statements, and nobody has decided which counts."
+                $"The manual says {Against}; nobody has decided which counts. A mended revision says which, and why."
             );
     }
 }

@@ -1,6 +1,7 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Receive;
 
@@ -18,7 +19,8 @@ public static class SheetChanges
             .Concat(old.Steps.Where(s => now.Step(s.Id) is null).Select(s => s.Id));
 
     private static bool Same(StepSpec a, StepSpec b) =>
-        (a.Title, a.Text, a.Bond, a.Needs.People, a.Stage) == (b.Title, b.Text, b.Bond, b.Needs.People, b.Stage)
+        (a.Title, a.Text, a.Bond, a.Stage) == (b.Title, b.Text, b.Bond, b.Stage)
+        && a.Get(StepFields.People) == b.Get(StepFields.People)
         && StepPowers.Of(a).Equals(StepPowers.Of(b))
         && a.Readies.SequenceEqual(b.Readies)
         && a.Parts.SequenceEqual(b.Parts)

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Receive;
 
@@ -67,16 +68,18 @@ public static class ToBuy
         }
 
         foreach (
-            var pack in sheet.Power.Packs.Where(p =>
-                p.Connector.Length > 0
-                && r.Battery is { Connector.Length: > 0 } b
-                && !p.Connector.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)
-            )
+            var connector in sheet
+                .Power.Packs.Select(p => p.Says(PowerFields.Pack.Connector).Counts)
+                .OfType<string>()
+                .Where(c =>
+                    r.Battery is { Connector.Length: > 0 } b
+                    && !c.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)
+                )
         )
         {
             yield return (
                 "adapter/pack",
-                $"Adapter, {r.Battery!.Connector} to {pack.Connector}",
+                $"Adapter, {r.Battery!.Connector} to {connector}",
                 "The pack's connector is not the controller's.",
                 "Bind"
             );
@@ -120,10 +123,12 @@ public static class ToBuy
     private static IEnumerable<(string Id, string What, string Why, string For)> Leads(JobState state, Stock stock)
     {
         var sheet = state.Sheet;
-        foreach (var lead in sheet.Leads.Where(l => l.Reach is not null))
+        foreach (var lead in sheet.Leads)
         {
-            var own = sheet.Servos.FirstOrDefault(s => s.Id == lead.From)?.Lead ?? 0;
-            var wanting = lead.Reach!.Value + Slack - own;
+            // What is to be bought may rest on a likely length; a lead too long costs little.
+            var own = sheet.Servos.FirstOrDefault(s => s.Id == lead.From)?.Says(RadioFields.Servo.Lead).Likely ?? 0;
+            var reach = lead.Says(RadioFields.Lead.Reach).Likely ?? 0;
+            var wanting = reach == 0 ? 0 : reach + Slack - own;
             if (wanting <= 0)
             {
                 continue;
@@ -134,7 +139,7 @@ public static class ToBuy
                 $"lead/{lead.Id}",
                 $"Extension lead {Numbers.Say(Math.Ceiling(length))} mm for "
                     + $"{(lead.Label.Length > 0 ? lead.Label : lead.Id)}",
-                $"It has to go {Numbers.Say(lead.Reach.Value)} mm; its own lead is {Numbers.Say(own)} mm, and "
+                $"It has to go {Numbers.Say(reach)} mm; its own lead is {Numbers.Say(own)} mm, and "
                     + $"{Numbers.Say(Slack)} mm are left slack.",
                 "Wire"
             );

@@ -27,7 +27,7 @@ public static class LampBoard
     /// to look at then; one that the kit has may have been put in line since.
     /// </summary>
     public static bool Stays(SpecSheet sheet, LampIs said) =>
-        said == LampIs.NotFitted && sheet.Radio.Stabiliser == StabiliserFitted.NotStated;
+        said == LampIs.NotFitted && sheet.Radio.Stabiliser.Counts is null;
 
     /// <summary>Whether anything on it can turn.</summary>
     public static bool HasMotor(SpecSheet sheet) => sheet.Power.Motors.Length > 0;
@@ -71,7 +71,7 @@ public static class LampBoard
             );
         }
 
-        if (sheet.Radio.Stabiliser != StabiliserFitted.No)
+        if (sheet.Radio.Stabiliser.Counts is not false)
         {
             yield return new(
                 new(LampKind.Stabiliser),

@@ -159,7 +159,7 @@ public static class PoweredActs
             a.Act switch
             {
                 PoweredAct.Failsafe => true,
-                PoweredAct.Waking => sheet.Radio.Stabiliser != StabiliserFitted.No && LampBoard.HasMotor(sheet),
+                PoweredAct.Waking => sheet.Radio.Stabiliser.Counts is not false && LampBoard.HasMotor(sheet),
                 _ => LampBoard.HasMotor(sheet),
             }
         );

@@ -1,3 +1,5 @@
+using Zygotome.Core.Sheets.Table;
+
 namespace Zygotome.Core.Sheets;
 
 /// <summary>What of a half-typed sheet can be drawn.</summary>
@@ -10,16 +12,14 @@ public static class Drawable
     public static SpecSheet Part(SpecSheet sheet)
     {
         var g = sheet.Geometry;
-        var geometry = g with
-        {
-            Lifting =
-            [
-                .. g.Lifting.Where(l =>
-                    l.Panels.Length > 0 && l.Panels.All(p => p.Span > 0 && p.Root > 0 && p.Tip > 0)
-                ),
-            ],
-            Bodies = [.. g.Bodies.Where(b => b.To > b.From)],
-        };
+        var geometry = g.With(
+                GeometryFields.Lifting.List.Is(
+                    g.Lifting.Where(l =>
+                        l.Panels.Length > 0 && l.Panels.All(p => p.Span > 0 && p.Root > 0 && p.Tip > 0)
+                    )
+                )
+            )
+            .With(GeometryFields.Body.List.Is(g.Bodies.Where(b => b.To > b.From)));
         return sheet with
         {
             Geometry = geometry,

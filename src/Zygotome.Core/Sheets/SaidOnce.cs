@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
@@ -17,17 +18,15 @@ internal static class SaidOnce
             Servos = First(sheet.Servos, s => s.Id),
             Leads = First(sheet.Leads, l => l.Id),
             Rates = First(sheet.Rates, r => r.Name),
-            Geometry = sheet.Geometry with
-            {
-                Lifting = First(sheet.Geometry.Lifting, l => l.Id),
-                BallastStations = First(sheet.Geometry.BallastStations, s => s.Name),
-            },
-            Balance = sheet.Balance with { Configurations = First(sheet.Balance.Configurations, c => c.Name) },
-            Power = sheet.Power with
-            {
-                Motors = First(sheet.Power.Motors, m => m.Id),
-                Controllers = First(sheet.Power.Controllers, c => c.Id),
-            },
+            Geometry = sheet
+                .Geometry.With(GeometryFields.Lifting.List.Is(First(sheet.Geometry.Lifting, l => l.Id)))
+                .With(GeometryFields.BallastStation.List.Is(First(sheet.Geometry.BallastStations, s => s.Name))),
+            Balance = sheet.Balance.With(
+                BalanceFields.Configuration.List.Is(First(sheet.Balance.Configurations, c => c.Name))
+            ),
+            Power = sheet
+                .Power.With(PowerFields.Motor.List.Is(First(sheet.Power.Motors, m => m.Id)))
+                .With(PowerFields.Controller.List.Is(First(sheet.Power.Controllers, c => c.Id))),
         };
 
     private static ImmutableArray<T> First<T>(ImmutableArray<T> rows, Func<T, string> id) => [.. rows.DistinctBy(id)];

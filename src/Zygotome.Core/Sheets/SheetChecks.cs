@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
@@ -23,6 +24,7 @@ internal static class SheetChecks
         RowsOnce(root["throws"], sheet.Throws.Select(t => Asked(sheet, t)));
         RowsOnce(root["neutral"], sheet.Neutral.Select(n => sheet.Named(n.Surfaces).Select(s => s.Name)));
         RowsOnce(root["holes"], sheet.Holes.Select(h => sheet.Named(h.Surfaces).Select(s => s.Name)));
+        Bay(root, sheet);
         Surfaces(root["surfaces"], sheet);
         Rows(root["throws"], sheet, sheet.Throws.Select(t => t.Surfaces));
         Rows(root["neutral"], sheet, sheet.Neutral.Select(t => t.Surfaces));
@@ -33,6 +35,14 @@ internal static class SheetChecks
         Electric(root, sheet);
         Steps(root["steps"], sheet);
         Cycle(root["steps"], sheet);
+    }
+
+    private static void Bay(SheetNode root, SpecSheet sheet)
+    {
+        if (sheet.Geometry.Bay is { } bay && bay.To <= bay.From)
+        {
+            GeometryFields.BayTo.At(root).Wrong("The bay must end aft of where it begins.");
+        }
     }
 
     private static SheetNode At(SheetNode list, int i) => list with { Path = $"{list.Path}[{i}]" };
@@ -107,10 +117,12 @@ internal static class SheetChecks
                 continue;
             }
 
-            foreach (var (way, value) in row.Ways.Where(w => w.Value.Taken?.Dimension == Dimension.Length))
+            foreach (var (way, value) in row.Ways.Where(w => w.Value.Undisputed?.Dimension == Dimension.Length))
             {
                 At(list, i)[way.ToString().ToLowerInvariant()]
-                    .Wrong($"\"{value.Taken!.Text}\" is a length, but this table is said to be measured as an angle.");
+                    .Wrong(
+                        $"\"{value.Undisputed!.Text}\" is a length, but this table is said to be measured as an angle."
+                    );
             }
         }
     }
@@ -216,7 +228,7 @@ internal static class SheetChecks
 
             foreach (var (way, value) in row.Ways)
             {
-                if (value.Taken is { } q && (q.High <= 0 || q.Low < 0) && q.Form != QuantityForm.Descending)
+                if (value.Undisputed is { } q && (q.High <= 0 || q.Low < 0))
                 {
                     At(list, i)[way.ToString().ToLowerInvariant()]
                         .Wrong($"\"{q.Text}\": a throw is counted from neutral and is more than nothing.");

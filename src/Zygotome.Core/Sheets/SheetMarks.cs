@@ -57,8 +57,16 @@ internal sealed class SheetMarks
     /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
     public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
 
-    /// <summary>Paths where the manual contradicts itself and nobody has decided.</summary>
-    public SortedSet<string> Undecided { get; } = new(StringComparer.Ordinal);
+    /// <summary>Paths of what is not on this aircraft: <c>{ "notHere": true }</c> in place of a value.</summary>
+    public SortedSet<string> NotHere { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>Where statements stood against each other and somebody decided, by path.</summary>
+    public SortedDictionary<string, Decided> Decided { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>
+    /// Where the manual contradicts itself and nobody has decided, by path: its statements against each other.
+    /// </summary>
+    public SortedDictionary<string, string> Undecided { get; } = new(StringComparer.Ordinal);
 
     public void Wrong(string path, string text)
     {

@@ -5,10 +5,47 @@ using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
+/// <summary>What stands in a place of the file instead of a plain value.</summary>
+internal enum NodeStanding
+{
+    /// <summary>A value, or nothing at all.</summary>
+    Plain,
+    NotStated,
+    NotHere,
+    Contradicted,
+}
+
 /// <summary>One place in the file. Reads on after a mistake, so that all of them are listed at once.</summary>
 internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMarks Marks)
 {
+    public NodeStanding Standing { get; init; }
+
+    /// <summary>The statements with the decision, where it is contradicted; <see cref="Json"/> is then what counts, or
+    /// the first of them.</summary>
+    private JsonElement Contradiction { get; init; }
+
     public bool Exists => Json.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
+
+    /// <summary>Anything is said here, if only that the manual does not.</summary>
+    public bool IsSaid => Exists || Standing != NodeStanding.Plain;
+
+    /// <summary>Of statements against each other, one by one; mistakes in them go to other marks.</summary>
+    public IEnumerable<SheetNode> Statements(SheetMarks marks)
+    {
+        var here = this;
+        return Said(Contradiction).Select((s, i) => new SheetNode(s.Text, $"{here.Path}.statements[{i}].text", marks));
+    }
+
+    /// <summary>What was taken of them; nothing while nobody has decided.</summary>
+    public SheetNode Taken => new(Member(Contradiction, "taken"), Path, Marks);
+
+    public string Reason => Shown(Member(Contradiction, "reason"));
+
+    public string By => Shown(Member(Contradiction, "by"));
+
+    /// <summary>The statements as they are shown.</summary>
+    public ImmutableArray<Statement> Against =>
+        [.. Said(Contradiction).Select(s => new Statement(Shown(s.Text), Shown(s.Page)) { Source = Shown(s.Source) })];
 
     public SheetNode this[string name] =>
         Plain(
@@ -45,12 +82,10 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
     /// <summary>Itself, or the row or section it stands in.</summary>
     public bool IsAssumed => Marks.IsAssumed(Path);
 
-    /// <summary>Whether statements against each other stand here, and nobody has decided.</summary>
-    public bool IsUndecided => Marks.Undecided.Contains(Path);
-
     public void Wrong(string text) => Marks.Wrong(Path, text);
 
-    // An assumed value reads like a stated one; only the mark remembers that the maker did not print it.
+    // An assumed value reads like a stated one, and of statements against each other the one that counts, else the
+    // first; only the marks remember.
     private SheetNode Plain(JsonElement json, string path)
     {
         if (json.ValueKind == JsonValueKind.Object && json.TryGetProperty("assumed", out var assumed))
@@ -66,18 +101,69 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             }
         }
 
-        if (
-            json.ValueKind == JsonValueKind.Object
-            && json.TryGetProperty("notStated", out var notStated)
-            && notStated.ValueKind == JsonValueKind.True
-        )
+        if (Member(json, "notStated").ValueKind == JsonValueKind.True)
         {
             Marks.NotStated.Add(path);
-            json = default;
+            return new SheetNode(default, path, Marks) { Standing = NodeStanding.NotStated };
         }
 
-        return new SheetNode(json, path, Marks);
+        if (Member(json, "notHere").ValueKind == JsonValueKind.True)
+        {
+            Marks.NotHere.Add(path);
+            return new SheetNode(default, path, Marks) { Standing = NodeStanding.NotHere };
+        }
+
+        return Member(json, "statements").ValueKind == JsonValueKind.Array
+            ? Contradicted(json, path)
+            : new SheetNode(json, path, Marks);
     }
+
+    private SheetNode Contradicted(JsonElement json, string path)
+    {
+        var taken = Member(json, "taken");
+        var counts = taken.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
+        var node = new SheetNode(counts ? taken : Said(json).FirstOrDefault().Text, path, Marks)
+        {
+            Standing = NodeStanding.Contradicted,
+            Contradiction = json,
+        };
+        if (counts)
+        {
+            Marks.Decided[path] = new Decided(
+                Path: path,
+                Statements: node.Against,
+                Taken: Shown(taken),
+                Reason: node.Reason,
+                By: node.By
+            );
+        }
+        else
+        {
+            Marks.Undecided[path] = Statement.Against(node.Against);
+        }
+
+        return node;
+    }
+
+    private static IEnumerable<(JsonElement Text, JsonElement Page, JsonElement Source)> Said(JsonElement json) =>
+        Member(json, "statements") is { ValueKind: JsonValueKind.Array } all
+            ? all.EnumerateArray().Select(s => (Member(s, "text"), Member(s, "page"), Member(s, "source")))
+            : [];
+
+    private static JsonElement Member(JsonElement json, string name) =>
+        json.ValueKind == JsonValueKind.Object && json.TryGetProperty(name, out var member) ? member : default;
+
+    // As people read it, whatever a file has there.
+    private static string Shown(JsonElement json) =>
+        json.ValueKind switch
+        {
+            JsonValueKind.String => json.GetString()!.Trim(),
+            JsonValueKind.Array => string.Join("; ", json.EnumerateArray().Select(Shown)),
+            JsonValueKind.True => "yes",
+            JsonValueKind.False => "no",
+            JsonValueKind.Undefined or JsonValueKind.Null => "",
+            _ => json.GetRawText(),
+        };
 
     /// <summary>An object that must be there; a missing one is one mistake, not one for each of its fields.</summary>
     public bool IsObject(bool required = true)
@@ -189,17 +275,6 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             return null;
         }
 
-        if (Json.ValueKind == JsonValueKind.Object)
-        {
-            var stated = Stated(dimension);
-            return stated?.Taken
-                ?? (
-                    stated?.Statements is [var first, ..]
-                        ? QuantityParser.Parse(first.Text, dimension).OrDefault()
-                        : null
-                );
-        }
-
         var text = Text(required: required);
         if (Json.ValueKind != JsonValueKind.String || text.Length == 0)
         {
@@ -215,13 +290,14 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         return null;
     }
 
-    /// <summary>A single canonical number, within limits that any model aircraft keeps.</summary>
-    public double Measure(Dimension dimension, Limits within, double? or = null)
+    /// <summary>
+    /// A single canonical number, within limits that any model aircraft keeps; null where it is none.
+    /// </summary>
+    public double? Measure(Dimension dimension, Limits within)
     {
-        var quantity = Quantity(dimension, required: or is null);
-        if (quantity is null)
+        if (Quantity(dimension) is not { } quantity)
         {
-            return or ?? within.Least;
+            return null;
         }
 
         if (quantity.Form is QuantityForm.Descending or QuantityForm.Range)
@@ -291,52 +367,8 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
             .Select(p => (p.Name, here.Plain(p.Value, $"{here.Path}.{p.Name}")));
     }
 
-    /// <summary>
-    /// A field that may hold one statement, or several that contradict each other with the decision taken.
-    /// </summary>
-    public Stated<Quantity>? Stated(Dimension? dimension)
-    {
-        if (!Exists)
-        {
-            return null;
-        }
-
-        if (Json.ValueKind == JsonValueKind.Object)
-        {
-            var statements = this["statements"]
-                .Each(s => new Statement(s["text"].Text(required: true), s["page"].Text()), required: true);
-            var taken =
-                dimension is { } d ? this["taken"].Quantity(d)
-                : this["taken"].Exists ? this["taken"].Throw()
-                : null;
-            return Made(taken, statements, this["reason"].Text());
-        }
-
-        var only = dimension is { } one ? Quantity(one, required: true) : Throw();
-        return only is null
-            ? null
-            : Made(
-                only,
-                [new Statement(only.Text, "")],
-                only.Form == QuantityForm.Descending
-                    ? "A descending pair: a band, or two rates? Nobody has decided yet."
-                    : ""
-            );
-    }
-
-    private Stated<Quantity> Made(Quantity? taken, ImmutableArray<Statement> statements, string reason)
-    {
-        var decided = taken?.Form == QuantityForm.Descending ? null : taken;
-        if (decided is null)
-        {
-            Marks.Undecided.Add(Path);
-        }
-
-        return new Stated<Quantity>(decided, statements, reason) { Assumed = IsAssumed };
-    }
-
-    // A throw is a length, an angle or a share of travel.
-    private Quantity? Throw()
+    /// <summary>A throw is a length, an angle or a share of travel; null where it is none.</summary>
+    public Quantity? Throw()
     {
         var text = Text(required: true);
         if (!QuantityParser.Parse(text).Try(out var q, out var refusal))

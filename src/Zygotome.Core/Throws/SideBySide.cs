@@ -1,6 +1,7 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Throws;
 
@@ -51,7 +52,7 @@ public static class SideBySide
     public static Requirement Of(JobState state, RadioNumbers numbers, ThrowTarget left, ThrowTarget right)
     {
         // For one way of a surface pair; ailerons up are compared with ailerons up, taken from opposite sticks.
-        var stated = state.Sheet.Defaults.SideDifference?.Nominal;
+        var stated = state.Sheet.Defaults.Says(ThrowFields.SideDifference).Counts?.Nominal;
         var limit =
             left.Unit == "mm"
                 ? stated is { } s
@@ -114,10 +115,7 @@ public static class SideBySide
         public override LineWords Words(JobState state)
         {
             var mixed = Left.Surface.Functions.Length > 1 ? $" ({Left.Function})" : "";
-            var limits =
-                Shops ? $"{Band} (shop's)"
-                : state.Sheet.Defaults.DifferenceAssumed ? $"{Band} (assumed)"
-                : Band.ToString();
+            var limits = Shops ? $"{Band} (shop's)" : Band.ToString();
             return new LineWords(
                 $"Left against right, {Places.Words(Left.Surface.Pair)}{mixed} "
                     + $"{Left.Way.ToString().ToLowerInvariant()}, {Left.Rate}",

@@ -1,6 +1,7 @@
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Throws;
 
@@ -26,20 +27,31 @@ internal static class SurfaceLines
     private static Requirement Neutral(JobState state, Surface surface, NeutralRow row)
     {
         var id = new SurfaceId(SurfaceAsk.Neutral, surface.Id);
-        if (state.Sheet.Given.TryGetValue(id.Written, out var given))
+        var said = state.Sheet.Asked(id.Written, row.Offset);
+        if (said.Counts is not { } offset)
         {
-            row = row with { Offset = given.Value, Assumed = false };
+            return new Requirement(
+                id,
+                Concedable.ByLead,
+                Standing.NotShown,
+                new NeutralFacts(surface, row, null, false) { Gap = said.WhyNot }
+            );
         }
 
-        var single = row.Offset.Form == QuantityForm.Single;
+        var single = offset.Form == QuantityForm.Single;
         var slack = single ? 0.5m : 0;
-        var facts = new NeutralFacts(surface, row, Band.Of(row.Offset.Low - slack, row.Offset.High + slack, "mm"));
-        if (row.Assumed || !state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
+        var facts = new NeutralFacts(
+            surface,
+            row,
+            Band.Of(offset.Low - slack, offset.High + slack, "mm"),
+            ShopTolerance: single
+        );
+        if (!state.Throws.Neutral.TryGetValue(surface.Id, out var shown))
         {
             return new Requirement(id, Concedable.ByLead, Standing.NotShown, facts);
         }
 
-        var judgement = Judgement.Of(shown.Offset, shown.U, facts.Band, state.Rules.Guarded);
+        var judgement = Judgement.Of(shown.Offset, shown.U, facts.Band!, state.Rules.Guarded);
         return Requirement.Measured(
             id,
             Concedable.ByLead,
@@ -100,9 +112,14 @@ internal static class SurfaceLines
         };
     }
 
-    /// <param name="Band">mm at rest, up is +.</param>
-    private sealed record NeutralFacts(Surface Surface, NeutralRow Row, Band Band) : LineFacts
+    /// <param name="Band">mm at rest, up is +; null where nobody knows.</param>
+    private sealed record NeutralFacts(Surface Surface, NeutralRow Row, Band? Band, bool ShopTolerance) : LineFacts
     {
+        public override IEnumerable<string> SheetPaths => [$"{Row.Path}.{ThrowFields.Neutral.Offset.Name}"];
+
+        /// <summary>Why there is no band.</summary>
+        public string Gap { get; init; } = "";
+
         /// <summary>mm; of a measured one.</summary>
         public double Offset { get; init; }
 
@@ -111,19 +128,21 @@ internal static class SurfaceLines
         public override LineWords Words(JobState state) =>
             new(
                 $"{Surface.Name}, neutral (up is +)",
-                Row.Offset.Form == QuantityForm.Single ? $"{Band} (shop's tolerance)" : Band.ToString(),
-                Row.Page,
+                Band is null ? "not decided"
+                    : ShopTolerance ? $"{Band} (shop's tolerance)"
+                    : Band.ToString(),
+                state.Sheet.Page("throws", Row.Page),
                 Judgement is null ? "" : $"{Numbers.OneDecimal(Offset)} mm",
                 Judgement is { } j ? $"{j.Phrase}. {j.Hint}".TrimEnd()
-                    : Row.Assumed
-                        ? $"Not stated by the maker; {Row.Offset.Text} is assumed. A lead gives a value with its "
-                            + $"reason."
+                    : Band is null ? $"{Gap} A lead gives a value with its reason."
                     : "Not measured yet."
             );
     }
 
     private sealed record HoleFacts(Surface Surface, HoleRow Row, bool? AsSheet) : LineFacts
     {
+        public override IEnumerable<string> SheetPaths => [Row.Path];
+
         public override LineWords Words(JobState state)
         {
             string[] holes =
@@ -140,7 +159,7 @@ internal static class SurfaceLines
             return new LineWords(
                 $"{Surface.Name}, pushrod holes",
                 string.Join(", ", holes.Where(h => h.Length > 0)),
-                Row.Page,
+                state.Sheet.Page("throws", Row.Page),
                 reading,
                 why
             );

@@ -18,14 +18,16 @@ internal static class ThrowGaps
             yield return new SheetGap(target.Id, $"{target.Name}, {target.Rate}", target.Gap, Throw);
         }
 
-        foreach (var row in sheet.Neutral.Where(n => n.Assumed))
+        foreach (var row in sheet.Neutral.Where(n => n.Offset.Counts is null))
         {
             foreach (var surface in sheet.Named(row.Surfaces).Where(s => !sheet.Given.ContainsKey(NeutralOf(s))))
             {
                 yield return new SheetGap(
                     NeutralOf(surface),
                     $"{surface.Name}, neutral",
-                    $"{row.Offset.Text} is assumed.",
+                    row.Offset is Printed<Quantity>.Assumed assumed
+                        ? $"{assumed.Value.Text} is assumed."
+                        : row.Offset.WhyNot,
                     GapFill.Lengths
                 );
             }

@@ -42,6 +42,8 @@ internal static class ThrowLines
     /// <param name="Measured">Null while it is not, or while there is no band to judge it by.</param>
     private sealed record ThrowFacts(ThrowTarget Target, Measured? Measured) : LineFacts
     {
+        public override IEnumerable<string> SheetPaths => Target.SheetPath.Length > 0 ? [Target.SheetPath] : [];
+
         public override LineWords Words(JobState state) =>
             new(
                 $"{Target.Name}, {Target.Rate}",

@@ -42,7 +42,6 @@ public sealed record ThrowTarget(
         Band is null ? "not decided"
         : GivenBy.Length > 0 ? $"{Band} (given by {GivenBy})"
         : ShopTolerance ? $"{Band} (shop's tolerance)"
-        : ToleranceAssumed ? $"{Band} (tolerance assumed)"
         : Band.ToString();
 
     /// <summary>
@@ -50,8 +49,8 @@ public sealed record ThrowTarget(
     /// </summary>
     public string GivenBy { get; init; } = "";
 
-    /// <summary>The tolerance is the sheet's, and not the maker's.</summary>
-    public bool ToleranceAssumed { get; init; }
+    /// <summary>Where the sheet says it; empty where no row does.</summary>
+    public string SheetPath { get; init; } = "";
 
     /// <summary>Why there is no band: assumed, contradicted, or not in the manual at all.</summary>
     public string Gap { get; init; } = "";

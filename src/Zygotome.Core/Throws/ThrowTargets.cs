@@ -3,6 +3,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Throws;
 
@@ -65,18 +66,10 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
         select Target(
             sheet,
             rules,
-            new ThrowRow(
-                Surfaces: surface.Id,
-                Function: function,
-                Rate: "high",
-                Position: "",
-                Ways: [],
-                Measure: null,
-                Page: ""
-            ),
+            ThrowFields.List.Of(ThrowFields.Surfaces.Is(surface.Id), ThrowFields.Function.Is(function)),
             surface,
             way,
-            null
+            new Printed<Quantity>.NotStated(false)
         );
 
     private static Way[] Ways(string function) =>
@@ -94,20 +87,13 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
         ThrowRow row,
         Surface surface,
         Way way,
-        Stated<Quantity>? value
+        Printed<Quantity> printed
     )
     {
         var function = row.Function.Length > 0 ? row.Function : surface.Functions[0];
         var rate = row.Position.Length > 0 ? row.Position : row.Rate;
         var key = new ThrowId(surface.Id, function, rate, way);
-        var printed = value is null
-            ? ""
-            : string.Join(
-                " against ",
-                value.Statements.Select(s => s.Text + (s.Page.Length > 0 ? $" (page {s.Page})" : ""))
-            );
-        var given = sheet.Given.GetValueOrDefault(key.Written);
-        var counts = given?.Value ?? (value is { Assumed: false } ? value.Taken : null);
+        var said = sheet.Asked(key.Written, printed);
         var target = new ThrowTarget(
             Key: key,
             Surface: surface,
@@ -118,18 +104,16 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
             Nominal: 0,
             Measure: row.Measure ?? sheet.Defaults.Measure,
             Percent: false,
-            Printed: printed,
+            Printed: printed.Words,
             ShopTolerance: false,
-            Page: row.Page
+            Page: sheet.Page("throws", row.Page)
         )
         {
-            GivenBy = given?.By ?? "",
-            Gap =
-                value is null ? "The manual states no throw for it."
-                : value.Assumed ? $"Not stated by the maker; {printed} is assumed."
-                : $"The manual says {printed}; nobody has decided what counts.",
+            SheetPath = row.Path.Length == 0 ? "" : $"{row.Path}.{way.ToString().ToLowerInvariant()}",
+            GivenBy = said is Printed<Quantity>.Given given ? given.By : "",
+            Gap = printed is Printed<Quantity>.NotStated ? "The manual states no throw for it." : printed.WhyNot,
         };
-        if (counts is not { } q)
+        if (said.Counts is not { } q)
         {
             return target;
         }
@@ -137,7 +121,7 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
         var angle = q.Dimension == Dimension.Angle;
         var percent = q.Dimension == Dimension.Percent;
         var single = q.Form == QuantityForm.Single;
-        var stated = sheet.Defaults.ThrowTolerance?.Nominal;
+        var stated = sheet.Defaults.Says(ThrowFields.Tolerance).Counts?.Nominal;
         var measure = row.Measure ?? sheet.Defaults.Measure;
         var tolerance =
             !single ? 0
@@ -161,7 +145,6 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
                 : measure,
             Percent = percent,
             ShopTolerance = single && (stated is null || percent),
-            ToleranceAssumed = single && sheet.Defaults.ToleranceAssumed,
         };
     }
 

@@ -1,7 +1,7 @@
-using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Unpack;
 
@@ -25,26 +25,20 @@ public static class RepairSteps
             f.Grading.Grade == Grade.FlightCritical
                 ? "Re-inspected by somebody other than who repairs it."
                 : "Re-inspected before release.";
-        return new StepSpec(
-            Id: IdOf(f),
-            Stage: Stage.Build,
-            Title: $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}",
-            After: [],
-            HandsOn: plan.Minutes,
-            Parts: ImmutableSortedDictionary<string, int>.Empty,
-            Tools: [],
-            Bond: plan.Bond,
-            Fits: [],
-            Hides: [],
-            Disturbs: [.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)],
-            Needs: new StepNeeds(false, false, 1),
-            Cautions: plan.Cautions,
-            Text: $"{plan.Words} {inspector}",
-            Page: ""
-        )
-        {
-            Repairs = f.Id,
-        };
+        return StepFields.List.Of(
+            StepFields.Id.Is(IdOf(f)),
+            StepFields.Title.Is(
+                $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}"
+            ),
+            StepFields.HandsOn.Is(plan.Minutes),
+            StepFields.JoinsA.Is(plan.Bond?.A ?? ""),
+            StepFields.JoinsB.Is(plan.Bond?.B ?? ""),
+            StepFields.JointKind.Is(plan.Bond?.Kind ?? StepFields.JointKind.Or),
+            StepFields.Disturbs.Is([.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)]),
+            StepFields.Cautions.Is(plan.Cautions),
+            StepFields.Text.Is($"{plan.Words} {inspector}"),
+            StepFields.Repairs.Is(f.Id)
+        );
     }
 
     /// <summary>

@@ -130,7 +130,7 @@ internal sealed partial class DraftDesk(
     }
 
     /// <summary>Changes the draft that was looked at; refused when somebody else changed it meanwhile.</summary>
-    public Results<Ok<DraftView>, ProblemHttpResult> Change(
+    public Results<Ok<DraftChange>, ProblemHttpResult> Change(
         string id,
         long version,
         string by,
@@ -138,19 +138,23 @@ internal sealed partial class DraftDesk(
     ) =>
         drafts.Find(id) is { } draft
             ? Changed(draft, version, by, change)
-                .Match<Results<Ok<DraftView>, ProblemHttpResult>>(d => TypedResults.Ok(View(d)), r => Refused(r))
+                .Match<Results<Ok<DraftChange>, ProblemHttpResult>>(
+                    d => TypedResults.Ok(DraftChange.Between(View(draft), View(d))),
+                    r => Refused(r)
+                )
             : Problems.NotFound($"draft {id}");
 
     /// <summary>
     /// Answers a doubt; a correction puts what was typed, or else the likely reading, in the doubted number's place.
     /// </summary>
-    public Results<Ok<DraftView>, ProblemHttpResult> Answer(string id, AnswerPost post, string by)
+    public Results<Ok<DraftChange>, ProblemHttpResult> Answer(string id, AnswerPost post, string by)
     {
         if (drafts.Find(id) is not { } draft)
         {
             return Problems.NotFound($"draft {id}");
         }
 
+        var before = View(draft);
         if (Flags(Rough(Read(draft))).FirstOrDefault(f => f.Id == post.Flag) is not { } flag)
         {
             return Problems.Of(422, "sheet/flag", "That number is no longer doubted.", "flag");
@@ -190,7 +194,7 @@ internal sealed partial class DraftDesk(
             DraftStore.KeyOf(id),
             new FlagAnswered(flag.Id, post.Answer.ToString(), note.TrimEnd(), by, Now())
         );
-        return TypedResults.Ok(View(draft));
+        return TypedResults.Ok(DraftChange.Between(before, View(draft)));
     }
 
     /// <summary>

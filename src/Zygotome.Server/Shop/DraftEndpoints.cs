@@ -61,7 +61,7 @@ internal static class DraftEndpoints
                                 $"{post.Edits.Count} edits at once; 1 to {MostEdits} are taken.",
                                 "edits"
                             )
-                            : SheetEdits.Apply(file, post.Edits)
+                            : SheetEdits.Apply(file, post.Edits, user.Person().Name)
                 )
         );
         app.MapPost(
@@ -83,7 +83,7 @@ internal static class DraftEndpoints
             .But("its writer, or a lead; within a day");
     }
 
-    private static async Task<Results<Ok<DraftView>, ProblemHttpResult>> TakeCsv(
+    private static async Task<Results<Ok<DraftChange>, ProblemHttpResult>> TakeCsv(
         string id,
         string list,
         long version,

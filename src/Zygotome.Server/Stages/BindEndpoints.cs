@@ -51,7 +51,7 @@ internal static class BindEndpoints
         return new BindView(
             Bound: Line(new BoundId()),
             Failsafe: Line(new FailsafeId()),
-            FailsafeDeclared: state.Sheet.Radio.Failsafe,
+            FailsafeDeclared: state.Sheet.Radio.Failsafe.Likely ?? RadioSpec.Unstated,
             Methods: state.Sheet.Radio.BindMethods,
             ModelMemory: state.Bind.Bound?.ModelMemory ?? "",
             Mode: state.Bind.Bound?.Mode ?? 2,

@@ -3,6 +3,7 @@ using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Tests.Bind;
 
@@ -32,9 +33,17 @@ public sealed class CalledTests
         var sheet = Bench.Parasol;
         Assert.Equal(
             ["called/throttle", "called/throttle 2"],
-            Lines(sheet with { Radio = sheet.Radio with { Functions = [.. sheet.Radio.Functions, "throttle 2"] } })
+            Lines(
+                sheet with
+                {
+                    Radio = sheet.Radio.With(RadioFields.Functions.Is([.. sheet.Radio.Functions, "throttle 2"])),
+                }
+            )
         );
-        Assert.Equal(["called/throttle"], Lines(sheet with { Power = sheet.Power with { Motors = [] } }));
+        Assert.Equal(
+            ["called/throttle"],
+            Lines(sheet with { Power = sheet.Power.With(PowerFields.Motor.List.Is([])) })
+        );
         Assert.Equal(
             ["called/aileron", "called/rudder", "called/what steers it"],
             Lines(
@@ -74,7 +83,9 @@ public sealed class CalledTests
     {
         var twin = Bench.Parasol with
         {
-            Radio = Bench.Parasol.Radio with { Functions = [.. Bench.Parasol.Radio.Functions, "throttle 2"] },
+            Radio = Bench.Parasol.Radio.With(
+                RadioFields.Functions.Is([.. Bench.Parasol.Radio.Functions, "throttle 2"])
+            ),
         };
         var bench = new Bench(twin).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
         bench.Do(new CalledSeen("throttle", "turns clockwise from behind", true));
@@ -89,20 +100,19 @@ public sealed class CalledTests
         var upright = Bench.Sheet("tansy-needle");
         var hanging = upright with
         {
-            Geometry = upright.Geometry with
-            {
-                Lifting =
-                [
-                    .. upright.Geometry.Lifting.Select(l =>
+            Geometry = upright.Geometry.With(
+                GeometryFields.Lifting.List.Is(
+                    upright.Geometry.Lifting.Select(l =>
                         l.Role == "v-tail"
-                            ? l with
-                            {
-                                Panels = [l.Panels[0] with { Dihedral = -l.Panels[0].Dihedral }],
-                            }
+                            ? l.With(
+                                GeometryFields.Panel.List.Is([
+                                    l.Panels[0].With(GeometryFields.Panel.Dihedral.Is(-l.Panels[0].Dihedral)),
+                                ])
+                            )
                             : l
-                    ),
-                ],
-            },
+                    )
+                )
+            ),
         };
         static Movement Left(SpecSheet sheet, string function) =>
             Movements.Natural(sheet, sheet.Surface("ruddervator-left")!, function);
@@ -126,8 +136,8 @@ public sealed class CalledTests
     {
         var silent = Bench.Parasol with
         {
-            Radio = Bench.Parasol.Radio with { Failsafe = RadioSpec.Unstated },
-            Balance = Bench.Parasol.Balance with { Configurations = [] },
+            Radio = Bench.Parasol.Radio.With(RadioFields.Failsafe.Is(new Printed<string>.NotStated(false))),
+            Balance = Bench.Parasol.Balance.With(BalanceFields.Configuration.List.Is([])),
         };
         var ledger = Ledger.Of(new Bench(silent).State, DateTimeOffset.UnixEpoch);
         Assert.All(

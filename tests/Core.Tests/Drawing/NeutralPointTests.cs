@@ -20,28 +20,14 @@ public sealed class NeutralPointTests
     [Fact]
     public void The_neutral_point_of_the_worked_example_is_at_0_487_of_the_mean_chord()
     {
-        var wing = new LiftingSurface(
-            "wing",
-            "wing",
-            0,
-            0,
-            0,
-            [new Panel(260, 220, 300, 12, 0), new Panel(220, 140, 380, 40, 0)]
-        );
+        var wing = Outlines.Lifting("wing", 0, Outlines.Panel(260, 220, 300, 12), Outlines.Panel(220, 140, 380, 40));
         var quarter = 17.859 + (212.498 / 4);
         var half = Math.Sqrt(62_400 * 3.692) / 2;
         var chord = 62_400 / (2 * half);
-        var tail = new LiftingSurface(
-            "tail",
-            "tail",
-            quarter + 620 - (chord / 4),
-            0,
-            0,
-            [new Panel(chord, chord, half, 0, 0)]
-        );
-        var found = NeutralPoint.Of(new Geometry("", 0, [wing, tail], [], [], [], null, []))!;
+        var tail = Outlines.Lifting("tail", quarter + 620 - (chord / 4), Outlines.Panel(chord, chord, half, 0));
+        var found = NeutralPoint.Of(Outlines.Of(wing, tail))!;
         Assert.Equal(0.487, found.OfChord, 2);
-        Assert.Equal(0.25, NeutralPoint.Of(new Geometry("", 0, [wing], [], [], [], null, []))!.OfChord, 6);
+        Assert.Equal(0.25, NeutralPoint.Of(Outlines.Of(wing))!.OfChord, 6);
     }
 
     [Fact]

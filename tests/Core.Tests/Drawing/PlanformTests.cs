@@ -2,6 +2,7 @@ using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Tests.Drawing;
 
@@ -10,14 +11,7 @@ public sealed class PlanformTests
     [Fact]
     public void Two_panels_give_area_mean_chord_and_its_leading_edge()
     {
-        var wing = new LiftingSurface(
-            "wing",
-            "wing",
-            0,
-            0,
-            0,
-            [new Panel(260, 220, 300, 12, 0), new Panel(220, 140, 380, 40, 0)]
-        );
+        var wing = Outlines.Lifting("wing", 0, Outlines.Panel(260, 220, 300, 12), Outlines.Panel(220, 140, 380, 40));
         var p = Planform.Of(wing);
         Assert.Equal(140_400, p.HalfArea, 6);
         Assert.Equal(212.498, p.MeanChord, 3);
@@ -66,18 +60,26 @@ public sealed class PlanformTests
     {
         var g = Bench.Parasol.Geometry;
         static Surface On(string on, string side) =>
-            new("s", "elevator", ["elevator", "rudder"], side, on, 0, 1, 40, "S");
+            SurfaceFields.List.Of(
+                SurfaceFields.Id.Is("s"),
+                SurfaceFields.Kind.Is("elevator"),
+                SurfaceFields.Functions.Is(["elevator", "rudder"]),
+                SurfaceFields.Side.Is(side),
+                SurfaceFields.On.Is(on)
+            );
         var canard = Bench.Parasol with
         {
-            Geometry = g with
-            {
-                Lifting =
-                [
+            Geometry = g.With(
+                GeometryFields.Lifting.List.Is([
                     .. g.Lifting,
-                    new LiftingSurface("fore", "foreplane", -300, 0, 0, [new Panel(100, 80, 200, 0, 0)]),
-                    new LiftingSurface("v", "v-tail", 600, 0, 0, [new Panel(100, 80, 200, 0, 40)]),
-                ],
-            },
+                    Outlines
+                        .Lifting("foreplane", -300, Outlines.Panel(100, 80, 200, 0))
+                        .With(GeometryFields.Lifting.Id.Is("fore")),
+                    Outlines
+                        .Lifting("v-tail", 600, Outlines.Panel(100, 80, 200, 0, 40))
+                        .With(GeometryFields.Lifting.Id.Is("v")),
+                ])
+            ),
         };
         Assert.Equal(Movement.Down, Movements.Natural(canard, On("fore", "left"), "elevator"));
         Assert.Equal(Movement.Up, Movements.Natural(canard, On("v", "left"), "rudder"));

@@ -6,6 +6,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Journal;
@@ -114,21 +115,15 @@ public sealed class ConcessionTests
         bench.Do(new Conceded(Balance, "He flies it nose-heavy."), Bench.Thorne);
         var wider = Bench.Delta with
         {
-            Kit = Bench.Delta.Kit with { Revision = 2 },
+            Kit = Bench.Delta.Kit.With(KitFields.Revision.Is(2)),
             Hash = new string('c', 64),
-            Balance = Bench.Delta.Balance with
-            {
-                Configurations =
-                [
-                    Bench.Delta.Balance.Configurations[0] with
-                    {
-                        Range = Bench.Delta.Balance.Configurations[0].Range! with
-                        {
-                            Taken = Bench.Q("163 mm to 176 mm"),
-                        },
-                    },
-                ],
-            },
+            Balance = Bench.Delta.Balance.With(
+                BalanceFields.Configuration.List.Is([
+                    Bench
+                        .Delta.Balance.Configurations[0]
+                        .With(BalanceFields.Configuration.Range.Is(Bench.Q("163 mm to 176 mm"))),
+                ])
+            ),
         };
         bench.Know(wider);
         bench.Do(new SheetMoved(2, wider.Hash, "Wider range."), Bench.Thorne);

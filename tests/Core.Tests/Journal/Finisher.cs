@@ -330,7 +330,7 @@ internal sealed class Finisher(Bench bench)
                 case "neutral":
                     var offset = bench
                         .State.Sheet.Neutral.First(n => bench.State.Sheet.Named(n.Surfaces).Any(s => s.Id == surface))
-                        .Offset.Nominal;
+                        .Offset.Counts!.Nominal;
                     bench.Do(
                         new NeutralRead(surface, Bench.Q(FormattableString.Invariant($"{offset} mm")), Bench.Rule)
                     );

@@ -9,6 +9,8 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
@@ -277,7 +279,7 @@ public sealed class NetProperties
 
             var limit = (double)
                 (
-                    sheet.Given.GetValueOrDefault($"balance/{configuration.Name}")?.Value ?? configuration.Range!.Taken!
+                    sheet.Given.GetValueOrDefault($"balance/{configuration.Name}")?.Value ?? configuration.Range.Counts!
                 ).High;
             if (
                 Numbers.Round(cg.X - limit) > 0
@@ -323,7 +325,7 @@ public sealed class NetProperties
             {
                 var moved = sheet with
                 {
-                    Steps = [.. sheet.Steps.Select((s, i) => i == 0 ? s with { Stage = stage } : s)],
+                    Steps = [.. sheet.Steps.Select((s, i) => i == 0 ? s.With(StepFields.Stage.Is(stage)) : s)],
                 };
                 var state = new Bench(moved).State;
                 var lines = Ledger

@@ -1,6 +1,9 @@
 using Xunit;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Journal;
@@ -45,7 +48,10 @@ public sealed class OnceTests
         Assert.Null(less.Step(step));
         Assert.NotEqual(targets.Select(t => t.Limits), ThrowTargets.Of(less, ShopRules.Default).Select(t => t.Limits));
         var strict = ShopRules.Default with { ThrowTolerance = 0.1m };
-        var bare = sheet with { Defaults = sheet.Defaults with { ThrowTolerance = null } };
+        var bare = sheet with
+        {
+            Defaults = sheet.Defaults.With(ThrowFields.Tolerance.Is(new Printed<Quantity>.NotStated(false))),
+        };
         Assert.NotEqual(
             ThrowTargets.Of(bare, ShopRules.Default).Select(t => t.Limits),
             ThrowTargets.Of(bare, strict).Select(t => t.Limits)

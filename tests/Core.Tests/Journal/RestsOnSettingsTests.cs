@@ -7,6 +7,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 
@@ -262,17 +263,12 @@ public sealed class RestsOnSettingsTests
     {
         var own = Bench.Parasol with
         {
-            Balance = Bench.Parasol.Balance with
-            {
-                Configurations =
-                [
+            Balance = Bench.Parasol.Balance.With(
+                BalanceFields.Configuration.List.Is([
                     Bench.Parasol.Balance.Configurations[0],
-                    Bench.Parasol.Balance.Configurations[1] with
-                    {
-                        PackFront = -160,
-                    },
-                ],
-            },
+                    Bench.Parasol.Balance.Configurations[1].With(BalanceFields.Configuration.PackFront.Is(-160)),
+                ])
+            ),
         };
         var bench = Parasol(own);
         bench.Pack(LampIs.InBay);
@@ -289,10 +285,13 @@ public sealed class RestsOnSettingsTests
     {
         var own = Bench.Parasol with
         {
-            Balance = Bench.Parasol.Balance with
-            {
-                Configurations = [.. Bench.Parasol.Balance.Configurations.Select(c => c with { PackFront = -160 })],
-            },
+            Balance = Bench.Parasol.Balance.With(
+                BalanceFields.Configuration.List.Is(
+                    Bench.Parasol.Balance.Configurations.Select(c =>
+                        c.With(BalanceFields.Configuration.PackFront.Is(-160))
+                    )
+                )
+            ),
         };
         var bench = new Bench(own);
         bench.Pack(LampIs.InBay);
@@ -388,7 +387,7 @@ public sealed class RestsOnSettingsTests
     {
         var plug = Bench.Delta.Step("plug-receiver")!;
         Assert.Contains(new Aspect(AspectKind.Mass), DisturbanceMatrix.Step(plug));
-        Assert.DoesNotContain(new Aspect(AspectKind.Mass), DisturbanceMatrix.Step(plug with { Grams = 0 }));
+        Assert.DoesNotContain(new Aspect(AspectKind.Mass), DisturbanceMatrix.Step(plug.With(StepFields.Grams.Is(0))));
         var links = Bench.Delta.Step("linkages")!;
         Assert.Contains(new Aspect(AspectKind.Balance), DisturbanceMatrix.Step(links));
         Assert.DoesNotContain(new Aspect(AspectKind.Mass), DisturbanceMatrix.Step(Bench.Delta.Step("security")!));
@@ -411,7 +410,7 @@ public sealed class RestsOnSettingsTests
             StaleAfterMove(
                 Bench.Delta with
                 {
-                    Geometry = Bench.Delta.Geometry with { Datum = "the same place in other words" },
+                    Geometry = Bench.Delta.Geometry.With(GeometryFields.Datum.Is("the same place in other words")),
                     Cautions = ["Mind the intake."],
                 }
             )
@@ -420,7 +419,7 @@ public sealed class RestsOnSettingsTests
     private static string[] StaleAfterMove(SpecSheet revised)
     {
         var bench = Bench.Ready();
-        var next = revised with { Kit = revised.Kit with { Revision = 2 }, Hash = new string('b', 64) };
+        var next = revised with { Kit = revised.Kit.With(KitFields.Revision.Is(2)), Hash = new string('b', 64) };
         bench.Know(next);
         bench.Do(new SheetMoved(2, next.Hash, "A mended revision."), Bench.Thorne);
         return Stale(bench);
@@ -433,34 +432,48 @@ public sealed class RestsOnSettingsTests
         {
             "chord" => sheet with
             {
-                Surfaces = [sheet.Surfaces[0] with { Chord = sheet.Surfaces[0].Chord + 2 }, .. sheet.Surfaces[1..]],
+                Surfaces =
+                [
+                    sheet.Surfaces[0].With(SurfaceFields.Chord.Is(sheet.Surfaces[0].Chord + 2)),
+                    .. sheet.Surfaces[1..],
+                ],
             },
-            "motor" => sheet with { Power = sheet.Power with { Motors = [sheet.Power.Motors[0] with { Mass = 61 }] } },
+            "motor" => sheet with
+            {
+                Power = sheet.Power.With(
+                    PowerFields.Motor.List.Is([sheet.Power.Motors[0].With(PowerFields.Motor.Mass.Is(61))])
+                ),
+            },
             "station" => sheet with
             {
-                Geometry = g with
-                {
-                    BallastStations = [g.BallastStations[0] with { At = g.BallastStations[0].At + 5 }],
-                },
+                Geometry = g.With(
+                    GeometryFields.BallastStation.List.Is([
+                        g.BallastStations[0].With(GeometryFields.BallastStation.At.Is(g.BallastStations[0].At + 5)),
+                    ])
+                ),
             },
-            "bay" => sheet with { Geometry = g with { Bay = g.Bay! with { To = g.Bay.To + 10 } } },
+            "bay" => sheet with { Geometry = g.With(GeometryFields.BayTo.Is(g.Bay!.To + 10)) },
             "servo" => sheet with
             {
-                Servos = [sheet.Servos[0] with { Drives = ["elevon-left", "elevon-right"] }, .. sheet.Servos[1..]],
+                Servos =
+                [
+                    sheet.Servos[0].With(RadioFields.Servo.Drives.Is(["elevon-left", "elevon-right"])),
+                    .. sheet.Servos[1..],
+                ],
             },
             "datum" => sheet with
             {
-                Geometry = g with
-                {
-                    Lifting =
-                    [
-                        .. g.Lifting.Select(l =>
-                            l.Role == "wing" ? l with { RootLeadingEdge = l.RootLeadingEdge + 4 } : l
-                        ),
-                    ],
-                },
+                Geometry = g.With(
+                    GeometryFields.Lifting.List.Is(
+                        g.Lifting.Select(l =>
+                            l.Role == "wing"
+                                ? l.With(GeometryFields.Lifting.RootLeadingEdge.Is(l.RootLeadingEdge + 4))
+                                : l
+                        )
+                    )
+                ),
             },
-            _ => sheet with { Radio = sheet.Radio with { Failsafe = "fan stops, elevons to neutral" } },
+            _ => sheet with { Radio = sheet.Radio.With(RadioFields.Failsafe.Is("fan stops, elevons to neutral")) },
         };
     }
 

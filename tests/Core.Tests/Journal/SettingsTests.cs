@@ -2,6 +2,7 @@ using Xunit;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Tests.Journal;
 
@@ -82,7 +83,8 @@ public sealed class SettingsTests
     [InlineData("rudder", "rudder water-rudder")]
     public void A_command_that_moves_more_than_its_own_kind_leads_to_all_of_it(string channel, string surfaces)
     {
-        static Surface Mixed(Surface s) => s.Kind == "flap" ? s with { Functions = ["flap", "aileron"] } : s;
+        static Surface Mixed(Surface s) =>
+            s.Kind == "flap" ? s.With(SurfaceFields.Functions.Is(["flap", "aileron"])) : s;
         var mail = Bench.Sheet("carrow-mail-1900");
         var sheet = channel.Contains("rudder", StringComparison.Ordinal)
             ? Bench.Sheet("saltern-1500")

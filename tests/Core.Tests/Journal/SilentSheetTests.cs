@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Job;
@@ -6,21 +5,16 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
-using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Journal;
 
 /// <summary>What a sheet does not say in the maker's name is a line, and is judged by nobody's guess.</summary>
 public sealed class SilentSheetTests
 {
-    private static SpecSheet Sheet(string name, Action<JsonNode> change)
-    {
-        var node = JsonNode.Parse(File.ReadAllText(ProjectFolder.File("demo", "sheets", $"{name}.sheet.json")))!;
-        change(node);
-        return SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Sheet!;
-    }
+    private static SpecSheet Sheet(string name, Action<JsonNode> change) => Bench.Sheet(name, change);
 
     private static LedgerLine Line(SpecSheet sheet, string id) => new Bench(sheet).Line(id);
 
@@ -62,14 +56,14 @@ public sealed class SilentSheetTests
     }
 
     [Fact]
-    public void An_assumed_tolerance_says_so()
+    public void An_assumed_tolerance_gives_way_to_the_shops()
     {
         var sheet = Sheet(
             "plimsey-1400",
             n => n["defaults"]!["throwTolerance"] = new JsonObject { ["assumed"] = "1 mm" }
         );
         Assert.EndsWith(
-            "(tolerance assumed)",
+            "(shop's tolerance)",
             Line(sheet, "throw/elevator-left/elevator/high/up").Limits,
             StringComparison.Ordinal
         );
@@ -136,13 +130,15 @@ public sealed class SilentSheetTests
     public void Of_four_flaps_inner_is_compared_with_inner_and_outer_with_outer()
     {
         static Surface Flap(string id, string side, double from, double to) =>
-            Bench.Sheet("carrow-mail-1900").Surface("flap-left")! with
-            {
-                Id = id,
-                Side = side,
-                From = from,
-                To = to,
-            };
+            Bench
+                .Sheet("carrow-mail-1900")
+                .Surface("flap-left")!
+                .With(
+                    SurfaceFields.Id.Is(id),
+                    SurfaceFields.Side.Is(side),
+                    SurfaceFields.From.Is(Bench.Q(FormattableString.Invariant($"{from * 100} %"))),
+                    SurfaceFields.To.Is(Bench.Q(FormattableString.Invariant($"{to * 100} %")))
+                );
         var mail = Bench.Sheet("carrow-mail-1900");
         var four = mail with
         {

@@ -1,11 +1,14 @@
+using System.Text.Json.Nodes;
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Tests.Receive;
 
@@ -49,7 +52,13 @@ public sealed class CounterTests
         {
             var sheet = Bench.Sheet(name);
             var usual = sheet.Power.Packs[0];
-            var outlook = Outlook(sheet, Pack(usual.Mass!.Value * usual.Count, usual.Length!.Value));
+            var outlook = Outlook(
+                sheet,
+                Pack(
+                    usual.Says(PowerFields.Pack.Mass).Counts!.Value * usual.Count,
+                    usual.Says(PowerFields.Pack.Length).Counts!.Value
+                )
+            );
             Assert.True(
                 outlook is { Fits: true, Balances: true, WeightInLimit: true, Pieces: 0 },
                 $"{name}: {outlook.Words}"
@@ -153,10 +162,19 @@ public sealed class CounterTests
     [Fact]
     public void What_is_only_assumed_of_packs_and_controllers_judges_nobodys_pack()
     {
-        var assumed = Canard with
-        {
-            Assumed = [.. Canard.Assumed, "$.power.packs[0]", "$.power.controllers[0]", "$.power.motors[0].draw"],
-        };
+        var assumed = Bench.Sheet(
+            "merle-1200",
+            n =>
+            {
+                var power = n["power"]!;
+                power["packs"]![0]!["assumed"] = true;
+                power["controllers"]![0]!["assumed"] = true;
+                power["motors"]![0]!["draw"] = new JsonObject
+                {
+                    ["assumed"] = power["motors"]![0]!["draw"]!.DeepClone(),
+                };
+            }
+        );
         Assert.Null(PackPower.Judge(assumed, Pack(172).Battery with { Cells = 6, CRating = 5 }));
         Assert.Contains(
             "2 packs together",
@@ -292,10 +310,16 @@ public sealed class CounterTests
     {
         var sheet = Canard with
         {
-            Balance = Canard.Balance with
-            {
-                Configurations = [Canard.Balance.Configurations[0] with { Range = null, Marks = "moulded arrows" }],
-            },
+            Balance = Canard.Balance.With(
+                BalanceFields.Configuration.List.Is([
+                    Canard
+                        .Balance.Configurations[0]
+                        .With(
+                            BalanceFields.Configuration.Range.Is(new Printed<Quantity>.NotStated(true)),
+                            BalanceFields.Configuration.Marks.Is("moulded arrows")
+                        ),
+                ])
+            ),
         };
         var bench = new Bench(sheet);
         Assert.Contains("moulded arrows", bench.Line("balance/as flown").Why, StringComparison.Ordinal);

@@ -2,8 +2,10 @@ using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Tests.Receive;
 
@@ -13,7 +15,7 @@ public sealed class MoveTests
     private static SpecSheet Second(SpecSheet sheet) =>
         sheet with
         {
-            Kit = sheet.Kit with { Revision = 2 },
+            Kit = sheet.Kit.With(KitFields.Revision.Is(2)),
             Hash = new string('d', 64),
         };
 
@@ -24,10 +26,9 @@ public sealed class MoveTests
                 Surfaces = [.. Bench.Parasol.Surfaces.Where(s => s.Id != "rudder")],
                 Throws = [.. Bench.Parasol.Throws.Where(t => t.Surfaces != "rudder")],
                 Servos = [.. Bench.Parasol.Servos.Where(s => s.Id != "sv-rud")],
-                Radio = Bench.Parasol.Radio with
-                {
-                    Functions = [.. Bench.Parasol.Radio.Functions.Where(f => f != "rudder")],
-                },
+                Radio = Bench.Parasol.Radio.With(
+                    RadioFields.Functions.Is([.. Bench.Parasol.Radio.Functions.Where(f => f != "rudder")])
+                ),
             }
         );
 
@@ -81,7 +82,10 @@ public sealed class MoveTests
     [Fact]
     public void A_given_value_gives_way_when_the_maker_states_one()
     {
-        var silent = Bench.Parasol with { Balance = Bench.Parasol.Balance with { AllUpWeight = null } };
+        var silent = Bench.Parasol with
+        {
+            Balance = Bench.Parasol.Balance.With(BalanceFields.AllUpWeight.Is(new Printed<Quantity>.NotStated(true))),
+        };
         var bench = new Bench(silent).Unpacked();
         bench.Do(new ValueGiven("weight", Bench.Q("3000 g"), "like the last one"), Bench.Thorne);
         Assert.Equal("at most 3000 g", bench.Line("weight/wheels").Limits);
@@ -130,7 +134,7 @@ public sealed class MoveTests
             Steps =
             [
                 .. sheet.Steps.Select(s =>
-                    s.Id == wing.Id ? s with { School = s.School.SetItem("hinges", "free") } : s
+                    s.Id == wing.Id ? s.With(StepFields.School.Is(s.School.SetItem("hinges", "free"))) : s
                 ),
             ],
         };

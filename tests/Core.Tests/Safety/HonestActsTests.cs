@@ -4,6 +4,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using static Zygotome.Core.Tests.Safety.Hands;
 
 namespace Zygotome.Core.Tests.Safety;
@@ -174,15 +175,18 @@ public sealed class HonestActsTests
             Bench.Parasol,
             "fit-propeller",
             s =>
-                s with
-                {
-                    Id = "run-in",
-                    Title = "Run the motor in",
-                    Readies = [],
-                    After = [],
-                    Parts = s.Parts.Clear(),
-                    Power = new StepPower("on", "live", "", StepPower.CannotBeIsolated, ""),
-                }
+                s.With(
+                    StepFields.Id.Is("run-in"),
+                    StepFields.Title.Is("Run the motor in"),
+                    StepFields.Readies.Is([]),
+                    StepFields.After.Is([]),
+                    StepFields.Parts.Is(s.Parts.Clear()),
+                    StepFields.Transmitter.Is("on"),
+                    StepFields.Throttle.Is("live"),
+                    StepFields.Pack.Is(""),
+                    StepFields.Motor.Is(StepPower.CannotBeIsolated),
+                    StepFields.Stabiliser.Is("")
+                )
         );
         var bench = new Bench(sheet);
         bench.Do(Bench.Isolated(sheet, LampIs.InBay));

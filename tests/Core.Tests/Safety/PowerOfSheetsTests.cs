@@ -7,6 +7,7 @@ using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Plausibility;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 using static Zygotome.Core.Tests.Safety.Hands;
 
@@ -39,11 +40,14 @@ public sealed class PowerOfSheetsTests
         var two = Bench.Parasol with
         {
             Hash = "two packs",
-            Kit = Bench.Parasol.Kit with { Revision = 2 },
-            Power = Bench.Parasol.Power with
-            {
-                Packs = [Bench.Parasol.Power.Packs[0] with { Count = 2, Order = ["front", "rear"] }],
-            },
+            Kit = Bench.Parasol.Kit.With(KitFields.Revision.Is(2)),
+            Power = Bench.Parasol.Power.With(
+                PowerFields.Pack.List.Is([
+                    Bench
+                        .Parasol.Power.Packs[0]
+                        .With(PowerFields.Pack.Count.Is(2), PowerFields.Pack.Order.Is(["front", "rear"])),
+                ])
+            ),
         };
         bench.Know(two);
         bench.Do(new SheetMoved(2, two.Hash, "two packs now"), Bench.Thorne);
@@ -59,9 +63,7 @@ public sealed class PowerOfSheetsTests
         {
             Steps =
             [
-                .. Bench.Parasol.Steps.Select(s =>
-                    s.Power is null ? s : s with { Power = null, Needs = new StepNeeds(false, true, 1) }
-                ),
+                .. Bench.Parasol.Steps.Select(s => s.Power is null ? s : Stating(s, powered: false, unpowered: true)),
             ],
         };
         Assert.Empty(SheetChanges.Steps(old, Bench.Parasol));
@@ -72,7 +74,7 @@ public sealed class PowerOfSheetsTests
     {
         var first = Bench.Parasol with
         {
-            Power = Bench.Parasol.Power with { Order = ["pack", "transmitter", "stick up and down"] },
+            Power = Bench.Parasol.Power.With(PowerFields.Order.Is(["pack", "transmitter", "stick up and down"])),
         };
         var bench = new Bench(first);
         bench.Do(Bench.Isolated(first, LampIs.InBay));
@@ -90,7 +92,7 @@ public sealed class PowerOfSheetsTests
     {
         var silent = Bench.Parasol with
         {
-            Radio = Bench.Parasol.Radio with { Stabiliser = StabiliserFitted.NotStated },
+            Radio = Bench.Parasol.Radio.With(RadioFields.Stabiliser.Is(new Printed<bool>.NotStated(false))),
         };
         var bench = Bound(silent);
         bench.Say(LampKind.Stabiliser, LampIs.NotFitted);
@@ -165,19 +167,34 @@ public sealed class PowerOfSheetsTests
         Assert.Equal(
             (PowerState.Powered, PowerState.Unpowered, PowerState.Unstated),
             (
-                StepPowers.Of(step with { Needs = new StepNeeds(true, false, 1) }),
-                StepPowers.Of(step with { Needs = new StepNeeds(false, true, 1) }),
-                StepPowers.Of(step with { Needs = new StepNeeds(false, false, 1) })
+                StepPowers.Of(Stating(step, powered: true, unpowered: false)),
+                StepPowers.Of(Stating(step, powered: false, unpowered: true)),
+                StepPowers.Of(Stating(step, powered: false, unpowered: false))
             )
         );
     }
+
+    // In the words of older sheets alone.
+    private static StepSpec Stating(StepSpec step, bool powered, bool unpowered) =>
+        step.With(
+            StepFields.Transmitter.Is(""),
+            StepFields.Throttle.Is(""),
+            StepFields.Pack.Is(""),
+            StepFields.Motor.Is(""),
+            StepFields.Stabiliser.Is(""),
+            StepFields.Powered.Is(powered),
+            StepFields.Unpowered.Is(unpowered)
+        );
 
     [Fact]
     public void A_sheet_with_motors_that_no_step_readies_is_doubted()
     {
         var sheet = Transport with
         {
-            Steps = [.. Transport.Steps.Select(s => s with { Readies = [.. s.Readies.Where(m => m != "right")] })],
+            Steps =
+            [
+                .. Transport.Steps.Select(s => s.With(StepFields.Readies.Is([.. s.Readies.Where(m => m != "right")]))),
+            ],
         };
         Assert.Contains(
             "motor right",

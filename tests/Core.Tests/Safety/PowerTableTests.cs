@@ -7,6 +7,7 @@ using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Safety;
@@ -195,6 +196,6 @@ public sealed class PowerTableTests
     private static SpecSheet WithStabiliser(SpecSheet sheet) =>
         sheet with
         {
-            Radio = sheet.Radio with { Stabiliser = StabiliserFitted.Yes },
+            Radio = sheet.Radio.With(RadioFields.Stabiliser.Is(true)),
         };
 }

@@ -3,10 +3,12 @@ using System.Text.Json.Nodes;
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
 using Zygotome.Core.Sheets.Editing;
 using Zygotome.Core.Sheets.Plausibility;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Sheets;
@@ -71,15 +73,15 @@ public sealed class EditingTests
     public void Two_statements_stand_with_their_pages_until_one_is_taken_for_a_reason()
     {
         var both = Edited(Delta(), new SheetEdit("$.throws[0].up", EditAct.Also, "15 mm", "7"));
-        Assert.Contains("$.throws[0].up", Read(both).Sheet!.Undecided);
+        Assert.Contains("$.throws[0].up", Read(both).Sheet!.Undecided.Keys);
         Assert.Equal(["13 mm ± 1 mm", "15 mm"], Field(both, "$.throws[0].up").Statements.Select(s => s.Text));
         Assert.Equal(
             "edits[0].reason",
             SheetEdits.Apply(both, [new SheetEdit("$.throws[0].up", EditAct.Take, "15 mm")]).Refused!.Where
         );
         var decided = Edited(both, new SheetEdit("$.throws[0].up", EditAct.Take, "15 mm", Reason: "Asked the maker."));
-        Assert.DoesNotContain("$.throws[0].up", Read(decided).Sheet!.Undecided);
-        Assert.Equal(15m, Read(decided).Sheet!.Throws[0].Ways[0].Value.Taken!.Nominal);
+        Assert.DoesNotContain("$.throws[0].up", Read(decided).Sheet!.Undecided.Keys);
+        Assert.Equal(15m, Read(decided).Sheet!.Throws[0].Ways[0].Value.Counts!.Nominal);
     }
 
     [Fact]
@@ -88,8 +90,7 @@ public sealed class EditingTests
         var file = Edited(Delta(), new SheetEdit("$.balance.allUpWeight", EditAct.NotStated));
         Assert.Equal(FieldStanding.NotStated, Field(file, "$.balance.allUpWeight").Standing);
         var sheet = Read(file).Sheet!;
-        Assert.Null(sheet.Balance.AllUpWeight);
-        Assert.Contains("$.balance.allUpWeight", sheet.NotStated);
+        Assert.Equal(new Printed<Quantity>.NotStated(true), sheet.Balance.Says(BalanceFields.AllUpWeight));
         Assert.Equal(Core.Journal.Standing.NotShown, new Bench(sheet).Line("weight/as flown").Standing);
     }
 
@@ -169,11 +170,11 @@ public sealed class EditingTests
         after["parts"]!.AsArray().RemoveAt(0);
         var differences = SheetDifference.Between(before, after);
         Assert.Contains(
-            new SheetDifference("throws", "throws, elevon aileron low: up", "9 mm ± 1 mm", "10 mm"),
+            new SheetDifference("Throws", "throw row elevon aileron low, up", "9 mm ± 1 mm", "10 mm"),
             differences
         );
-        Assert.Contains(differences, d => d.Place == "parts, spar: name" && d.After.Length == 0);
-        Assert.DoesNotContain(differences, d => d.Place.StartsWith("parts, pushrod", StringComparison.Ordinal));
+        Assert.Contains(differences, d => d.Place == "part spar, name" && d.After.Length == 0);
+        Assert.DoesNotContain(differences, d => d.Place.StartsWith("part pushrod", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -209,7 +209,7 @@ public sealed class SheetTableTests
                 IMeasured { Unit: var unit } => $"12 {unit.Symbol}".TrimEnd(),
                 WholeField whole => $"{whole.Least}",
                 NumberField number => number.Most.ToString(System.Globalization.CultureInfo.InvariantCulture),
-                ChoiceField choice => choice.Choices[0],
+                IChoice choice => choice.Choices[0],
                 FlagField => "yes",
                 CountsField => "horn 1",
                 PairsField => "tail-fixing screws",

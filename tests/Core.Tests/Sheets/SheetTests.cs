@@ -113,7 +113,8 @@ public sealed class SheetTests
     public void A_contradiction_keeps_both_statements_with_their_pages()
     {
         var down = Bench.Delta.Throws[2].Ways.Single(w => w.Way == Core.Quantities.Way.Down).Value;
-        Assert.Equal([("12 mm to 9 mm", "5"), ("10 mm", "7")], down.Statements.Select(s => (s.Text, s.Page)));
-        Assert.Equal((9m, 12m), (down.Taken!.Low, down.Taken.High));
+        var said = Assert.IsType<Printed<Core.Quantities.Quantity>.Contradicted>(down);
+        Assert.Equal([("12 mm to 9 mm", "5"), ("10 mm", "7")], said.Statements.Select(s => (s.Text, s.Page)));
+        Assert.Equal((9m, 12m), (down.Counts!.Low, down.Counts!.High));
     }
 }

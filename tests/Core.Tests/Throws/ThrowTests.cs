@@ -3,6 +3,7 @@ using Xunit;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Throws;
@@ -40,7 +41,13 @@ public sealed class ThrowTests
     private static ThrowTarget Target(double chord, double low, double high) =>
         new(
             new ThrowId("x", "aileron", "high", Way.Up),
-            new Surface("x", "aileron", ["aileron"], "right", "wing", 0, 1, chord, "X"),
+            SurfaceFields.List.Of(
+                SurfaceFields.Id.Is("x"),
+                SurfaceFields.Function.Is("aileron"),
+                SurfaceFields.Side.Is("right"),
+                SurfaceFields.On.Is("wing"),
+                SurfaceFields.Chord.Is(chord)
+            ),
             "aileron",
             "high",
             Way.Up,
@@ -125,7 +132,10 @@ public sealed class ThrowTests
             .First(t => t.Id == "throw/elevator-left/elevator/high/up");
         Assert.Equal("14.88 to 16.88 mm", elevator.Band!.ToString());
         Assert.False(elevator.ShopTolerance);
-        var bare = Bench.Parasol with { Defaults = Bench.Parasol.Defaults with { ThrowTolerance = null } };
+        var bare = Bench.Parasol with
+        {
+            Defaults = Bench.Parasol.Defaults.With(ThrowFields.Tolerance.Is(new Printed<Quantity>.NotStated(false))),
+        };
         Assert.Contains(
             "shop's tolerance",
             ThrowTargets.Of(bare, ShopRules.Default).First(t => t.Id == elevator.Id).Limits,

@@ -5,6 +5,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Unpack;
@@ -71,7 +72,12 @@ public sealed class BoxTests
                 Parts =
                 [
                     .. Biplane.Parts.Select(p =>
-                        p.Id == "screw-m3x12" ? p with { Fastener = new FastenerSpec(3, 12) } : p
+                        p.Id == "screw-m3x12"
+                            ? p.With(
+                                PartFields.Stack.Is(new Printed<double>.NotStated(false)),
+                                PartFields.Depth.Is(new Printed<double>.NotStated(false))
+                            )
+                            : p
                     ),
                 ],
             }

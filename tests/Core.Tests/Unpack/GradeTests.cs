@@ -2,6 +2,7 @@ using CsCheck;
 using Xunit;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Unpack;
@@ -87,14 +88,15 @@ public sealed class GradeTests
         var users = sheet.Steps.Take(2).Select(s => s.Id).ToHashSet();
         return sheet with
         {
-            Parts = [.. sheet.Parts.Select(p => p.Id == "screw-m2x8" ? p with { Quantity = 16 } : p)],
+            Parts = [.. sheet.Parts.Select(p => p.Id == "screw-m2x8" ? p.With(PartFields.Quantity.Is(16)) : p)],
             Steps =
             [
                 .. sheet.Steps.Select(s =>
-                    s with
-                    {
-                        Parts = users.Contains(s.Id) ? s.Parts.SetItem("screw-m2x8", 8) : s.Parts.Remove("screw-m2x8"),
-                    }
+                    s.With(
+                        StepFields.Parts.Is(
+                            users.Contains(s.Id) ? s.Parts.SetItem("screw-m2x8", 8) : s.Parts.Remove("screw-m2x8")
+                        )
+                    )
                 ),
             ],
         };

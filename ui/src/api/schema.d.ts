@@ -1885,7 +1885,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["DraftView"];
+                        "application/json": components["schemas"]["DraftChange"];
                     };
                 };
             };
@@ -1926,7 +1926,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["DraftView"];
+                        "application/json": components["schemas"]["DraftChange"];
                     };
                 };
             };
@@ -1966,7 +1966,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["DraftView"];
+                        "application/json": components["schemas"]["DraftChange"];
                     };
                 };
             };
@@ -2976,6 +2976,24 @@ export interface components {
             /** Format: date-time */
             restorableUntil: null | string;
         };
+        DraftChange: {
+            /** Format: int64 */
+            version: number;
+            name: string;
+            by: string;
+            changedAt: string;
+            sections: components["schemas"]["SectionChange"][];
+            mistakes: null | components["schemas"]["SheetError"][];
+            answers: null | components["schemas"]["AnswerView"][];
+            drawn: boolean;
+            drawing: null | components["schemas"]["DrawingView"];
+            dimensions: null | components["schemas"]["DimensionView"][];
+            /** Format: int32 */
+            assumed: number;
+            /** Format: int32 */
+            doubts: number;
+            nextRevision: string;
+        };
         DraftView: {
             id: string;
             name: string;
@@ -3019,7 +3037,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
         };
         /** @enum {unknown} */
-        EditAct: "set" | "clear" | "notStated" | "confirm" | "also" | "take" | "twoRates" | "addRow" | "removeRow";
+        EditAct: "set" | "clear" | "notStated" | "notHere" | "confirm" | "also" | "take" | "twoRates" | "addRow" | "removeRow";
         EditsPost: {
             /** Format: int64 */
             version: number;
@@ -3791,12 +3809,13 @@ export interface components {
             seen: null | components["schemas"]["Movement"];
         };
         /** @enum {unknown} */
-        FieldKind: "text" | "quantity" | "stated" | "whole" | "number" | "choice" | "flag" | "texts" | "counts" | "pairs";
+        FieldKind: "text" | "quantity" | "whole" | "number" | "choice" | "flag" | "texts" | "counts" | "pairs";
         FieldNow: {
             path: string;
             label: string;
             kind: components["schemas"]["FieldKind"];
             unused: boolean;
+            once: boolean;
             means: string;
             text: string;
             both: string;
@@ -3804,11 +3823,12 @@ export interface components {
             choices: string[];
             statements: components["schemas"]["Statement"][];
             reason: string;
+            by: string;
             mistake: string;
             flags: components["schemas"]["Flag"][];
         };
         /** @enum {unknown} */
-        FieldStanding: "empty" | "stated" | "assumed" | "notStated" | "contradicted";
+        FieldStanding: "empty" | "stated" | "assumed" | "notStated" | "notHere" | "contradicted";
         FiledAnswerPost: {
             flag: string;
             answer: components["schemas"]["FlagAnswer"];
@@ -4088,6 +4108,7 @@ export interface components {
             why: string;
             evidence: null | components["schemas"]["LedgerEvidence"];
             concededBy: string;
+            decided?: string;
             open?: boolean;
             verdict?: null | components["schemas"]["Verdict"];
             side?: components["schemas"]["Side"];
@@ -4537,6 +4558,17 @@ export interface components {
             by: string;
             options: components["schemas"]["SchoolOptionView"][];
         };
+        SectionChange: {
+            key: string;
+            whole: null | components["schemas"]["SectionNow"];
+            fields: components["schemas"]["FieldNow"][];
+            /** Format: int32 */
+            mistakes: number;
+            /** Format: int32 */
+            doubts: number;
+            /** Format: int32 */
+            assumed: number;
+        };
         SectionNow: {
             key: string;
             title: string;
@@ -4600,6 +4632,7 @@ export interface components {
             page: string;
             /** @default  */
             reason: string;
+            source?: string;
         };
         SheetError: {
             path: string;
@@ -4654,6 +4687,8 @@ export interface components {
         Statement: {
             text: string;
             page: string;
+            source?: string;
+            placed?: null | string;
         };
         StepPart: {
             name: string;
@@ -4677,6 +4712,7 @@ export interface components {
             cautions: string[];
             text: string;
             page: string;
+            decided: string[];
             isBond: boolean;
             bondWords: string;
             power: string;

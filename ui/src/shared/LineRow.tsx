@@ -9,6 +9,7 @@ export function LineRow({ line, name, quiet }: { line: Schemas['LedgerLine']; na
         <span className="min-w-0 flex-1">
           {name ?? line.text}
           <span className="block text-[14px] text-pencil">{line.limits}</span>
+          {!quiet && line.decided && <span className="block text-[14px] text-pencil">{line.decided}</span>}
         </span>
         <span className={`text-right whitespace-nowrap ${line.standing === 'notMet' ? 'text-red' : ''}`}>
           {line.reading || <span className="text-pencil">not yet</span>}

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Archetypes;
 
@@ -31,13 +32,16 @@ internal sealed record ArchetypeShape(
 
     private Planform Plan =>
         Planform.Of(
-            new LiftingSurface(
-                Id: "wing",
-                Role: "wing",
-                RootLeadingEdge: 0,
-                Height: 0,
-                RootGap: 0,
-                Panels: [new Panel(Root, Tip, Half, Sweep, 0)]
+            GeometryFields.Lifting.List.Of(
+                GeometryFields.Lifting.RootLeadingEdge.Is(0),
+                GeometryFields.Panel.List.Is([
+                    GeometryFields.Panel.List.Of(
+                        GeometryFields.Panel.Root.Is(Root),
+                        GeometryFields.Panel.Tip.Is(Tip),
+                        GeometryFields.Panel.Span.Is(Half),
+                        GeometryFields.Panel.Sweep.Is(Sweep)
+                    ),
+                ])
             )
         );
 

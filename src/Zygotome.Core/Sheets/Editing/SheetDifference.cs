@@ -1,105 +1,141 @@
-using System.Text.Json;
 using System.Text.Json.Nodes;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Editing;
 
 /// <summary>One place where two revisions say something else.</summary>
-/// <param name="Place">In words that survive a moved row: <c>throws, aileron high: up</c>.</param>
+/// <param name="Section">The page of the manual.</param>
+/// <param name="Place">In words that survive a moved row: <c>throw row elevon aileron low, up</c>.</param>
 /// <param name="Before">Empty when it is new. <paramref name="After"/>: empty when it is gone.</param>
 public sealed record SheetDifference(string Section, string Place, string Before, string After)
 {
+    private static readonly string[] Names = ["id", "name", "surfaces", "function", "rate", "position", "kind"];
+
     /// <summary>
-    /// Every difference, in the order of the newer file. Rows are matched by what they are called, not by where they
-    /// stand.
+    /// Every difference, in the order of the table. Rows are matched by what they are called, not by where they stand;
+    /// what the table does not know is compared as it stands.
     /// </summary>
-    public static IReadOnlyList<SheetDifference> Between(JsonObject before, JsonObject after)
+    public static IReadOnlyList<SheetDifference> Between(JsonObject before, JsonObject after) =>
+        [
+            .. SheetTable.Pages.SelectMany(p =>
+                p.Fields.SelectMany(f => Field(p.Title, "", $"$.{f.Name}", f, before, after))
+                    .Concat(p.Lists.SelectMany(l => List(p.Title, "", $"$.{l.Name}", l, before, after)))
+            ),
+            .. Unknown(before, after),
+        ];
+
+    private static IEnumerable<SheetDifference> Field(
+        string section,
+        string row,
+        string path,
+        SheetField field,
+        JsonObject? before,
+        JsonObject? after
+    )
     {
-        var (old, now) = (Flat(before), Flat(after));
-        var changed = now.Where(p => !old.TryGetValue(p.Key, out var was) || was != p.Value)
-            .Select(p => Of(p.Key, old.GetValueOrDefault(p.Key, ""), p.Value));
-        return [.. changed.Concat(old.Where(p => !now.ContainsKey(p.Key)).Select(p => Of(p.Key, p.Value, "")))];
+        var (was, now) = (SaidNode.Of(JsonPath.Get(before, path)).Line, SaidNode.Of(JsonPath.Get(after, path)).Line);
+        return was == now ? [] : [new SheetDifference(section, row + field.Label, was, now)];
     }
 
-    private static SheetDifference Of(string place, string before, string after)
+    private static IEnumerable<SheetDifference> List(
+        string section,
+        string within,
+        string path,
+        SheetList list,
+        JsonObject? before,
+        JsonObject? after
+    )
     {
-        var comma = place.IndexOfAny([',', ':']);
-        return new SheetDifference(comma < 0 ? place : place[..comma], place, before, after);
-    }
+        var (old, now) = (Rows(JsonPath.Get(before, path)), Rows(JsonPath.Get(after, path)));
+        return now
+            .Keys.Concat(old.Keys.Where(k => !now.ContainsKey(k)))
+            .SelectMany(called => Row(called, old.GetValueOrDefault(called), now.GetValueOrDefault(called)));
 
-    private static Dictionary<string, string> Flat(JsonObject file)
-    {
-        var flat = new Dictionary<string, string>(StringComparer.Ordinal);
-        foreach (var (name, value) in file.Where(p => p.Key is not ("$schema" or "format")))
+        IEnumerable<SheetDifference> Row(string called, JsonObject? was, JsonObject? is_)
         {
-            Walk(flat, name, value);
-        }
-
-        return flat;
-    }
-
-    private static void Walk(Dictionary<string, string> flat, string at, JsonNode? node)
-    {
-        switch (node)
-        {
-            case JsonObject o when o["statements"] is JsonArray said:
-                flat[Free(flat, at)] =
-                    $"{string.Join(" against ", said.Select(s => $"{s?["text"]} (page {s?["page"]})"))}; "
-                    + $"{(o["taken"] is { } t ? $"{t} taken" : "undecided")}";
-                break;
-            case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
-                flat[Free(flat, at)] = "not stated";
-                break;
-            case JsonObject o
-                when o["assumed"] is { } inner
-                    && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False)
-                    && o.Count == 1:
-                flat[Free(flat, at)] = $"{inner} (assumed)";
-                break;
-            case JsonObject o:
-                foreach (var (name, value) in o)
-                {
-                    Walk(flat, at.Contains(':', StringComparison.Ordinal) ? $"{at} {name}" : $"{at}: {name}", value);
-                }
-
-                break;
-            case JsonArray a when a.All(i => i is JsonValue):
-                flat[Free(flat, at)] = string.Join("; ", a.Select(i => i!.ToString()));
-                break;
-            case JsonArray a:
-                foreach (var (item, i) in a.Select((x, i) => (x, i)))
-                {
-                    Walk(flat, $"{at.Replace(": ", ", ", StringComparison.Ordinal)}, {Called(item, i)}", item);
-                }
-
-                break;
-            default:
-                flat[Free(flat, at)] = node?.GetValueKind() switch
-                {
-                    null => "",
-                    JsonValueKind.True => "yes",
-                    JsonValueKind.False => "no",
-                    _ => node.ToString(),
-                };
-                break;
+            var row = $"{within}{list.One} {called}, ";
+            var fields = list.Fields.SelectMany(f => Field(section, row, $"$.{f.Name}", f, was, is_));
+            var inner = list.Inner is { } i ? List(section, row, $"$.{i.Name}", i, was, is_) : [];
+            var (a, b) = (Whole(was), Whole(is_));
+            return a == b
+                ? fields.Concat(inner)
+                : fields.Concat(inner).Append(new SheetDifference(section, $"{row}all of it", a, b));
         }
     }
 
-    private static string Called(JsonNode? item, int index)
+    // Whether a row as a whole is in proportion only; of one that is not there nothing.
+    private static string Whole(JsonObject? row) =>
+        row?["assumed"]?.GetValueKind() == System.Text.Json.JsonValueKind.True ? "assumed" : "";
+
+    private static Dictionary<string, JsonObject> Rows(JsonNode? list)
     {
-        string[] names = ["id", "name", "surfaces", "function", "rate", "position", "kind"];
-        var words = item is JsonObject o
-            ? names.Where(n => o[n] is JsonValue).Select(n => o[n]!.ToString()).Take(o["id"] is null ? 4 : 1).ToArray()
-            : [];
+        var rows = new Dictionary<string, JsonObject>(StringComparer.Ordinal);
+        var items = list as JsonArray ?? (list is JsonObject o ? SaidNode.Inner(o) as JsonArray : null) ?? [];
+        foreach (var (row, i) in items.Select((r, i) => (r as JsonObject, i)).Where(r => r.Item1 is not null))
+        {
+            var called = Called(row!, i);
+            for (var n = 2; rows.ContainsKey(called); n++)
+            {
+                called = $"{Called(row!, i)} ({n})";
+            }
+
+            rows.Add(called, row!);
+        }
+
+        return rows;
+    }
+
+    private static string Called(JsonObject row, int index)
+    {
+        var words = Names
+            .Where(n => row[n] is JsonValue)
+            .Select(n => row[n]!.ToString())
+            .Take(row["id"] is null ? 4 : 1)
+            .ToArray();
         return words.Length > 0 ? string.Join(' ', words) : $"{index + 1}";
     }
 
-    private static string Free(Dictionary<string, string> flat, string key)
+    // Kept and passed through: nobody can say more of it than that it is otherwise.
+    private static IEnumerable<SheetDifference> Unknown(JsonObject before, JsonObject after)
     {
-        for (var n = 2; flat.ContainsKey(key); n++)
+        string[] known =
+        [
+            "$schema",
+            "format",
+            .. SheetTable.Pages.SelectMany(p => p.Fields.Select(f => f.Name).Concat(p.Lists.Select(l => l.Name))),
+        ];
+        var (old, now) = (Flat(before, "", known), Flat(after, "", known));
+        return now
+            .Keys.Union(old.Keys)
+            .Select(k => (Place: k, Was: old.GetValueOrDefault(k, ""), Is: now.GetValueOrDefault(k, "")))
+            .Where(d => d.Was != d.Is)
+            .Select(d => new SheetDifference("Others", d.Place, d.Was, d.Is));
+    }
+
+    private static Dictionary<string, string> Flat(JsonObject of, string at, string[] known)
+    {
+        var flat = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var (name, value) in of)
         {
-            key = $"{key} ({n})";
+            var path = at + name;
+            if (known.Contains(path) || known.Any(k => k.StartsWith($"{path}[", StringComparison.Ordinal)))
+            {
+                continue;
+            }
+
+            if (value is JsonObject inner && known.Any(k => k.StartsWith($"{path}.", StringComparison.Ordinal)))
+            {
+                foreach (var (place, said) in Flat(inner, $"{path}.", known))
+                {
+                    flat[place] = said;
+                }
+            }
+            else
+            {
+                flat[path] = value?.ToJsonString() ?? "";
+            }
         }
 
-        return key;
+        return flat;
     }
 }

@@ -18,6 +18,9 @@ public enum EditAct
     /// <summary>Looked for; the manual does not state it.</summary>
     NotStated,
 
+    /// <summary>There is no such thing on this aircraft.</summary>
+    NotHere,
+
     /// <summary>An assumed value or row is what the manual says.</summary>
     Confirm,
 
@@ -35,18 +38,23 @@ public enum EditAct
 }
 
 /// <summary>One edit of a draft, by its path in the file.</summary>
-public sealed record SheetEdit(string Path, EditAct Act, string Text = "", string Page = "", string Reason = "");
+public sealed record SheetEdit(string Path, EditAct Act, string Text = "", string Page = "", string Reason = "")
+{
+    /// <summary>The paper a statement stands in, where it is another than its section's.</summary>
+    public string Source { get; init; } = "";
+}
 
 /// <summary>Edits a sheet file in place of typing JSON. Everything the form does not know stays as it is.</summary>
 public static class SheetEdits
 {
     /// <summary>A changed copy, or what is wrong with the edit and where.</summary>
-    public static Outcome<JsonObject> Apply(JsonObject file, IReadOnlyList<SheetEdit> edits)
+    /// <param name="by">Whose decisions they are; empty where nobody decides.</param>
+    public static Outcome<JsonObject> Apply(JsonObject file, IReadOnlyList<SheetEdit> edits, string by = "")
     {
         var copy = (JsonObject)file.DeepClone();
         foreach (var (edit, i) in edits.Select((e, i) => (e, i)))
         {
-            if (One(copy, edit) is { } refusal)
+            if (One(copy, edit, by) is { } refusal)
             {
                 return refusal with { Where = $"edits[{i}].{refusal.Where}" };
             }
@@ -55,7 +63,7 @@ public static class SheetEdits
         return copy;
     }
 
-    private static Refusal? One(JsonObject file, SheetEdit edit)
+    private static Refusal? One(JsonObject file, SheetEdit edit, string by)
     {
         if (edit.Act is EditAct.AddRow or EditAct.RemoveRow)
         {
@@ -78,10 +86,11 @@ public static class SheetEdits
             EditAct.Set => Value(field, edit.Text).Match(v => Put(file, edit.Path, v), r => r),
             EditAct.Clear => Put(file, edit.Path, null),
             EditAct.NotStated => Put(file, edit.Path, new JsonObject { ["notStated"] = true }),
+            EditAct.NotHere => Put(file, edit.Path, new JsonObject { ["notHere"] = true }),
             EditAct.Confirm => Put(file, edit.Path, Plain(JsonPath.Get(file, edit.Path))?.DeepClone()),
             EditAct.Also => Also(file, field, edit),
             EditAct.TwoRates => FallingPair.TwoRates(file, edit.Path),
-            _ => Take(file, field, edit),
+            _ => Take(file, field, edit, by),
         };
     }
 
@@ -101,10 +110,10 @@ public static class SheetEdits
 
         switch (field.Kind)
         {
-            case FieldKind.Quantity or FieldKind.Stated:
+            case FieldKind.Quantity:
                 var unit = ((IMeasured)field).Unit;
                 return Written(
-                    field is StatedField { IsThrow: true }
+                    field is QuantityField { IsThrow: true }
                         ? QuantityParser.Parse(text, unit).Match(q => AsThrow(q, text), r => r)
                         : QuantityParser.Parse(text, unit.Dimension, unit),
                     text,
@@ -128,7 +137,7 @@ public static class SheetEdits
                 return text is "yes" or "true" ? JsonValue.Create(true)
                     : text is "no" or "false" ? JsonValue.Create(false)
                     : new Refusal("sheet/flag", "Yes or no is needed here.", "text");
-            case FieldKind.Choice when field is ChoiceField choice && !choice.Choices.Contains(text):
+            case FieldKind.Choice when field is IChoice choice && !choice.Choices.Contains(text):
                 return new Refusal(
                     "sheet/choice",
                     $"\"{text}\" is not known here; known are {string.Join(", ", choice.Choices)}.",
@@ -224,7 +233,7 @@ public static class SheetEdits
 
     private static Refusal? Also(JsonObject file, SheetField field, SheetEdit edit)
     {
-        if (field.Kind != FieldKind.Stated)
+        if (field.IsName)
         {
             return new Refusal("sheet/once", $"{field.Label} can be stated only once.", "path");
         }
@@ -235,14 +244,23 @@ public static class SheetEdits
         }
 
         var stated = Statements(file, edit.Path);
-        stated["statements"]!.AsArray().Add(new JsonObject { ["text"] = said, ["page"] = edit.Page.Trim() });
+        var statement = new JsonObject { ["text"] = said, ["page"] = edit.Page.Trim() };
+        if (edit.Source.Trim() is { Length: > 0 } source)
+        {
+            statement["source"] = source;
+        }
+
+        // Whoever decided did not know of it.
+        stated["statements"]!.AsArray().Add(statement);
         stated.Remove("taken");
+        stated.Remove("reason");
+        stated.Remove("by");
         return Put(file, edit.Path, stated);
     }
 
-    private static Refusal? Take(JsonObject file, SheetField field, SheetEdit edit)
+    private static Refusal? Take(JsonObject file, SheetField field, SheetEdit edit, string by)
     {
-        if (field.Kind != FieldKind.Stated)
+        if (field.IsName)
         {
             return new Refusal("sheet/once", $"{field.Label} is stated only once.", "path");
         }
@@ -260,6 +278,11 @@ public static class SheetEdits
         var stated = Statements(file, edit.Path);
         stated["taken"] = taken;
         stated["reason"] = edit.Reason.Trim();
+        if (by.Length > 0)
+        {
+            stated["by"] = by;
+        }
+
         return Put(file, edit.Path, stated);
     }
 
@@ -268,9 +291,9 @@ public static class SheetEdits
         Plain(JsonPath.Get(file, path)) switch
         {
             JsonObject o when o["statements"] is JsonArray => (JsonObject)o.DeepClone(),
-            JsonValue v when v.GetValueKind() == JsonValueKind.String => new JsonObject
+            JsonNode one and not JsonObject => new JsonObject
             {
-                ["statements"] = new JsonArray(new JsonObject { ["text"] = v.DeepClone(), ["page"] = "" }),
+                ["statements"] = new JsonArray(new JsonObject { ["text"] = one.DeepClone(), ["page"] = "" }),
             },
             _ => new JsonObject { ["statements"] = new JsonArray() },
         };
@@ -353,9 +376,7 @@ public static class SheetEdits
         }
 
         row.Remove("assumed");
-        foreach (
-            var field in list.Fields.Where(f => f.Kind is FieldKind.Quantity or FieldKind.Stated or FieldKind.Whole)
-        )
+        foreach (var field in list.Fields.Where(f => f.Kind is FieldKind.Quantity or FieldKind.Whole))
         {
             if (row[field.Name] is { } value && value is not JsonObject)
             {

@@ -13,6 +13,9 @@ public enum FieldStanding
     Stated,
     Assumed,
     NotStated,
+
+    /// <summary>There is no such thing on this aircraft.</summary>
+    NotHere,
     Contradicted,
 }
 
@@ -20,11 +23,14 @@ public enum FieldStanding
 /// A field as it is shown: the words typed, the same in the other unit, and what is doubted or wrong about it.
 /// </summary>
 /// <param name="Unused">No rule reads it yet.</param>
+/// <param name="Once">A name, which a manual says once: it is not contradicted.</param>
+/// <param name="By">Who decided between statements.</param>
 public sealed record FieldNow(
     string Path,
     string Label,
     FieldKind Kind,
     bool Unused,
+    bool Once,
     string Means,
     string Text,
     string Both,
@@ -32,6 +38,7 @@ public sealed record FieldNow(
     IReadOnlyList<string> Choices,
     IReadOnlyList<Statement> Statements,
     string Reason,
+    string By,
     string Mistake,
     IReadOnlyList<Flag> Flags
 );
@@ -94,7 +101,7 @@ public static class SheetForm
         );
     }
 
-    private static IEnumerable<FieldNow> Fields(RowsNow rows) =>
+    internal static IEnumerable<FieldNow> Fields(RowsNow rows) =>
         rows.Rows.SelectMany(r => r.Fields.Concat(r.Lists.SelectMany(Fields)));
 
     private static RowsNow Rows(JsonObject file, string path, SheetList spec, Beside beside)
@@ -142,28 +149,22 @@ public static class SheetForm
         var node = JsonPath.Get(file, path);
         var mistake = string.Join(" ", Paths(path, row, node).SelectMany(p => beside.Errors[p]).Select(e => e.Text));
         IReadOnlyList<Flag> flags = [.. Paths(path, row, null).SelectMany(p => beside.Flags[p])];
-        var (text, standing, statements, reason) = Read(node);
-        if (
-            standing == FieldStanding.Empty
-            && (spec.Kind is not FieldKind.Text || spec.Label.Length > 0)
-            && text.Length > 0
-        )
-        {
-            standing = FieldStanding.Stated;
-        }
+        var said = SaidNode.Of(node);
 
         return new FieldNow(
             Path: path,
             Label: spec.Label,
             Kind: spec.Kind,
             Unused: spec.Unused,
+            Once: spec.IsName,
             Means: spec.Means,
-            Text: text,
-            Both: Both(spec, text),
-            Standing: standing,
-            Choices: spec is ChoiceField c ? [.. c.Or.Length == 0 ? [""] : (string[])[], .. c.Choices] : [],
-            Statements: statements,
-            Reason: reason,
+            Text: said.Text,
+            Both: Both(spec, said.Text),
+            Standing: said.Standing,
+            Choices: spec is IChoice c ? [.. c.Or.Length == 0 ? [""] : (string[])[], .. c.Choices] : [],
+            Statements: said.Statements,
+            Reason: said.Reason,
+            By: said.By,
             Mistake: mistake,
             Flags: flags
         );
@@ -177,49 +178,6 @@ public static class SheetForm
                 : list is JsonObject o ? o.Select(p => $"{path}.{p.Key}")
                 : []
             );
-
-    private static (string Text, FieldStanding Standing, IReadOnlyList<Statement> Statements, string Reason) Read(
-        JsonNode? node
-    )
-    {
-        switch (node)
-        {
-            case null:
-                return ("", FieldStanding.Empty, [], "");
-            case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
-                return ("", FieldStanding.NotStated, [], "");
-            case JsonObject o when o["statements"] is JsonArray said:
-                return (
-                    Plain(o["taken"]),
-                    FieldStanding.Contradicted,
-                    [.. said.OfType<JsonObject>().Select(s => new Statement(Plain(s["text"]), Plain(s["page"])))],
-                    Plain(o["reason"])
-                );
-            case JsonObject o
-                when o["assumed"] is { } inner
-                    && inner.GetValueKind() is not (JsonValueKind.True or JsonValueKind.False):
-                return Read(inner) is var (text, _, statements, reason)
-                    ? (text, FieldStanding.Assumed, statements, reason)
-                    : default;
-            default:
-                return (Plain(node), FieldStanding.Empty, [], "");
-        }
-    }
-
-    private static string Plain(JsonNode? node) =>
-        node switch
-        {
-            null => "",
-            JsonArray a => string.Join("; ", a.Select(Plain)),
-            JsonObject o when o["assumed"] is { } inner => Plain(inner),
-            JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Plain(p.Value)}")),
-            _ => node.GetValueKind() switch
-            {
-                JsonValueKind.True => "yes",
-                JsonValueKind.False => "no",
-                _ => node.ToString(),
-            },
-        };
 
     private static string Both(SheetField spec, string text) =>
         spec is IMeasured measured && QuantityParser.Parse(text, measured.Unit).OrDefault() is { } q

@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Plausibility;
 
@@ -15,7 +16,7 @@ internal static class BalanceFlags
         var neutral = NeutralPoint.Of(sheet.Geometry);
         foreach (var (configuration, i) in sheet.Balance.Configurations.Select((c, i) => (c, i)))
         {
-            if (configuration.Range?.Taken is not { } range)
+            if (configuration.Range.Undisputed is not { } range)
             {
                 continue;
             }
@@ -58,7 +59,7 @@ internal static class BalanceFlags
         }
 
         var area = wings.Sum(w => 2 * Planform.Of(w).HalfArea) / 10_000;
-        if (sheet.Balance.AllUpWeight is { } weight && area > 0.1)
+        if (sheet.Balance.Says(BalanceFields.AllUpWeight).Likely is { } weight && area > 0.1)
         {
             var loading = (double)weight.High / area;
             if (loading is < LightestLoading or > HeaviestLoading)
@@ -85,7 +86,7 @@ internal static class BalanceFlags
         }
 
         if (
-            sheet.Balance.Lateral is { } lateral
+            sheet.Balance.Says(BalanceFields.Lateral).Likely is { } lateral
             && sheet.Geometry.Wing is { HalfSpan: > 0 } half
             && (double)lateral.High > half.HalfSpan * 0.05
         )

@@ -36,7 +36,8 @@ public sealed record Flag(string Id, string Path, string Reason, string Misreadi
 }
 
 /// <summary>
-/// What a falling pair may mean: a band printed the other way round, or a high and a low rate. As texts of the sheet.
+/// What a falling pair may mean: a band printed the other way round, or, of a throw, a high and a low rate. As texts of
+/// the sheet; high and low are empty of what is no throw.
 /// </summary>
 public sealed record PairMeant(string Band, string High, string Low);
 

@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Plausibility;
 
@@ -34,7 +35,7 @@ internal static class PartFlags
             }
 
             if (
-                part.Bore is { } bore
+                part.Says(PartFields.Bore).Likely is { } bore
                 && sheet.Part(part.On) is { } on
                 && Diameter(on) is { } diameter
                 && bore < diameter

@@ -12,6 +12,7 @@ public static class Plausible
             .. new[]
             {
                 GeometryFlags.Of(sheet),
+                PairFlags.Of(sheet),
                 ThrowFlags.Of(sheet),
                 BalanceFlags.Of(sheet),
                 PowerFlags.Of(sheet),

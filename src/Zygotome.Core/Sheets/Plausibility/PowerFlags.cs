@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Plausibility;
 
@@ -8,15 +9,16 @@ internal static class PowerFlags
     private const double Headroom = 0.15,
         MostC = 60;
 
+    // A doubt may rest on likely numbers: it asks and judges nothing.
+    private static double Draw(MotorSpec motor) => (double)(motor.Says(PowerFields.Motor.Draw).Likely?.High ?? 0);
+
     public static IEnumerable<Flag> Of(SpecSheet sheet)
     {
         var power = sheet.Power;
         foreach (var (controller, i) in power.Controllers.Select((c, i) => (c, i)))
         {
-            var draw = power
-                .Motors.Where(m => m.Controller == controller.Id && m.Draw is not null)
-                .Sum(m => (double)m.Draw!.High);
-            if (controller.Rating is { Nominal: > 0 } rating && draw > 0)
+            var draw = power.Motors.Where(m => m.Controller == controller.Id).Sum(Draw);
+            if (controller.Says(PowerFields.Controller.Rating).Likely is { Nominal: > 0 } rating && draw > 0)
             {
                 var left = ((double)rating.Nominal - draw) / (double)rating.Nominal;
                 if (Numbers.Round(left) < Headroom)
@@ -35,7 +37,10 @@ internal static class PowerFlags
 
             foreach (var (pack, k) in power.Packs.Select((p, k) => (p, k)))
             {
-                if (controller.Cells is { } cells && (pack.Cells < cells.Low || pack.Cells > cells.High))
+                if (
+                    controller.Says(PowerFields.Controller.Cells).Likely is { } cells
+                    && (pack.Cells < cells.Low || pack.Cells > cells.High)
+                )
                 {
                     yield return Flag.Of(
                         "cells",
@@ -47,22 +52,27 @@ internal static class PowerFlags
             }
         }
 
-        var total = power.Motors.Sum(m => (double)(m.Draw?.High ?? 0));
+        var total = power.Motors.Sum(Draw);
         foreach (var (pack, k) in power.Packs.Select((p, k) => (p, k)))
         {
-            var hours = (double)(pack.Capacity?.Low ?? 0) / 1000 * pack.Count;
+            var capacity = pack.Says(PowerFields.Pack.Capacity).Likely;
+            var hours = (double)(capacity?.Low ?? 0) / 1000 * pack.Count;
             if (hours > 0 && total / hours > MostC)
             {
                 yield return Flag.Of(
                     "c-rating",
                     $"$.power.packs[{k}].capacity",
-                    pack.Capacity!.Text,
+                    capacity!.Text,
                     $"{Numbers.Say(total)} A from {Numbers.Say(hours)} Ah is {Numbers.Say(total / hours)} C; few "
                         + $"packs give that. A digit may be missing."
                 );
             }
 
-            if (pack.Length is { } length && sheet.Geometry.Bay is { } bay && length > bay.To - bay.From)
+            if (
+                pack.Says(PowerFields.Pack.Length).Likely is { } length
+                && sheet.Geometry.Bay is { } bay
+                && length > bay.To - bay.From
+            )
             {
                 yield return Flag.Of(
                     "pack-bay",

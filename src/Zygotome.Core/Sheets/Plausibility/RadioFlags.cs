@@ -7,9 +7,13 @@ internal static class RadioFlags
 
     public static IEnumerable<Flag> Of(SpecSheet sheet)
     {
-        var declared = sheet.Radio.Failsafe;
+        if (sheet.Radio.Failsafe.Likely is not { } declared)
+        {
+            yield break;
+        }
+
         bool Says(string word) => declared.Contains(word, StringComparison.OrdinalIgnoreCase);
-        if (sheet.Radio.StatesFailsafe && sheet.Power.Motors.Length > 0 && (Says("full") || !Stops.Any(Says)))
+        if (sheet.Power.Motors.Length > 0 && (Says("full") || !Stops.Any(Says)))
         {
             yield return Flag.Of(
                 "failsafe",

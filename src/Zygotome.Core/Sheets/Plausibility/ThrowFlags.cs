@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Plausibility;
 
@@ -46,7 +47,7 @@ internal static class ThrowFlags
 
         foreach (var (rate, i) in sheet.Rates.Select((r, i) => (r, i)))
         {
-            if (rate.Expo is { } expo && Math.Abs(expo.Nominal) > 60)
+            if (rate.Says(ThrowFields.RateRow.Expo).Undisputed is { } expo && Math.Abs(expo.Nominal) > 60)
             {
                 yield return Flag.Of(
                     "expo",
@@ -58,30 +59,9 @@ internal static class ThrowFlags
         }
     }
 
-    private static IEnumerable<Flag> One(SpecSheet sheet, ThrowRow row, string path, Way way, Stated<Quantity> value)
+    private static IEnumerable<Flag> One(SpecSheet sheet, ThrowRow row, string path, Way way, Printed<Quantity> value)
     {
-        foreach (var statement in value.Statements)
-        {
-            if (
-                QuantityParser.Parse(statement.Text).OrDefault() is { Form: QuantityForm.Descending } pair
-                && value.Taken is null
-            )
-            {
-                string One(decimal v) => QuantityPrinter.Print(Quantity.Single(v, pair.Unit, pair.Way));
-                var band = QuantityPrinter.Print(Quantity.Pair(pair.Second, pair.First, pair.Unit, pair.Way));
-                yield return Flag.Of(
-                    "descending",
-                    path,
-                    pair.Text,
-                    $"\"{pair.Text}\" falls: it may be a band printed the other way round, or high and low rate."
-                ) with
-                {
-                    Pair = new PairMeant(band, One(pair.First), One(pair.Second)),
-                };
-            }
-        }
-
-        if (value.Taken is not { } q || sheet.Named(row.Surfaces).FirstOrDefault() is not { Chord: > 0 } surface)
+        if (value.Undisputed is not { } q || sheet.Named(row.Surfaces).FirstOrDefault() is not { Chord: > 0 } surface)
         {
             yield break;
         }
@@ -150,7 +130,7 @@ internal static class ThrowFlags
         if (
             way == Way.Down
             && surface.Kind == "aileron"
-            && row.Ways.FirstOrDefault(w => w.Way == Way.Up).Value?.Taken is { } up
+            && row.Ways.FirstOrDefault(w => w.Way == Way.Up).Value?.Undisputed is { } up
             && up.Dimension == q.Dimension
             && q.Nominal > up.Nominal
         )
@@ -205,8 +185,8 @@ internal static class ThrowFlags
                 foreach (var (way, value) in low.Ways)
                 {
                     if (
-                        value.Taken is { } a
-                        && high?.Ways.FirstOrDefault(w => w.Way == way).Value?.Taken is { } b
+                        value.Undisputed is { } a
+                        && high?.Ways.FirstOrDefault(w => w.Way == way).Value?.Undisputed is { } b
                         && a.Dimension == b.Dimension
                         && Math.Abs(a.Nominal) >= Math.Abs(b.Nominal)
                     )

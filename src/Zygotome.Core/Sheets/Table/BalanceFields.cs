@@ -5,13 +5,15 @@ namespace Zygotome.Core.Sheets.Table;
 /// <summary>Weight and balance.</summary>
 public static class BalanceFields
 {
-    public static readonly StatedField AllUpWeight = new("balance.allUpWeight", "all-up weight", Unit.Gram)
+    public static readonly QuantityField AllUpWeight = new("balance.allUpWeight", "all-up weight", Unit.Gram)
     {
+        HasOwnLine = true,
         Means = "A maximum, or a range.",
     };
 
-    public static readonly StatedField Lateral = new("balance.lateral", "off the middle", Unit.Millimetre)
+    public static readonly QuantityField Lateral = new("balance.lateral", "off the middle", Unit.Millimetre)
     {
+        HasOwnLine = true,
         Means = "A limit to either side.",
     };
 
@@ -27,6 +29,7 @@ public static class BalanceFields
         new(1, 50_000)
     )
     {
+        Required = true,
         Means = "The aircraft as supplied, without flight pack and receiver.",
     };
 
@@ -35,7 +38,10 @@ public static class BalanceFields
         "its centre",
         Unit.Millimetre,
         new(-5000, 5000)
-    );
+    )
+    {
+        Required = true,
+    };
 
     public static readonly FlagField EmptyWithPropeller = new("balance.empty.withPropeller", "propellers in that mass");
 
@@ -44,15 +50,18 @@ public static class BalanceFields
     /// <summary>A way it is flown, with the range of its centre of gravity.</summary>
     public static class Configuration
     {
-        public static readonly TextField Name = new("name", "name") { Required = true };
-        public static readonly StatedField Range = new("range", "range, aft of the datum", Unit.Millimetre);
+        public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
+        public static readonly QuantityField Range = new("range", "range, aft of the datum", Unit.Millimetre)
+        {
+            HasOwnLine = true,
+        };
 
-        public static readonly TextField Marks = new("marks", "or by marks")
+        public static readonly WordsField Marks = new("marks", "or by marks")
         {
             Means = "Moulded marks or hole pairs that the manual balances on.",
         };
 
-        public static readonly UnsaidMeasureField PackFront = new(
+        public static readonly MeasureField PackFront = new(
             "packFront",
             "its own place of the pack's front",
             Unit.Millimetre,
@@ -62,17 +71,19 @@ public static class BalanceFields
             Means = "Left out where it is the same in all.",
         };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<BalanceConfiguration> List = new(
             "balance.configurations",
             "configuration",
             """{"name":"as flown","range":{"notStated":true}}""",
+            v => new BalanceConfiguration(v),
             [Name, Range, Marks, PackFront]
         );
     }
 
-    internal static readonly SheetPage BalancePage = new(
+    public static readonly SheetPage<BalanceSpec> BalancePage = new(
         "balance",
         "Balance and weight",
+        v => new BalanceSpec(v),
         [AllUpWeight, Lateral, EmptyMass, EmptyAt, EmptyWithPropeller, Page],
         [Configuration.List]
     );

@@ -11,13 +11,20 @@ public static class CautionFields
         public static readonly TextField Kind = new("kind", "what") { Unused = true };
         public static readonly TextField Limit = new("limit", "limit") { Unused = true };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<TruenessRow> List = new(
             "trueness",
             "trueness limit",
             """{"kind":"tip to tail","limit":"± 4 mm"}""",
+            v => new TruenessRow(v),
             [Kind, Limit]
         );
     }
 
-    internal static readonly SheetPage Page = new("cautions", "Cautions", [Cautions], [Trueness.List]);
+    public static readonly SheetPage<PlainPage> Page = new(
+        "cautions",
+        "Cautions",
+        v => new PlainPage(v),
+        [Cautions],
+        [Trueness.List]
+    );
 }

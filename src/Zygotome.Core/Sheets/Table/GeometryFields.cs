@@ -24,23 +24,24 @@ public static class GeometryFields
     /// <summary>A wing, tail, foreplane or V-tail: half of it.</summary>
     public static class Lifting
     {
-        public static readonly TextField Id = new("id", "id") { Required = true };
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
         public static readonly ChoiceField Role = new("role", "is a", "wing", "wing", "tail", "foreplane", "v-tail");
         public static readonly MeasureField RootLeadingEdge = Station("rootLeadingEdge", "leading edge at the root");
         public static readonly MeasureField Height = Station("height", "height", 0);
         public static readonly MeasureField RootGap = Station("rootGap", "gap at the root", 0);
 
-        internal static readonly SheetList List = new(
-            "geometry.lifting",
-            "lifting surface",
-            """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":"""
+        public static readonly SheetList<LiftingSurface> List = new(
+            name: "geometry.lifting",
+            one: "lifting surface",
+            fresh: """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":"""
                 + """[{"root":"200 mm","tip":"180 mm","span":"500 mm","sweep":"0 mm"}]}""",
-            [Id, Role, RootLeadingEdge, Height, RootGap]
+            make: v => new LiftingSurface(v),
+            fields: [Id, Role, RootLeadingEdge, Height, RootGap],
+            inner: Panel.List
         )
         {
             Means = "Wings, tails and foreplanes, half of each.",
             Required = true,
-            Inner = Panel.List,
         };
     }
 
@@ -53,10 +54,11 @@ public static class GeometryFields
         public static readonly MeasureField Sweep = Station("sweep", "sweep of the leading edge", 0);
         public static readonly MeasureField Dihedral = new("dihedral", "dihedral", Unit.Degree, new(-60, 60), 0);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<Sheets.Panel> List = new(
             "panels",
             "panel",
             """{"root":"200 mm","tip":"180 mm","span":"300 mm","sweep":"0 mm"}""",
+            v => new Sheets.Panel(v),
             [Root, Tip, Span, Sweep, Dihedral]
         )
         {
@@ -75,10 +77,11 @@ public static class GeometryFields
         public static readonly MeasureField Height = Extent("height", "height", 1);
         public static readonly MeasureField Sweep = Station("sweep", "sweep", 0);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<Sheets.Fin> List = new(
             "geometry.fins",
             "fin",
             """{"at":["600 mm","0 mm"],"root":"150 mm","tip":"90 mm","height":"180 mm","sweep":"50 mm"}""",
+            v => new Sheets.Fin(v),
             [X, Y, Root, Tip, Height, Sweep]
         );
     }
@@ -92,10 +95,11 @@ public static class GeometryFields
         public static readonly MeasureField Width = Extent("width", "width", 1);
         public static readonly MeasureField At = Station("at", "off the middle, right +", 0);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<Sheets.Body> List = new(
             "geometry.bodies",
             "body",
             """{"name":"fuselage","from":"-200 mm","to":"800 mm","width":"100 mm","at":"0 mm"}""",
+            v => new Sheets.Body(v),
             [Name, From, To, Width, At]
         );
     }
@@ -107,10 +111,11 @@ public static class GeometryFields
         public static readonly MeasureField X = Station("at[0]", "aft of the datum");
         public static readonly MeasureField Y = Station("at[1]", "off the middle, right +", 0);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<Sheets.Wheel> List = new(
             "geometry.wheels",
             "wheel",
             """{"name":"tail wheel","at":["700 mm","0 mm"]}""",
+            v => new Sheets.Wheel(v),
             [Name, X, Y]
         );
     }
@@ -118,32 +123,35 @@ public static class GeometryFields
     /// <summary>A place for ballast, and the piece that goes there.</summary>
     public static class BallastStation
     {
-        public static readonly TextField Name = new("name", "name") { Required = true };
+        public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
         public static readonly MeasureField At = Station("at", "aft of the datum");
         public static readonly MeasureField Piece = new("piece", "one piece", Unit.Gram, new(0.1, 1000), 5);
 
         public static readonly MeasureField Limit = new("limit", "at most", Unit.Gram, new(0, 5000), 100);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<Sheets.BallastStation> List = new(
             "geometry.ballastStations",
             "ballast station",
             """{"name":"nose","at":"-200 mm","piece":"5 g","limit":"60 g"}""",
+            v => new Sheets.BallastStation(v),
             [Name, At, Piece, Limit]
         );
     }
 
-    internal static readonly SheetPage Page = new(
-        "geometry",
-        "Three-view",
-        [Datum, Nose, BayFrom, BayTo, BayWidth, BayHeight],
-        [Lifting.List, Fin.List, Body.List, Wheel.List, BallastStation.List]
+    public static readonly SheetPage<Geometry> Page = new(
+        key: "geometry",
+        title: "Three-view",
+        make: v => new Geometry(v),
+        fields: [Datum, Nose, BayFrom, BayTo, BayWidth, BayHeight],
+        lists: [Lifting.List, Fin.List, Body.List, Wheel.List, BallastStation.List],
+        section: "geometry"
     );
 
     private const double Far = 10_000;
 
     private static MeasureField Station(string name, string label, double? or = null) =>
-        new(name, label, Unit.Millimetre, new(-Far, Far), or);
+        new(name, label, Unit.Millimetre, new(-Far, Far), or) { Required = or is null };
 
     private static MeasureField Extent(string name, string label, double least, double? or = null) =>
-        new(name, label, Unit.Millimetre, new(least, Far), or);
+        new(name, label, Unit.Millimetre, new(least, Far), or) { Required = or is null };
 }

@@ -16,25 +16,9 @@ public readonly record struct Limits(double Least, double Most);
 
 /// <summary>One number with its unit, in the canonical unit of its dimension (mm, g, degrees, minutes).</summary>
 /// <param name="Within">What any model aircraft keeps to, in that unit.</param>
-/// <param name="Or">What holds where nothing is said; null where something must be.</param>
+/// <param name="Or">What is drawn or reckoned with where nothing is said; null where it is none.</param>
 public sealed record MeasureField(string Name, string Label, Unit Unit, Limits Within, double? Or = null)
-    : SheetField<double>(Name, Label),
-        IMeasured
-{
-    public override bool Required => Or is null;
-
-    public override FieldKind Kind => FieldKind.Quantity;
-
-    public override string Takes => SchemaPieces.Named(Unit);
-
-    internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
-
-    internal override double Read(SheetNode owner) => At(owner).Measure(Unit.Dimension, Within, Or);
-}
-
-/// <summary>The same where nothing may be said: null.</summary>
-public sealed record UnsaidMeasureField(string Name, string Label, Unit Unit, Limits Within)
-    : SheetField<double?>(Name, Label),
+    : PrintedField<double>(Name, Label),
         IMeasured
 {
     public override FieldKind Kind => FieldKind.Quantity;
@@ -43,41 +27,53 @@ public sealed record UnsaidMeasureField(string Name, string Label, Unit Unit, Li
 
     internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
 
-    internal override double? Read(SheetNode owner) =>
-        At(owner) is { Exists: true } node ? node.Measure(Unit.Dimension, Within) : null;
+    internal override bool TryRead(SheetNode node, out double value)
+    {
+        var measured = node.Measure(Unit.Dimension, Within);
+        value = measured ?? 0;
+        return measured is not null;
+    }
 }
 
-/// <summary>A quantity as it is printed: one number, a band, a limit.</summary>
-public sealed record QuantityField(string Name, string Label, Unit Unit) : SheetField<Quantity?>(Name, Label), IMeasured
-{
-    public override FieldKind Kind => FieldKind.Quantity;
-
-    public override string Takes => SchemaPieces.Named(Unit);
-
-    internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
-
-    internal override Quantity? Read(SheetNode owner) => At(owner).Quantity(Unit.Dimension, IsMissed(owner));
-}
-
-/// <summary>A quantity that the manual may state more than once, with the decision taken.</summary>
-public sealed record StatedField(string Name, string Label, Unit Unit)
-    : SheetField<Stated<Quantity>?>(Name, Label),
+/// <summary>
+/// A quantity as it is printed: one number, a band, a limit. A descending pair may be a band or two rates, and counts
+/// only when somebody has said which.
+/// </summary>
+public sealed record QuantityField(string Name, string Label, Unit Unit)
+    : PrintedField<Quantity>(Name, Label),
         IMeasured
 {
     /// <summary>A throw: a length, an angle or a share of travel.</summary>
     public bool IsThrow { get; init; }
 
-    public override FieldKind Kind => FieldKind.Stated;
+    public override FieldKind Kind => FieldKind.Quantity;
 
     public override string Takes => IsThrow ? "a length, an angle or a percentage" : SchemaPieces.Named(Unit);
 
     internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
 
-    internal override Stated<Quantity>? Read(SheetNode owner) => At(owner).Stated(IsThrow ? null : Unit.Dimension);
+    internal override bool TryRead(SheetNode node, out Quantity value)
+    {
+        value = (IsThrow ? node.Throw() : node.Quantity(Unit.Dimension))!;
+        return value is not null;
+    }
+
+    private protected override Printed<Quantity> Single(SheetNode node, Quantity value)
+    {
+        if (Decides(value))
+        {
+            return new Printed<Quantity>.Stated(value);
+        }
+
+        node.Marks.Undecided[node.Path] = value.Text;
+        return new Printed<Quantity>.Contradicted([new Statement(value.Text, "")], [value], null);
+    }
+
+    private protected override bool Decides(Quantity value) => value.Form != QuantityForm.Descending;
 }
 
 /// <summary>A whole number.</summary>
-public sealed record WholeField(string Name, string Label, int Or, int Least, int Most) : SheetField<int>(Name, Label)
+public sealed record WholeField(string Name, string Label, int Or, int Least, int Most) : PlainField<int>(Name, Label)
 {
     public override FieldKind Kind => FieldKind.Whole;
 
@@ -91,12 +87,14 @@ public sealed record WholeField(string Name, string Label, int Or, int Least, in
             ["maximum"] = Most,
         };
 
+    private protected override int Nothing => Or;
+
     internal override int Read(SheetNode owner) => At(owner).Whole(Or, Least, Most, IsMissed(owner));
 }
 
 /// <summary>A plain number.</summary>
 public sealed record NumberField(string Name, string Label, double Or, double Least, double Most)
-    : SheetField<double>(Name, Label)
+    : PlainField<double>(Name, Label)
 {
     public override FieldKind Kind => FieldKind.Number;
 
@@ -110,12 +108,14 @@ public sealed record NumberField(string Name, string Label, double Or, double Le
             ["maximum"] = Most,
         };
 
+    private protected override double Nothing => Or;
+
     internal override double Read(SheetNode owner) => At(owner).Number(Or, Least, Most);
 }
 
 /// <summary>How many of each, by id.</summary>
 public sealed record CountsField(string Name, string Label, int Most)
-    : SheetField<ImmutableSortedDictionary<string, int>>(Name, Label)
+    : PlainField<ImmutableSortedDictionary<string, int>>(Name, Label)
 {
     public override FieldKind Kind => FieldKind.Counts;
 
@@ -127,6 +127,8 @@ public sealed record CountsField(string Name, string Label, int Most)
             ["type"] = "object",
             ["additionalProperties"] = new JsonObject { ["type"] = "integer", ["minimum"] = 1 },
         };
+
+    private protected override ImmutableSortedDictionary<string, int> Nothing => Ordered.ById<int>();
 
     internal override ImmutableSortedDictionary<string, int> Read(SheetNode owner) =>
         At(owner)

@@ -5,8 +5,8 @@ namespace Zygotome.Core.Sheets.Table;
 /// <summary>A line of the parts list.</summary>
 public static class PartFields
 {
-    public static readonly TextField Id = new("id", "id") { Required = true };
-    public static readonly TextField Name = new("name", "name") { Required = true };
+    public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
+    public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
     public static readonly TextField Bag = new("bag", "bag", "A");
     public static readonly WholeField Quantity = new("quantity", "how many", 1, 1, 10_000) { Required = true };
 
@@ -16,12 +16,12 @@ public static class PartFields
     public static readonly MeasureField Diameter = Extent("fastener.diameter", "thread", 0.1, 100);
     public static readonly MeasureField Length = Extent("fastener.length", "length", 0.5, 1000);
 
-    public static readonly UnsaidMeasureField Stack = IfSaid("fastener.stack", "clamps", 0, 500) with
+    public static readonly MeasureField Stack = IfSaid("fastener.stack", "clamps", 0, 500) with
     {
         Means = "What it clamps; a substitute is judged by it.",
     };
 
-    public static readonly UnsaidMeasureField Depth = IfSaid("fastener.depth", "hole depth", 0, 500) with
+    public static readonly MeasureField Depth = IfSaid("fastener.depth", "hole depth", 0, 500) with
     {
         Means = "Of the hole it goes into.",
     };
@@ -36,30 +36,31 @@ public static class PartFields
         "metal"
     );
 
-    public static readonly UnsaidMeasureField Bore = IfSaid("bore", "bore", 0.1, 200) with
+    public static readonly MeasureField Bore = IfSaid("bore", "bore", 0.1, 200) with
     {
         Means = "Of a collar, bearing or wheel.",
     };
 
     public static readonly TextField On = new("on", "goes on") { Means = "The part it must go on." };
 
-    public static readonly UnsaidMeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000));
+    public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000));
 
-    internal static readonly SheetList List = new(
+    public static readonly SheetList<PartSpec> List = new(
         "parts",
         "part",
         """{"id":"part","name":"Part","bag":"A","quantity":1}""",
+        v => new PartSpec(v),
         [Id, Name, Bag, Quantity, Diameter, Length, Stack, Depth, Into, Bore, On, Mass]
     )
     {
         Most = SpecSheet.MostParts,
     };
 
-    internal static readonly SheetPage Page = new("parts", "Parts by bag", [], [List]);
+    public static readonly SheetPage<PlainPage> Page = new("parts", "Parts by bag", v => new PlainPage(v), [], [List]);
 
     private static MeasureField Extent(string name, string label, double least, double most) =>
-        new(name, label, Unit.Millimetre, new(least, most));
+        new(name, label, Unit.Millimetre, new(least, most)) { Required = true };
 
-    private static UnsaidMeasureField IfSaid(string name, string label, double least, double most) =>
+    private static MeasureField IfSaid(string name, string label, double least, double most) =>
         new(name, label, Unit.Millimetre, new(least, most));
 }

@@ -41,25 +41,26 @@ public static class PowerFields
     /// <summary>A motor with its propeller or fan.</summary>
     public static class Motor
     {
-        public static readonly TextField Id = new("id", "id") { Required = true };
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
         public static readonly ChoiceField Kind = new("kind", "kind", "propeller", "propeller", "fan", "folding");
-        public static readonly TextField Propeller = new("propeller", "propeller");
+        public static readonly WordsField Propeller = new("propeller", "propeller");
 
-        public static readonly UnsaidMeasureField Mass = new("mass", "propeller and spinner", Unit.Gram, new(0, 5000));
+        public static readonly MeasureField Mass = new("mass", "propeller and spinner", Unit.Gram, new(0, 5000));
 
         public static readonly MeasureField At = Station("at", "aft of the datum");
         public static readonly MeasureField Y = Station("y", "off the middle, right +", 0);
-        public static readonly TextField Turns = new("turns", "turns");
+        public static readonly WordsField Turns = new("turns", "turns");
         public static readonly QuantityField Draw = new("draw", "draw", Unit.Ampere);
         public static readonly TextField Controller = new("controller", "controller");
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<MotorSpec> List = new(
             "power.motors",
             "motor",
             """
             {"id":"main","kind":"propeller","propeller":"10x5","at":"-200 mm","draw":"30 A",
             "controller":"main"}
             """,
+            v => new MotorSpec(v),
             [Id, Kind, Propeller, Mass, At, Y, Turns, Draw, Controller]
         );
     }
@@ -67,16 +68,17 @@ public static class PowerFields
     /// <summary>A motor's controller.</summary>
     public static class Controller
     {
-        public static readonly TextField Id = new("id", "id") { Required = true };
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
 
         public static readonly QuantityField Rating = new("rating", "rating", Unit.Ampere) { Means = "Continuous." };
 
         public static readonly QuantityField Cells = new("cells", "cells", Unit.One);
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<ControllerSpec> List = new(
             "power.controllers",
             "controller",
             """{"id":"main","rating":"40 A","cells":"3 to 4"}""",
+            v => new ControllerSpec(v),
             [Id, Rating, Cells]
         );
     }
@@ -86,7 +88,7 @@ public static class PowerFields
     {
         public static readonly WholeField Cells = new("cells", "cells", 1, 1, 14) { Required = true };
         public static readonly QuantityField Capacity = new("capacity", "capacity", Unit.MilliampereHour);
-        public static readonly TextField Connector = new("connector", "connector");
+        public static readonly WordsField Connector = new("connector", "connector");
         public static readonly WholeField Count = new("count", "packs together", 1, 1, 8);
 
         public static readonly ChoiceField Joined = new("joined", "joined", "", "series", "parallel") { Unused = true };
@@ -96,24 +98,26 @@ public static class PowerFields
             Means = "Packs flown together by name, in the order they are connected.",
         };
 
-        public static readonly UnsaidMeasureField Length = new("length", "length", Unit.Millimetre, new(5, 500));
-        public static readonly UnsaidMeasureField Mass = new("mass", "mass", Unit.Gram, new(1, 10_000));
+        public static readonly MeasureField Length = new("length", "length", Unit.Millimetre, new(5, 500));
+        public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(1, 10_000));
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<PackSpec> List = new(
             "power.packs",
             "pack",
             """{"cells":4,"capacity":"2200 mAh to 2600 mAh"}""",
+            v => new PackSpec(v),
             [Cells, Capacity, Connector, Count, Joined, Order, Length, Mass]
         );
     }
 
-    internal static readonly SheetPage Page = new(
+    public static readonly SheetPage<PowerSpec> Page = new(
         "power",
         "Power",
+        v => new PowerSpec(v),
         [Order, Duty, RegulatorKind, RegulatorVolts, RegulatorContinuous, RegulatorPeak],
         [Motor.List, Controller.List, Pack.List]
     );
 
     private static MeasureField Station(string name, string label, double? or = null) =>
-        new(name, label, Unit.Millimetre, new(-5000, 5000), or);
+        new(name, label, Unit.Millimetre, new(-5000, 5000), or) { Required = or is null };
 }

@@ -9,8 +9,9 @@ public static class RadioFields
     public static readonly TextsField Bind = new("radio.bind", "binds by");
     public static readonly TextsField Modes = new("radio.modes", "bind modes");
 
-    public static readonly TextField Failsafe = new("radio.failsafe", "failsafe", RadioSpec.Unstated)
+    public static readonly WordsField Failsafe = new("radio.failsafe", "failsafe")
     {
+        HasOwnLine = true,
         Means = "What happens when the signal is lost. Left out it is a gap, and a line that nobody concedes.",
     };
 
@@ -27,7 +28,7 @@ public static class RadioFields
     /// <summary>A servo and what it drives.</summary>
     public static class Servo
     {
-        public static readonly TextField Id = new("id", "id") { Required = true };
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
 
         public static readonly TextsField Drives = new("drives", "drives") { Means = "Surfaces or radio channels." };
 
@@ -38,15 +39,16 @@ public static class RadioFields
             Unused = true,
         };
 
-        public static readonly UnsaidMeasureField Lead = new("lead", "its own lead", Unit.Millimetre, new(10, 5000))
+        public static readonly MeasureField Lead = new("lead", "its own lead", Unit.Millimetre, new(10, 5000))
         {
             Means = "Against how far it has to go: the difference is on the to-buy list.",
         };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<ServoSpec> List = new(
             "servos",
             "servo",
             """{"id":"servo","drives":["rudder"],"working":"0.2 A","stall":"0.9 A"}""",
+            v => new ServoSpec(v),
             [Id, Drives, Working, Stall, Torque, Lead]
         );
     }
@@ -54,24 +56,26 @@ public static class RadioFields
     /// <summary>A lead from what it serves to the receiver or a board.</summary>
     public static class Lead
     {
-        public static readonly TextField Id = new("id", "id") { Required = true };
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
         public static readonly TextField Label = new("label", "label");
         public static readonly TextField From = new("from", "from");
-        public static readonly UnsaidMeasureField Reach = new("reach", "has to go", Unit.Millimetre, new(1, 10_000));
+        public static readonly MeasureField Reach = new("reach", "has to go", Unit.Millimetre, new(1, 10_000));
 
         public static readonly FlagField Separable = new("separable", "parts with the wing") { Unused = true };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<LeadSpec> List = new(
             "wiring.leads",
             "lead",
             """{"id":"lead","label":"","from":"servo","separable":false}""",
+            v => new LeadSpec(v),
             [Id, Label, From, Reach, Separable]
         );
     }
 
-    internal static readonly SheetPage Page = new(
+    public static readonly SheetPage<RadioSpec> Page = new(
         "radio",
         "Radio and wiring",
+        v => new RadioSpec(v),
         [Functions, Bind, Modes, Failsafe, Stabiliser, RangeCheck],
         [Servo.List, Lead.List]
     );

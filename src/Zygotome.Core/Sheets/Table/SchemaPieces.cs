@@ -11,6 +11,9 @@ internal static class SchemaPieces
 
     public static JsonObject Ref(string name) => new() { ["$ref"] = $"#/$defs/{name}" };
 
+    public static JsonObject Enum(ImmutableArray<string> words) =>
+        new() { ["enum"] = new JsonArray([.. words.Select(c => (JsonNode)JsonValue.Create(c))]) };
+
     /// <summary>"left, right or centre".</summary>
     public static string OneOf(ImmutableArray<string> words) =>
         words.Length == 1 ? words[0] : $"{string.Join(", ", words[..^1])} or {words[^1]}";

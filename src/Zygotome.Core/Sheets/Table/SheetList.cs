@@ -6,13 +6,13 @@ namespace Zygotome.Core.Sheets.Table;
 /// <param name="Name">Where it stands, from the top of the file; of an inner list, within its row.</param>
 /// <param name="One">One of its rows, as the form names it: "add a panel".</param>
 /// <param name="Fresh">The JSON of a new row.</param>
-public sealed record SheetList(string Name, string One, string Fresh, ImmutableArray<SheetField> Fields)
+public abstract record SheetList(string Name, string One, string Fresh, ImmutableArray<SheetField> Fields) : SheetSlot
 {
     /// <summary>What its order says, where it says something.</summary>
     public string Means { get; init; } = "";
 
     /// <summary>Within each of its rows.</summary>
-    public SheetList? Inner { get; init; }
+    public SheetList? Inner { get; private protected init; }
 
     /// <summary>A sheet without it cannot be drawn.</summary>
     public bool Required { get; init; }
@@ -21,15 +21,54 @@ public sealed record SheetList(string Name, string One, string Fresh, ImmutableA
 
     /// <summary>A row says at least one of these; empty where it need not.</summary>
     public ImmutableArray<SheetField> OneOf { get; init; } = [];
-
-    internal ImmutableArray<T> Read<T>(SheetNode owner, Func<SheetNode, T> row) =>
-        owner.At(Name).Each(row, Required, Most);
 }
 
-/// <summary>A page of the paper manual.</summary>
-public sealed record SheetPage(
-    string Key,
-    string Title,
-    ImmutableArray<SheetField> Fields,
-    ImmutableArray<SheetList> Lists
-);
+/// <summary>A list with what its rows are to rules.</summary>
+public sealed record SheetList<TRow> : SheetList
+    where TRow : SheetObject
+{
+    private readonly SheetRows _rows;
+
+    /// <param name="make">The object of a row.</param>
+    /// <param name="inner">Within each of its rows.</param>
+    /// <param name="made">Fields that a job says of rows it makes, and no file.</param>
+    internal SheetList(
+        string name,
+        string one,
+        string fresh,
+        Func<RowValues, TRow> make,
+        ImmutableArray<SheetField> fields,
+        SheetList? inner = null,
+        ImmutableArray<SheetField> made = default
+    )
+        : base(name, one, fresh, fields)
+    {
+        Inner = inner;
+        _rows = new SheetRows(
+            [.. fields, .. inner is null ? [] : (SheetSlot[])[inner], .. made.IsDefault ? [] : made],
+            make
+        );
+    }
+
+    /// <summary>A row that no file has, with what is said in it.</summary>
+    public TRow Of(params ReadOnlySpan<SaidHere> said) => (TRow)_rows.Of(said);
+
+    /// <summary>That these are its rows, for a page or row made in code.</summary>
+    public SaidHere Is(IEnumerable<TRow> rows) => new(this, rows.ToImmutableArray());
+
+    internal override object Kept(SheetNode owner) => Read(owner);
+
+    internal override object Unsaid => ImmutableArray<TRow>.Empty;
+
+    internal ImmutableArray<TRow> Read(SheetNode owner) => owner.At(Name).Each(Row, Required, Most);
+
+    private TRow Row(SheetNode node)
+    {
+        if (OneOf.Length > 0 && !OneOf.Any(f => f.At(node).IsSaid))
+        {
+            node.Wrong($"A {One} needs at least one of {string.Join(", ", OneOf.Select(f => f.Label))}.");
+        }
+
+        return (TRow)_rows.Read(node);
+    }
+}

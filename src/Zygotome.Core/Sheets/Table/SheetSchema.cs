@@ -68,7 +68,9 @@ public static class SheetSchema
             At(
                 at,
                 name,
-                schema.ContainsKey("$ref") || field is FlagField ? schema : OrNotTheMakers(schema),
+                field.IsName || schema.ContainsKey("$ref") || field is FlagField
+                    ? schema
+                    : Or(schema, "contradicted", "notTheMakers"),
                 field.Required
             );
             return;
@@ -114,7 +116,7 @@ public static class SheetSchema
             ["maxItems"] = list.Most,
             ["items"] = row,
         };
-        At(at, name, OrNotTheMakers(rows), list.Required);
+        At(at, name, Or(rows, "notTheMakers"), list.Required);
     }
 
     private static void At(JsonObject owner, string name, JsonObject schema, bool required)
@@ -145,9 +147,15 @@ public static class SheetSchema
 
     private static JsonObject Object() => new() { ["type"] = "object", ["properties"] = new JsonObject() };
 
-    private static JsonObject OrNotTheMakers(JsonObject schema)
+    private static JsonObject Or(JsonObject schema, params ReadOnlySpan<string> others)
     {
-        var said = new JsonObject { ["anyOf"] = new JsonArray(schema, SchemaPieces.Ref("notTheMakers")) };
+        var any = new JsonArray(schema);
+        foreach (var other in others)
+        {
+            any.Add(SchemaPieces.Ref(other));
+        }
+
+        var said = new JsonObject { ["anyOf"] = any };
         if (schema["description"] is { } means)
         {
             schema.Remove("description");
@@ -161,14 +169,17 @@ public static class SheetSchema
         new()
         {
             ["notTheMakers"] = NotTheMakers(),
-            ["text"] = new JsonObject { ["anyOf"] = new JsonArray(SchemaPieces.Text(), NotTheMakers()) },
+            ["contradicted"] = Contradicted(),
+            ["text"] = new JsonObject
+            {
+                ["anyOf"] = new JsonArray(SchemaPieces.Text(), Contradicted(), NotTheMakers()),
+            },
             ["quantity"] = new JsonObject
             {
                 ["description"] =
                     "A number with its unit as the manual prints it: \"12 mm\", \"1 5/8 in\", \"14 mm to 18 mm\", "
-                    + "\"12 mm ± 1 mm\", \"3 mm down\". Where the manual contradicts itself, its statements with the "
-                    + "decision taken.",
-                ["anyOf"] = new JsonArray(Printed(), Statements(), NotTheMakers()),
+                    + "\"12 mm ± 1 mm\", \"3 mm down\".",
+                ["anyOf"] = new JsonArray(Printed(), Contradicted(), NotTheMakers()),
             },
         };
 
@@ -176,7 +187,8 @@ public static class SheetSchema
         new()
         {
             ["description"] =
-                "In proportion or by custom, the maker does not state it: assumed. Looked for in vain: notStated.",
+                "In proportion or by custom, the maker does not state it: assumed. Looked for in vain: notStated. "
+                + "Not on this aircraft: notHere.",
             ["type"] = "object",
             ["anyOf"] = new JsonArray(
                 new JsonObject { ["required"] = new JsonArray("assumed") },
@@ -184,13 +196,21 @@ public static class SheetSchema
                 {
                     ["required"] = new JsonArray("notStated"),
                     ["properties"] = new JsonObject { ["notStated"] = new JsonObject { ["type"] = "boolean" } },
+                },
+                new JsonObject
+                {
+                    ["required"] = new JsonArray("notHere"),
+                    ["properties"] = new JsonObject { ["notHere"] = new JsonObject { ["type"] = "boolean" } },
                 }
             ),
         };
 
-    private static JsonObject Statements() =>
+    private static JsonObject Contradicted() =>
         new()
         {
+            ["description"] =
+                "Where the manual contradicts itself: its statements, each what would stand here, with the decision "
+                + "taken.",
             ["type"] = "object",
             ["required"] = new JsonArray("statements"),
             ["properties"] = new JsonObject
@@ -203,11 +223,17 @@ public static class SheetSchema
                     {
                         ["type"] = "object",
                         ["required"] = new JsonArray("text"),
-                        ["properties"] = new JsonObject { ["text"] = Printed(), ["page"] = SchemaPieces.Text() },
+                        ["properties"] = new JsonObject
+                        {
+                            ["text"] = new JsonObject(),
+                            ["page"] = SchemaPieces.Text(),
+                            ["source"] = SchemaPieces.Text(),
+                        },
                     },
                 },
-                ["taken"] = Printed(),
+                ["taken"] = new JsonObject(),
                 ["reason"] = SchemaPieces.Text(),
+                ["by"] = SchemaPieces.Text(),
             },
         };
 

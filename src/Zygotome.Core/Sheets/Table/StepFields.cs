@@ -5,20 +5,20 @@ namespace Zygotome.Core.Sheets.Table;
 /// <summary>A step of the graph.</summary>
 public static class StepFields
 {
-    public static readonly TextField Id = new("id", "id") { Required = true };
+    public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
 
-    public static readonly ChoiceField Stage = new(
+    public static readonly MeaningField<Stage> Stage = new(
         "stage",
         "stage",
         Core.Stage.Build.Key(),
-        [.. StageNames.All.Select(s => s.Key())]
+        [.. StageNames.All.Select(s => (s.Key(), s))]
     );
 
     public static readonly TextField Title = new("title", "title") { Required = true };
     public static readonly TextsField After = new("after", "after") { Means = "Steps that come before it." };
     public static readonly MeasureField HandsOn = new("handsOn", "hands-on", Unit.Minute, new(0, 10_000), 10);
 
-    public static readonly UnsaidMeasureField Grams = new("grams", "adds", Unit.Gram, new(-5000, 5000))
+    public static readonly MeasureField Grams = new("grams", "adds", Unit.Gram, new(-5000, 5000))
     {
         Means =
             "What it adds to the aircraft. One that fits, bonds or uses something, and every step of wire, disturbs "
@@ -42,12 +42,11 @@ public static class StepFields
         Means = "What lines of the ledger begin with that must be shown before it is started.",
     };
 
-    public static readonly TextsField Disturbs = new("disturbs", "disturbs")
+    public static readonly AspectsField Disturbs = new("disturbs", "disturbs")
     {
         Means =
             "mass, balance, trueness, failsafe, bind, range; and with a surface or *, neutral, throw, direction, "
             + "freedom.",
-        Pattern = "^((mass|balance|failsafe|bind|range|trueness)|(neutral|throw|direction|freedom):.+)$",
     };
 
     public static readonly TextsField Readies = new("readies", "readies motors")
@@ -86,10 +85,15 @@ public static class StepFields
     public static readonly TextField Text = new("text", "how");
     public static readonly TextField Page = new("page", "page") { IsPage = true };
 
-    internal static readonly SheetList List = new(
-        "steps",
-        "step",
-        """{"id":"step","stage":"build","title":"Step","handsOn":"10 min"}""",
+    /// <summary>The finding that a step of a job repairs; no file says it.</summary>
+    public static readonly TextField Repairs = new("repairs", "repairs");
+
+    public static readonly SheetList<StepSpec> List = new(
+        name: "steps",
+        one: "step",
+        fresh: """{"id":"step","stage":"build","title":"Step","handsOn":"10 min"}""",
+        make: v => new StepSpec(v),
+        fields:
         [
             Id,
             Stage,
@@ -118,8 +122,9 @@ public static class StepFields
             Cautions,
             Text,
             Page,
-        ]
+        ],
+        made: [Repairs]
     );
 
-    internal static readonly SheetPage StepsPage = new("steps", "Steps", [], [List]);
+    public static readonly SheetPage<PlainPage> StepsPage = new("steps", "Steps", v => new PlainPage(v), [], [List]);
 }

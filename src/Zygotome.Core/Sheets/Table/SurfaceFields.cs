@@ -5,7 +5,7 @@ namespace Zygotome.Core.Sheets.Table;
 /// <summary>A control surface: what moves it, and where it is.</summary>
 public static class SurfaceFields
 {
-    public static readonly TextField Id = new("id", "id") { Required = true };
+    public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
 
     public static readonly TextField Kind = new("kind", "kind")
     {
@@ -37,18 +37,26 @@ public static class SurfaceFields
 
     public static readonly MeasureField Chord = new("chord", "chord from the hinge line", Unit.Millimetre, new(3, 600))
     {
+        Required = true,
         Means = "Hinge line to trailing edge at the measuring station.",
     };
 
-    internal static readonly SheetList List = new(
+    public static readonly SheetList<Surface> List = new(
         "surfaces",
         "surface",
         """
         {"id":"surface","function":"aileron","side":"left","on":"wing","from":"50 %","to":"95 %",
         "chord":"40 mm"}
         """,
+        v => new Surface(v),
         [Id, Kind, Name, Function, Functions, Side, On, From, To, Chord]
     );
 
-    internal static readonly SheetPage Page = new("surfaces", "Control surfaces", [], [List]);
+    public static readonly SheetPage<PlainPage> Page = new(
+        "surfaces",
+        "Control surfaces",
+        v => new PlainPage(v),
+        [],
+        [List]
+    );
 }

@@ -18,13 +18,13 @@ public static class ThrowFields
         Unit.Millimetre
     );
 
-    public static readonly ChoiceField DefaultMeasure = new(
+    public static readonly MeaningField<ThrowMeasure> DefaultMeasure = new(
         "defaults.throwMeasure",
         "measured with",
         ThrowWords.Upright,
-        ThrowWords.Upright,
-        ThrowWords.Straight,
-        ThrowWords.Angle
+        (ThrowWords.Upright, ThrowMeasure.UprightRuler),
+        (ThrowWords.Straight, ThrowMeasure.StraightRuler),
+        (ThrowWords.Angle, ThrowMeasure.Angle)
     );
 
     public static readonly TextField FirstFlightRate = new("defaults.rateOfFirstFlight", "first flight on rate", "low")
@@ -35,6 +35,7 @@ public static class ThrowFields
     public static readonly TextField Surfaces = new("surfaces", "surfaces")
     {
         Required = true,
+        IsName = true,
         Means = "A surface, or all of a kind. A row for one surface after a row for its kind says it twice.",
     };
 
@@ -45,25 +46,26 @@ public static class ThrowFields
 
     public static readonly TextField Rate = new("rate", "rate", "high");
     public static readonly TextField Position = new("position", "position");
-    public static readonly StatedField Up = Way("up");
-    public static readonly StatedField Down = Way("down");
-    public static readonly StatedField Right = Way("right");
-    public static readonly StatedField Left = Way("left");
-    public static readonly StatedField Out = Way("out");
+    public static readonly QuantityField Up = Way("up");
+    public static readonly QuantityField Down = Way("down");
+    public static readonly QuantityField Right = Way("right");
+    public static readonly QuantityField Left = Way("left");
+    public static readonly QuantityField Out = Way("out");
 
-    public static readonly ChoiceField Measure = new(
+    public static readonly MeaningField<ThrowMeasure?> Measure = new(
         "measure",
         "measured with",
         "",
-        ThrowWords.Upright,
-        ThrowWords.Straight,
-        ThrowWords.Angle
+        ("", null),
+        (ThrowWords.Upright, ThrowMeasure.UprightRuler),
+        (ThrowWords.Straight, ThrowMeasure.StraightRuler),
+        (ThrowWords.Angle, ThrowMeasure.Angle)
     );
 
     public static readonly TextField Page = new("page", "page") { IsPage = true };
 
     /// <summary>The ways in the order of <see cref="Quantities.Way"/>.</summary>
-    internal static readonly ImmutableArray<(Way Way, StatedField Field)> Ways =
+    public static ImmutableArray<(Way Way, QuantityField Field)> Ways { get; } =
     [
         (Quantities.Way.Up, Up),
         (Quantities.Way.Down, Down),
@@ -72,10 +74,11 @@ public static class ThrowFields
         (Quantities.Way.Out, Out),
     ];
 
-    internal static readonly SheetList List = new(
+    public static readonly SheetList<ThrowRow> List = new(
         "throws",
         "throw row",
         """{"surfaces":"aileron","rate":"high","up":"12 mm","down":"12 mm"}""",
+        v => new ThrowRow(v),
         [Surfaces, Function, Rate, Position, Up, Down, Right, Left, Out, Measure, Page]
     )
     {
@@ -85,19 +88,21 @@ public static class ThrowFields
     /// <summary>Where a surface stands with the stick at rest.</summary>
     public static class Neutral
     {
-        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true };
+        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true, IsName = true };
 
         public static readonly QuantityField Offset = new("offset", "at rest, up +", Unit.Millimetre)
         {
+            HasOwnLine = true,
             Required = true,
         };
 
         public static readonly TextField Page = new("page", "page") { IsPage = true };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<NeutralRow> List = new(
             "neutral",
             "row of a surface at rest",
             """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""",
+            v => new NeutralRow(v),
             [Surfaces, Offset, Page]
         );
     }
@@ -105,15 +110,16 @@ public static class ThrowFields
     /// <summary>Pushrod holes by their place, such as "second from the outside".</summary>
     public static class Hole
     {
-        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true };
+        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true, IsName = true };
         public static readonly TextField Arm = new("arm", "arm hole");
         public static readonly TextField Horn = new("horn", "horn hole");
         public static readonly TextField Page = new("page", "page") { IsPage = true };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<HoleRow> List = new(
             "holes",
             "row of pushrod holes",
             """{"surfaces":"aileron","arm":"second from the outside"}""",
+            v => new HoleRow(v),
             [Surfaces, Arm, Horn, Page]
         );
     }
@@ -121,28 +127,31 @@ public static class ThrowFields
     /// <summary>A rate: its share of full travel and its expo.</summary>
     public static class RateRow
     {
-        public static readonly TextField Name = new("name", "name") { Required = true };
+        public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
 
         public static readonly QuantityField Scale = new("scale", "of full travel", Unit.PerCent) { Unused = true };
 
         public static readonly QuantityField Expo = new("expo", "expo", Unit.PerCent) { Unused = true };
 
-        internal static readonly SheetList List = new(
+        public static readonly SheetList<RateSpec> List = new(
             "rates",
             "rate",
             """{"name":"high","expo":"20 %"}""",
+            v => new RateSpec(v),
             [Name, Scale, Expo]
         );
     }
 
-    internal static readonly SheetPage TablePage = new(
+    public static readonly SheetPage<SheetDefaults> TablePage = new(
         "throws",
         "Throws",
+        v => new SheetDefaults(v),
         [Tolerance, SideDifference, DefaultMeasure, FirstFlightRate],
         [List, Neutral.List, Hole.List, RateRow.List]
     );
 
-    private static StatedField Way(string name) => new(name, name, Unit.Millimetre) { IsThrow = true };
+    private static QuantityField Way(string name) =>
+        new(name, name, Unit.Millimetre) { IsThrow = true, HasOwnLine = true };
 }
 
 /// <summary>How a throw is measured, as sheets say it.</summary>

@@ -1,21 +1,24 @@
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Place } from '../../shared/Drawing';
+import type { EditTools, Field } from './editTools';
 
 type Line = Schemas['DimensionView'];
 type Laid = { line: Line; flat: boolean; x: number; y: number; left: number; top: number; width: number };
 
 const HIGH = 36;
 
-/** Dimension lines over the drawing; each leads to the field it is typed in. */
-export function Dimensions({
-  lines,
-  place,
-  onChoose,
-}: {
+type Props = {
   lines: readonly Line[];
   place: Place;
+  field: (path: string) => Field | undefined;
+  tools: EditTools;
   onChoose: (line: Line) => void;
-}) {
+};
+
+/** Dimension lines over the drawing; each is typed where it is drawn, and leads to its field on the page. */
+export function Dimensions({ lines, place, field, tools, onChoose }: Props) {
+  const [typing, setTyping] = useState<string>();
   const laid = layOut(lines, place);
   return (
     <>
@@ -29,18 +32,80 @@ export function Dimensions({
           return <path key={i} d={ends + leader} stroke="var(--quiet)" strokeWidth="1.5" fill="none" />;
         })}
       </svg>
-      {laid.map(({ line, left, top, width }, i) => (
-        <button
-          type="button"
-          key={i}
-          onClick={() => onChoose(line)}
-          className="absolute min-h-[32px] border border-quiet bg-mat text-[14px] whitespace-nowrap text-line hover:bg-paper"
-          style={{ left, top, width }}
-        >
-          {line.text}
-        </button>
-      ))}
+      {laid.map(({ line, left, top, width }, i) => {
+        const typed = line.path === typing && field(line.path);
+        return typed ? (
+          <Typed
+            key={i}
+            field={typed}
+            tools={tools}
+            left={Math.max(8, Math.min(left, place.width - 218))}
+            top={top - 14}
+            onClose={() => setTyping(undefined)}
+          />
+        ) : (
+          <button
+            type="button"
+            key={i}
+            onClick={() => {
+              onChoose(line);
+              setTyping(line.path);
+            }}
+            className="absolute min-h-[32px] border border-quiet bg-mat text-[14px] whitespace-nowrap text-line hover:bg-paper"
+            style={{ left, top, width }}
+          >
+            {line.text}
+          </button>
+        );
+      })}
     </>
+  );
+}
+
+type TypedProps = { field: Field; tools: EditTools; left: number; top: number; onClose: () => void };
+
+/** A number typed in its place on the drawing: the field's own words, which the drawing follows at once. */
+function Typed({ field: f, tools, left, top, onClose }: TypedProps) {
+  const [text, setText] = useState(f.text);
+  const [wrong, setWrong] = useState('');
+  const put = async () => {
+    if (text.trim() === f.text) return onClose();
+    const r = await tools.edit([{ path: f.path, act: 'set', text }]);
+    if (r) setWrong(r.message);
+    else onClose();
+  };
+  return (
+    <form
+      className="absolute z-20 w-[210px] border-2 border-ink bg-paper px-2 pt-1 pb-2 text-ink"
+      style={{ left, top }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        void put();
+      }}
+    >
+      <label className="text-[14px] text-pencil">
+        {f.label}
+        <input
+          // biome-ignore lint/a11y/noAutofocus: it was asked for where it is drawn
+          autoFocus
+          aria-label={`${f.label}, on the drawing`}
+          className={`field text-[18px] ${wrong ? 'border-red!' : f.standing === 'assumed' ? 'border-dashed' : ''}`}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onFocus={(e) => e.target.select()}
+          onBlur={() => void put()}
+          onKeyDown={(e) => {
+            if (e.key === 'Escape') onClose();
+          }}
+          autoComplete="off"
+        />
+      </label>
+      {wrong && (
+        <p role="alert" className="text-[15px] text-red">
+          {wrong}
+        </p>
+      )}
+    </form>
   );
 }
 

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answer, api, isGone, refusalOf, type Schemas, sendBytes } from '../../api/client';
 import { refresh, useDraft } from '../../api/queries';
@@ -9,11 +9,13 @@ import { Drawing } from '../../shared/Drawing';
 import { Mat } from '../../shared/Paper';
 import { dayAndClock } from '../../shared/time';
 import { Dimensions } from './Dimensions';
+import { changed, fieldAt } from './draftChange';
 import { EditorRows } from './EditorRows';
 import { WORDS } from '../../api/contract';
 import { EditorField } from './EditorField';
-import type { EditTools } from './editTools';
+import { type EditTools, FIELD_KEYS, places } from './editTools';
 import { type Mistake, Mistakes } from './Mistakes';
+import { isOfSource, Source } from './Source';
 
 /**
  * A sheet being typed: the manual's pages at the left, the airframe as it stands so far, and the fields of one page.
@@ -34,10 +36,11 @@ export function Editor() {
   const version = () => client.getQueryData<Schemas['DraftView']>(['draft', id])?.version ?? draft.version;
 
   // One after the other: each change is made on the version the one before it left.
-  const change = (send: () => Promise<Schemas['DraftView']>) => {
+  const change = (send: () => Promise<Schemas['DraftChange']>) => {
     const next = queue.current.then(async () => {
       try {
-        client.setQueryData(['draft', id], await send());
+        const change = await send();
+        client.setQueryData<Schemas['DraftView']>(['draft', id], (was) => was && changed(was, change));
         return undefined;
       } catch (e) {
         const r = refusalOf(e);
@@ -58,7 +61,15 @@ export function Editor() {
             ...params,
             body: {
               version: version(),
-              edits: edits.map((e) => ({ path: '', act: 'set' as const, text: '', page: '', reason: '', ...e })),
+              edits: edits.map((e) => ({
+                path: '',
+                act: 'set' as const,
+                text: '',
+                page: '',
+                reason: '',
+                source: '',
+                ...e,
+              })),
             },
           }),
         ),
@@ -95,14 +106,32 @@ export function Editor() {
       setSaid({ words: r.message, mistakes: (r.detail.mistakes as Mistake[] | undefined) ?? [] });
     }
   };
+  const focus = (path: string) => setTimeout(() => document.getElementById(path)?.focus(), 60);
   const show = (line: Schemas['DimensionView']) => {
     if (line.page) setPage(line.page);
-    setTimeout(() => document.getElementById(line.path)?.focus(), 60);
+    setTimeout(() => document.getElementById(line.path)?.scrollIntoView({ block: 'center' }), 60);
   };
+  // Within a page Enter walks its fields; these walk the pages, and lead to where a page's numbers are from.
+  const onKeyDown = (e: KeyboardEvent) => {
+    const at = draft.sections.findIndex((s) => s.key === section.key);
+    const next = draft.sections[at + (e.key === 'PageDown' ? 1 : -1)];
+    if (e.altKey && (e.key === 'PageDown' || e.key === 'PageUp') && next) {
+      e.preventDefault();
+      setPage(next.key);
+      setTimeout(() => places()[0]?.focus(), 60);
+    } else if (e.key === 'F4' && !e.altKey) {
+      e.preventDefault();
+      // A page whose paper is the manual has its three fields folded away.
+      if (page !== 'kit') document.querySelector<HTMLDetailsElement>('details[data-source]')!.open = true;
+      focus(page === 'kit' ? '$.kit.source' : `$.sources.${page}.kind`);
+    }
+  };
+  const field = (path: string) => fieldAt(draft, path);
   const mistakes = draft.mistakes.length;
 
   return (
-    <div className="frame">
+    // biome-ignore lint/a11y/noStaticElementInteractions: keys of whatever in it has focus
+    <div className="frame" onKeyDown={onKeyDown}>
       <nav
         aria-label="Pages"
         data-region="ruler"
@@ -142,7 +171,9 @@ export function Editor() {
           <Drawing
             drawing={draft.drawing}
             mode="plain"
-            tags={(place) => <Dimensions lines={draft.dimensions} place={place} onChoose={show} />}
+            tags={(place) => (
+              <Dimensions lines={draft.dimensions} place={place} field={field} tools={tools} onChoose={show} />
+            )}
             pad={{ top: 110, bottom: 60, left: 70, right: 70 }}
             lettersOut={42}
           />
@@ -174,9 +205,12 @@ export function Editor() {
             tabIndex={-1}
             onChange={(e) => void takeTable(e.target.files?.[0])}
           />
-          {section.fields.map((f) => (
-            <EditorField key={f.path} field={f} tools={tools} />
-          ))}
+          {section.fields
+            .filter((f) => !isOfSource(f))
+            .map((f) => (
+              <EditorField key={f.path} field={f} tools={tools} />
+            ))}
+          <Source key={section.key} fields={section.fields.filter(isOfSource)} tools={tools} />
           {section.lists.map((l) => (
             <EditorRows key={l.path} rows={l} tools={tools} />
           ))}
@@ -197,6 +231,15 @@ export function Editor() {
           <a className="underline" href={`/api/drafts/${id}/file`}>
             The file so far
           </a>
+          <span className="block max-lg:hidden">
+            Enter next,{' '}
+            {FIELD_KEYS.map((k) => (
+              <span key={k.key}>
+                <kbd className="font-bold">{k.key}</kbd> {k.words},{' '}
+              </span>
+            ))}
+            Alt+PageDown next page
+          </span>
         </p>
         <Act
           label="Put it on file"

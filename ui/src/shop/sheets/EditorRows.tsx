@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import type { EditTools } from './editTools';
+import { type EditTools, moveOn } from './editTools';
 import { EditorField } from './EditorField';
 
 /** The rows of a list, each folded to its title; one opens at a time as it is worked on. */
@@ -9,8 +9,10 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
     inner || rows.rows.length === 1 ? rows.rows[0]?.path : undefined,
   );
   const add = async () => {
-    await tools.edit([{ path: rows.path, act: 'addRow' }]);
-    setOpen(`${rows.path}[${rows.rows.length}]`);
+    const path = `${rows.path}[${rows.rows.length}]`;
+    if (await tools.edit([{ path: rows.path, act: 'addRow' }])) return;
+    setOpen(path);
+    setTimeout(() => document.querySelector<HTMLElement>(`[id^="${CSS.escape(path)}"]`)?.focus(), 60);
   };
   return (
     <section aria-label={rows.one} className={inner ? 'mt-2 border-l-2 border-steel pl-3' : 'mt-4'}>
@@ -29,6 +31,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
                 e.preventDefault();
                 setOpen(open === r.path ? undefined : r.path);
               }}
+              data-field
               className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[17px]"
             >
               <strong className="min-w-0 flex-1 truncate">{r.title || `${rows.one} ${i + 1}`}</strong>
@@ -67,7 +70,18 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
           </details>
         );
       })}
-      <button type="button" className="button mt-2 px-3 text-[15px]" onClick={() => void add()}>
+      <button
+        type="button"
+        data-field
+        className="button mt-2 px-3 text-[15px]"
+        onKeyDown={(e) => {
+          // Enter walks the page; a row is added with the space bar.
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          moveOn(e.currentTarget, e.shiftKey ? -1 : 1);
+        }}
+        onClick={() => void add()}
+      >
         Add a {rows.one}
       </button>
     </section>

@@ -200,6 +200,11 @@ function StepNow({ step, now }: { step: Step; now: number }) {
         {duration(step.handsOn)} with hands on it{step.page && ` · sheet page ${step.page}`}
         {step.bondWords && ` · bond, ${step.bondWords}`}
       </p>
+      {step.decided.map((d) => (
+        <p key={d} className="mt-2 border-l-[6px] border-steel px-3 py-1 text-[16px]">
+          <strong>The manual says two things.</strong> {d}
+        </p>
+      ))}
       {step.cautions.map((c) => (
         <p key={c} className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
           <strong>Caution.</strong> {c}

@@ -48,6 +48,7 @@ export function Reading({ job, recorder, item, onTap }: Props) {
         {item.printed}
         <span className="text-pencil">: {line.limits}</span>
       </p>
+      {line.decided && <p className="text-[15px] text-pencil">{line.decided}</p>}
       {item.advice && <Advice job={job} recorder={recorder} item={item} advice={item.advice} />}
       {line.standing === 'stale' && <p className="pt-1 text-[17px] font-bold">{line.why}</p>}
       <details className="text-[15px] open:border-b open:border-steel">

@@ -1,0 +1,71 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Sheets.Table;
+
+namespace Zygotome.Core.Sheets;
+
+/// <summary>Motors, packs and what they draw.</summary>
+public sealed class PowerSpec(RowValues said) : SheetObject(said)
+{
+    public ImmutableArray<MotorSpec> Motors { get; } = said.Rows(PowerFields.Motor.List);
+
+    public ImmutableArray<PackSpec> Packs { get; } = said.Rows(PowerFields.Pack.List);
+
+    public ImmutableArray<ControllerSpec> Controllers { get; } = said.Rows(PowerFields.Controller.List);
+
+    /// <summary>The share of full draw that is flown with.</summary>
+    public double Duty { get; } = said.Get(PowerFields.Duty);
+
+    /// <summary>In what order this kit is brought under power, as printed; empty where it is the usual one.</summary>
+    public ImmutableArray<string> Order { get; } = said.Get(PowerFields.Order);
+
+    /// <summary>What packs flown together are called, one name each; one without a name where there is one.</summary>
+    public ImmutableArray<string> PackNames =>
+        Packs.Select(p => p.Count).DefaultIfEmpty(1).Max() is var count && count == 1 ? [""]
+        : Packs.FirstOrDefault(p => p.Order.Length == count) is { } named ? named.Order
+        : [.. Enumerable.Range(1, count).Select(i => $"{i}")];
+}
+
+/// <summary>A motor's controller.</summary>
+public sealed class ControllerSpec(RowValues said) : SheetObject(said)
+{
+    public string Id { get; } = said.Get(PowerFields.Controller.Id);
+}
+
+/// <summary>A motor with its propeller or fan.</summary>
+public sealed class MotorSpec(RowValues said) : SheetObject(said)
+{
+    public string Id { get; } = said.Get(PowerFields.Motor.Id);
+
+    /// <summary>propeller, fan or folding.</summary>
+    public string Kind { get; } = said.Get(PowerFields.Motor.Kind);
+
+    /// <summary>As printed, such as 10x5: the likely one; empty where the sheet says none.</summary>
+    public string Propeller { get; } = said.Says(PowerFields.Motor.Propeller).Likely ?? "";
+
+    /// <summary>Propeller and spinner, g: the likely mass; null where the sheet says none.</summary>
+    public double? Mass { get; } = said.Says(PowerFields.Motor.Mass).Likely;
+
+    /// <summary>Their station, mm from the datum.</summary>
+    public double At { get; } = said.Number(PowerFields.Motor.At);
+
+    /// <summary>mm off the middle, right +.</summary>
+    public double Y { get; } = said.Number(PowerFields.Motor.Y);
+
+    /// <summary>The controller it is on; empty where the sheet does not say.</summary>
+    public string Controller { get; } = said.Get(PowerFields.Motor.Controller);
+
+    /// <summary>It does not come off: only its wires do.</summary>
+    public bool IsFan => Kind == "fan";
+}
+
+/// <summary>A flight pack the maker names.</summary>
+public sealed class PackSpec(RowValues said) : SheetObject(said)
+{
+    public int Cells { get; } = said.Get(PowerFields.Pack.Cells);
+
+    /// <summary>Packs flown together.</summary>
+    public int Count { get; } = said.Get(PowerFields.Pack.Count);
+
+    /// <summary>Several by name, in the order they are connected; empty where it is all the same.</summary>
+    public ImmutableArray<string> Order { get; } = said.Get(PowerFields.Pack.Order);
+}
