@@ -320,9 +320,10 @@ public static class SheetCsv
         {
             null => "",
             JsonArray a => string.Join("; ", a.Select(Cell)),
-            JsonObject o when o["notStated"] is not null => "",
+            JsonObject o when o["notStated"] is not null || o["notHere"] is not null => "",
             JsonObject o when o["assumed"] is { } inner => Cell(inner),
             JsonObject o when o["taken"] is { } taken => Cell(taken),
+            JsonObject o when o["statements"] is not null => "",
             JsonObject o => string.Join("; ", o.Select(p => $"{p.Key} {Cell(p.Value)}")),
             _ => node.GetValueKind() switch
             {

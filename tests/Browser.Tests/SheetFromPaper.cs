@@ -60,8 +60,18 @@ public sealed class SheetFromPaper
         t.Keys_(Keys.Enter).See("0.43 to 0.51");
 
         // Another page says otherwise: both stand with their pages until one is taken, with the reason.
-        t.Press("More about down").Fill("It also says", "10 mm").Fill("On page", "7").Press("Keep both").See("page 7");
-        t.Press("this one").Fill("What counts", "10 mm").Fill("Why it counts", "The later sheet.").Press("decide");
+        t.Press("More about down")
+            .Press("It also says, elsewhere")
+            .Fill("It also says", "10 mm")
+            .Fill("On page", "7")
+            .Fill("In which paper", "loose sheet")
+            .Press("keep both")
+            .See("loose sheet, page 7");
+        t.Press("this one counts")
+            .Fill("What counts", "10 mm")
+            .Fill("Why it counts", "The later sheet.")
+            .Press("decide")
+            .See("Decided by I. Thorne");
         t.Until(() => t.Find(By.Id("$.throws[0].down")).GetAttribute("value") == "10 mm", "the decision stands");
 
         // A wrong word stays where it was typed, with what is wrong; nothing of it is kept.
@@ -71,14 +81,17 @@ public sealed class SheetFromPaper
         t.Press("Balance and weight")
             .Press("More about all-up weight")
             .Press("The manual does not state it")
-            .See("not stated by the manual");
+            .See("not stated");
         t.Fill("range, aft of the datum", "62 mm to 74 mm");
         t.Keys_(Keys.Enter).See("2.44 to 2.91 in");
         t.Press("balance 62 to 74");
         t.Until(
-            () => t.Browser.SwitchTo().ActiveElement().GetAttribute("id") == "$.balance.configurations[0].range",
-            "the dimension line leads to its field"
+            () =>
+                t.Browser.SwitchTo().ActiveElement().GetAttribute("aria-label")
+                == "range, aft of the datum, on the drawing",
+            "the dimension is typed where it is drawn"
         );
+        t.Keys_(Keys.Control + "a", "62 mm to 75 mm", Keys.Enter).See("2.44 to 2.95 in").See("balance 62 to 75");
 
         // A parts list pasted as a table; its mistakes are named first.
         var table = Path.Combine(Path.GetTempPath(), $"parts-{Guid.NewGuid():N}.csv");
@@ -143,7 +156,10 @@ public sealed class SheetFromPaper
         t.Keys_(Keys.Enter).See("1.5 in");
         t.Press("Throws").Press("aileron, high").Fill("up", "11 mm");
         t.Keys_(Keys.Enter).See("0.43 in").Act("Put it on file").See("Paper Grouse, revision 2");
-        t.Press("what changed since").See("surfaces, aileron-left: chord").See("1 3/8 in").See("38 mm");
+        t.Press("what changed since")
+            .See("surface aileron-left, chord from the hinge line")
+            .See("1 3/8 in")
+            .See("38 mm");
         t.Go($"/jobs/{job}/receive")
             .Press("Sheet")
             .Press("see what revision 2 would change")
@@ -172,9 +188,26 @@ public sealed class SheetFromPaper
             .See("the first revision");
         t.Reach("Throws", Keys.Enter).Reach("aileron, high", Keys.Enter).See("up");
         t.Reach("up", Keys.Control + "a", "5/8 in", Keys.Enter).See("15.9 mm");
-        t.Reach("Balance and weight", Keys.Enter)
-            .Reach("all-up weight", Keys.Control + "a", "1300 g to 1500 g", Keys.Enter)
-            .See("45.9 to 52.9 oz");
+
+        // Enter walks on to what is typed next; a key each for what is not said, not here, and said twice.
+        Assert.Equal("$.throws[0].down", At(t));
+        t.Keys_(Keys.F8).See("not stated");
+        t.Keys_(Keys.Alt + Keys.PageDown);
+        t.Until(() => At(t) == "$.balance.allUpWeight", "the next page begins at its first field");
+        t.Keys_(Keys.Control + "a", "1300 g to 1500 g", Keys.Enter).See("45.9 to 52.9 oz");
+        t.Until(() => At(t) == "$.balance.lateral", "Enter walks on");
+        t.Keys_(Keys.F9).See("not on this aircraft");
+        t.Keys_(Keys.F4);
+        t.Until(() => At(t) == "$.sources.balance.kind", "a key leads to the page's source");
+        t.Keys_("bulletin", Keys.Enter, "second", Keys.Enter, "3 March", Keys.Enter).See("bulletin, second, 3 March");
+
+        // A text that two pages say otherwise, decided with a reason.
+        t.Reach("Cautions", Keys.Enter).Reach("printed cautions", Keys.Control + "a", "Supplied glue", Keys.F2);
+        t.Until(() => t.Browser.SwitchTo().ActiveElement().GetAttribute("aria-label") == "It also says", "it is asked");
+        t.Keys_("Contact glue", Keys.Tab, "12", Keys.Enter).See("“Contact glue”, page 12");
+        t.Reach("What counts", Keys.Control + "a", "Contact glue")
+            .Reach("Why it counts", "The later page.", Keys.Enter)
+            .See("Decided by");
         t.Reach("Put it on file", Keys.Enter).See("Key Plover, revision 1");
         t.Go("/jobs/new").See("spec sheet");
         t.Reach("Find a sheet", "plover").DoNotSee("Plimsey").See("Key Plover");
@@ -195,6 +228,8 @@ public sealed class SheetFromPaper
         Assert.Equal(15.875m, state.Sheet.Throws[0].Ways[0].Value.Counts!.Nominal);
         Assert.Equal(QuantityForm.Range, state.Sheet.Balance.Says(BalanceFields.AllUpWeight).Counts!.Form);
     }
+
+    private static string? At(Technician t) => t.Browser.SwitchTo().ActiveElement().GetAttribute("id");
 
     [Fact]
     public async Task A_sheet_file_dropped_on_the_list_or_given_to_it_is_read_in_or_every_mistake_is_listed()

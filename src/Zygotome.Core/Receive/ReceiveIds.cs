@@ -38,6 +38,15 @@ public sealed record SheetMistakeId(string Path) : RequirementId(Stage.Receive)
     public override string Written => $"sheet/mistake/{Path}";
 }
 
+/// <summary>Something that every sheet has to speak of, if only to say that there is none.</summary>
+/// <param name="List">The list it would stand in, such as <c>power.motors</c>.</param>
+public sealed record SilentId(string List) : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => $"sheet/silent/{List}";
+}
+
 /// <summary>Assumed values of a section.</summary>
 public sealed record AssumedId(string Section) : RequirementId(Stage.Receive)
 {

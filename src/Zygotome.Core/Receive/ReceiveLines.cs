@@ -11,7 +11,14 @@ namespace Zygotome.Core.Receive;
 internal static class ReceiveLines
 {
     public static IEnumerable<Requirement> Of(JobState state) =>
-        [.. Counter(state), Confirmed(state), .. Mistakes(state), .. Assumed(state), .. Undecided(state)];
+        [
+            .. Counter(state),
+            Confirmed(state),
+            .. Mistakes(state),
+            .. Silent(state),
+            .. Assumed(state),
+            .. Undecided(state),
+        ];
 
     private static IEnumerable<Requirement> Counter(JobState state)
     {
@@ -81,6 +88,35 @@ internal static class ReceiveLines
             Concedable = Concedable.Never,
         };
 
+    // Silence about a motor would be silence about its propeller: it is said that there is none, or a lead moves the
+    // job to a revision that says so. Where surfaces rest may be conceded, with a reason.
+    private static IEnumerable<Requirement> Silent(JobState state)
+    {
+        if (state.Sheet.IsSilent(PowerFields.Motor.List))
+        {
+            yield return NotMet(
+                state,
+                new SilentId(PowerFields.Motor.List.Name),
+                new SilentFacts(
+                    "Motors, or that there are none",
+                    "It names no motor and does not say that there is none."
+                )
+            ) with
+            {
+                Concedable = Concedable.Never,
+            };
+        }
+
+        if (state.Sheet.IsSilent(ThrowFields.Neutral.List) && state.Sheet.Surfaces.Length > 0)
+        {
+            yield return NotMet(
+                state,
+                new SilentId(ThrowFields.Neutral.List.Name),
+                new SilentFacts("Where surfaces stand at rest", "It says of no surface where it stands at rest.")
+            );
+        }
+    }
+
     private static IEnumerable<Requirement> Assumed(JobState state) =>
         AssumedSections
             .Of(state.Sheet)
@@ -139,6 +175,12 @@ internal static class ReceiveLines
                 "a mistake",
                 $"{string.Join(" ", Said)} A mended revision of the sheet takes this away."
             );
+    }
+
+    private sealed record SilentFacts(string What, string Why) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new($"Not in the sheet: {What}", "", "", "", $"{Why} A mended revision does.");
     }
 
     private sealed record AssumedFacts(string Section, int Count) : LineFacts

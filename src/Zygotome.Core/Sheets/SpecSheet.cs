@@ -64,6 +64,12 @@ public sealed record SpecSheet(
     /// <summary>The revision as it is on file, of a sheet as one job works to it; null of one on file.</summary>
     public SpecSheet? OnFile { get; init; }
 
+    /// <summary>Whether the file does not speak of a list at all, if only to say that there is nothing in it.</summary>
+    public bool IsSilent(SheetList list) => Silent.Contains(list.Name);
+
+    /// <summary>Names of the lists that the file does not speak of.</summary>
+    internal ImmutableArray<string> Silent { get; init; } = [];
+
     /// <summary>Its pages, as they were read.</summary>
     internal ImmutableArray<SheetObject> Pages { get; init; } = [];
 

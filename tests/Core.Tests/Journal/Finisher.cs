@@ -328,9 +328,10 @@ internal sealed class Finisher(Bench bench)
             switch (line.Id.Split('/')[0])
             {
                 case "neutral":
-                    var offset = bench
-                        .State.Sheet.Neutral.First(n => bench.State.Sheet.Named(n.Surfaces).Any(s => s.Id == surface))
-                        .Offset.Counts!.Nominal;
+                    var rest = bench.State.Sheet.Neutral.First(n =>
+                        bench.State.Sheet.Named(n.Surfaces).Any(s => s.Id == surface)
+                    );
+                    var offset = bench.State.Sheet.Asked(line.Id, rest.Offset).Counts!.Nominal;
                     bench.Do(
                         new NeutralRead(surface, Bench.Q(FormattableString.Invariant($"{offset} mm")), Bench.Rule)
                     );

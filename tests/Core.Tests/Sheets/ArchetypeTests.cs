@@ -4,6 +4,7 @@ using CsCheck;
 using Xunit;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
 using Zygotome.Tests;
@@ -34,13 +35,35 @@ public sealed class ArchetypeTests
     public async Task Every_class_begins_a_sheet_that_reads_without_a_mistake_and_can_be_drawn(string type)
     {
         var (file, sheet) = Begun(Request(type));
-        Assert.True(sheet.Surfaces.Length >= 2 && sheet.Throws.Length >= 2 && sheet.Steps.Length >= 5);
+        var steered = ArchetypeList.Find(type)!.SteeredByMotors;
+        Assert.True(steered ? sheet.Surfaces.IsEmpty : sheet.Surfaces.Length >= 2 && sheet.Throws.Length >= 2);
+        Assert.True(sheet.Steps.Length >= 5);
+        Assert.Equal(sheet.Power.Motors.Length, sheet.Power.Controllers.Length);
         Assert.NotEmpty(Core.Drawing.Drawings.Plan(sheet).Parts);
         Assert.NotEmpty(Core.Unpack.InspectionRoute.Of(sheet));
         var schema = await NJsonSchema.JsonSchema.FromFileAsync(
             ProjectFolder.File("docs", "formats", "spec-sheet-1.schema.json")
         );
         Assert.Empty(schema.Validate(file.ToJsonString()).Select(e => e.ToString()));
+    }
+
+    [Fact]
+    public void Gear_hinges_and_horns_are_in_a_sheet_only_where_the_kit_has_them_and_the_tailless_have_a_reflex()
+    {
+        static SpecSheet Of(string type, params string[] fitted) =>
+            Begun(Request(type) with { Fitted = [.. fitted] }).Sheet;
+        string[] kit = ["fit-gear", "work-hinges", "linkages"];
+        Assert.DoesNotContain(Of("high-wing").Steps, s => kit.Contains(s.Id));
+        Assert.Empty(Of("high-wing").Geometry.Wheels);
+        var full = Of("high-wing", "wheels", "hinges to work", "horns to fit");
+        Assert.All(kit, id => Assert.NotNull(full.Step(id)));
+        foreach (var type in new[] { "delta", "flying-wing", "plank" })
+        {
+            var reflex = Assert.Single(Of(type).Neutral).Offset;
+            Assert.True(Assert.IsType<Printed<Quantity>.Assumed>(reflex).Value.Nominal > 0, type);
+        }
+
+        Assert.Equal("sheet/fitted", ArchetypeSheet.Begin(Request("delta") with { Fitted = ["skis"] }).Refused!.Code);
     }
 
     /// <summary>

@@ -4534,6 +4534,7 @@ export interface components {
             path: string;
             one: string;
             means: string;
+            notHere: boolean;
             rows: components["schemas"]["RowNow"][];
             mistake: string;
         };

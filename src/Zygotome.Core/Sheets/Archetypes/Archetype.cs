@@ -45,7 +45,8 @@ public sealed record Archetype(
 
     public bool Pusher { get; init; }
 
-    public bool Gear { get; init; } = true;
+    /// <summary>It has no moving surface: its motors steer it, and climb it.</summary>
+    public bool SteeredByMotors { get; init; }
 
     public ImmutableArray<string> Cautions { get; init; } = [];
 }
@@ -187,7 +188,6 @@ public static class ArchetypeList
         {
             Pusher = true,
             Fins = 1,
-            Gear = false,
         },
         new(
             Key: "flying-wing",
@@ -206,7 +206,23 @@ public static class ArchetypeList
         {
             Pusher = true,
             Fins = 2,
-            Gear = false,
+        },
+        new(
+            Key: "plank",
+            Name: "plank",
+            Layout: Layout.Tailless,
+            Aspect: 7.5,
+            Taper: 0.9,
+            Sweep: 0,
+            NoseShare: 0.35,
+            WingHeight: 0,
+            Dihedral: 1,
+            TailVolume: 0,
+            Range: (0.15, 0.19),
+            Motors: 1
+        )
+        {
+            Cautions = ["Unswept and tailless: it flies on its reflex. Never without the maker's figure for it."],
         },
         new(
             Key: "v-tail",
@@ -223,7 +239,6 @@ public static class ArchetypeList
             Motors: 1
         )
         {
-            Gear = false,
             MotorKind = "folding",
         },
         new(
@@ -239,10 +254,7 @@ public static class ArchetypeList
             TailVolume: 0.55,
             Range: (0.30, 0.37),
             Motors: 0
-        )
-        {
-            Gear = false,
-        },
+        ),
         new(
             Key: "canard",
             Name: "canard",
@@ -277,12 +289,29 @@ public static class ArchetypeList
             Motors: 1
         )
         {
-            Gear = false,
             Cautions =
             [
                 "Electrics and water: let it dry open, and look for water in the hull before each flight.",
                 "Reverse thrust only on the water.",
             ],
+        },
+        new(
+            Key: "motor-steered",
+            Name: "motor-steered flyer",
+            Layout: Layout.Tail,
+            Aspect: 4.5,
+            Taper: 0.9,
+            Sweep: 2,
+            NoseShare: 0.3,
+            WingHeight: 0.8,
+            Dihedral: 6,
+            TailVolume: 0.6,
+            Range: (0.3, 0.38),
+            Motors: 2
+        )
+        {
+            SteeredByMotors = true,
+            Cautions = ["Two propellers, and either alone turns it: keep clear of both discs."],
         },
         new(
             Key: "profile",
@@ -310,7 +339,7 @@ public static class ArchetypeList
 /// <summary>What somebody knows from the lid of the box.</summary>
 /// <param name="Span">Tip to tip, mm. <paramref name="Length"/>: over all, mm. <paramref name="EmptyWeight"/>: without
 /// pack, g.</param>
-/// <param name="Fitted">Of flaps, wheels, retracts, stabiliser, airbrakes, motor.</param>
+/// <param name="Fitted">Of <see cref="ArchetypeSheet.Fittings"/>; what is not named is not in the sheet.</param>
 public sealed record ArchetypeRequest(
     string Class,
     string Name,
@@ -334,6 +363,14 @@ public sealed record ArchetypeRequest(
                 ?? Texts.Fits(Name, "name", 120)
                 ?? Texts.Fits(Maker, "maker", 120)
                 ?? Texts.Fits(Material, "material", 60)
+                ?? Fitted
+                    .Where(f => !ArchetypeSheet.Fittings.Contains(f))
+                    .Select(f => new Refusal(
+                        "sheet/fitted",
+                        $"\"{f}\" is not known here; known are {string.Join(", ", ArchetypeSheet.Fittings)}.",
+                        "fitted"
+                    ))
+                    .FirstOrDefault()
                 ?? Between(Span, 150, 8000, "mm of span", "span")
                 ?? Between(Length, 120, 5000, "mm of length", "length")
                 ?? Between(EmptyWeight, 10, 40_000, "g", "emptyWeight")

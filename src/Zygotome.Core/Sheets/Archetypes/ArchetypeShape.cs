@@ -301,7 +301,7 @@ internal sealed record ArchetypeShape(
 
     private IEnumerable<JsonNode> Wheels(Archetype type, ArchetypeRequest r)
     {
-        if (!type.Gear && !r.Fitted.Contains("wheels") && !r.Fitted.Contains("retracts"))
+        if (!r.Fitted.Contains("wheels") && !r.Fitted.Contains("retracts"))
         {
             yield break;
         }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.Json.Nodes;
 
@@ -9,6 +10,10 @@ namespace Zygotome.Core.Sheets.Archetypes;
 /// </summary>
 public static class ArchetypeSheet
 {
+    /// <summary>What a kit may have beside what its class always has.</summary>
+    public static ImmutableArray<string> Fittings { get; } =
+    ["flaps", "wheels", "retracts", "stabiliser", "airbrakes", "hinges to work", "horns to fit"];
+
     internal static string[] MotorIds(Archetype type) =>
         type.Motors switch
         {
@@ -50,6 +55,7 @@ public static class ArchetypeSheet
             ["geometry"] = shape.Json(type, request),
             ["surfaces"] = new JsonArray([.. surfaces.Surfaces]),
             ["throws"] = new JsonArray([.. surfaces.Throws]),
+            ["neutral"] = new JsonArray([.. surfaces.Neutral]),
             ["balance"] = Balance(type, request, shape),
             ["power"] = Power(type, request, shape),
             ["radio"] = new JsonObject
@@ -150,21 +156,27 @@ public static class ArchetypeSheet
                         ["draw"] =
                             Math.Max(2, Math.Round(amperes / type.Motors)).ToString("0", CultureInfo.InvariantCulture)
                             + " A",
-                        ["controller"] = "main",
+                        ["controller"] = ids[i],
                     }
             );
         return new JsonObject
         {
             ["motors"] = new JsonArray([.. motors]),
-            ["controllers"] = new JsonArray(
-                new JsonObject
-                {
-                    ["assumed"] = true,
-                    ["id"] = "main",
-                    ["rating"] = FormattableString.Invariant($"{rating + (5 * type.Motors)} A"),
-                    ["cells"] = $"{cells}",
-                }
-            ),
+            // Motors that stand apart have a controller each.
+            ["controllers"] = new JsonArray([
+                .. ids.Select(id =>
+                    (JsonNode)
+                        new JsonObject
+                        {
+                            ["assumed"] = true,
+                            ["id"] = id,
+                            ["rating"] = FormattableString.Invariant(
+                                $"{Math.Ceiling(rating / type.Motors / 5) * 5 + 5} A"
+                            ),
+                            ["cells"] = $"{cells}",
+                        }
+                ),
+            ]),
             ["packs"] = new JsonArray(
                 new JsonObject
                 {

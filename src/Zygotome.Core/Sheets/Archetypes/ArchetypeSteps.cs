@@ -8,21 +8,26 @@ internal static class ArchetypeSteps
     public static IEnumerable<JsonNode> Of(Archetype type, ArchetypeRequest r)
     {
         var material = r.Material.Length > 0 ? r.Material : "EPO";
-        yield return Step(
-            "work-hinges",
-            "build",
-            "Work the hinges free",
-            [],
-            "10 min",
-            [],
-            [],
-            "Do not tear the hinge line: a little further each time."
-        );
+        var hinges = r.Fitted.Contains("hinges to work") && !type.SteeredByMotors;
+        if (hinges)
+        {
+            yield return Step(
+                "work-hinges",
+                "build",
+                "Work the hinges free",
+                [],
+                "10 min",
+                [],
+                [],
+                "Do not tear the hinge line: a little further each time."
+            );
+        }
+
         yield return Step(
             "join-wing",
             "build",
             "Join the wing halves",
-            ["work-hinges"],
+            hinges ? ["work-hinges"] : [],
             "20 min",
             ["wing"],
             ["mass", "balance", "trueness"],
@@ -52,7 +57,7 @@ internal static class ArchetypeSteps
                 "Fit tailplane and fin square to the wing",
                 [last],
                 "25 min",
-                ["tailplane", "elevator", "fin", "rudder"],
+                type.SteeredByMotors ? ["tailplane", "fin"] : ["tailplane", "elevator", "fin", "rudder"],
                 ["mass", "balance", "trueness"],
                 "Contact glue: air the room, no flame.",
                 (material, material)
@@ -93,16 +98,21 @@ internal static class ArchetypeSteps
             last = "fit-fins";
         }
 
-        yield return Step(
-            "linkages",
-            "build",
-            "Horns and pushrods",
-            [last],
-            "30 min",
-            [],
-            ["neutral:*", "throw:*", "freedom:*", "direction:*"]
-        );
-        if (type.Gear || r.Fitted.Contains("wheels") || r.Fitted.Contains("retracts"))
+        if (r.Fitted.Contains("horns to fit") && !type.SteeredByMotors)
+        {
+            yield return Step(
+                "linkages",
+                "build",
+                "Horns and pushrods",
+                [last],
+                "30 min",
+                [],
+                ["neutral:*", "throw:*", "freedom:*", "direction:*"]
+            );
+            last = "linkages";
+        }
+
+        if (r.Fitted.Contains("wheels") || r.Fitted.Contains("retracts"))
         {
             yield return Step(
                 "fit-gear",
@@ -119,7 +129,7 @@ internal static class ArchetypeSteps
             "plug-receiver",
             "wire",
             "Plug the receiver",
-            ["linkages"],
+            [last],
             "15 min",
             [],
             ["direction:*", "failsafe"]

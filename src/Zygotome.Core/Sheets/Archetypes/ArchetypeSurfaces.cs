@@ -8,6 +8,7 @@ namespace Zygotome.Core.Sheets.Archetypes;
 internal sealed record ArchetypeSurfaces(
     IReadOnlyList<JsonNode> Surfaces,
     IReadOnlyList<JsonNode> Throws,
+    IReadOnlyList<JsonNode> Neutral,
     IReadOnlyList<string> Functions
 )
 {
@@ -15,7 +16,22 @@ internal sealed record ArchetypeSurfaces(
     {
         var surfaces = new List<JsonNode>();
         var throws = new List<JsonNode>();
+        var neutral = new List<JsonNode>();
         var functions = new List<string>();
+        if (type.SteeredByMotors)
+        {
+            return new ArchetypeSurfaces([], [], [], ["throttle", "rudder"]);
+        }
+
+        void AtRest(string surfaces, string offset) =>
+            neutral.Add(
+                new JsonObject
+                {
+                    ["assumed"] = true,
+                    ["surfaces"] = surfaces,
+                    ["offset"] = offset,
+                }
+            );
         void Function(string name)
         {
             if (!functions.Contains(name))
@@ -98,6 +114,9 @@ internal sealed record ArchetypeSurfaces(
             Pair("elevon", "wing", "35 %", "95 %", elevon, "aileron", "elevator");
             Row("elevon", "aileron", elevon, 16, 11);
             Row("elevon", "elevator", elevon, 16, 11);
+
+            // Without a tail it flies on its reflex: about two degrees, which only the maker knows.
+            AtRest("elevon", $"{ArchetypeSheet.Mm(Throw(elevon, 2.5))} up");
         }
         else
         {
@@ -139,6 +158,7 @@ internal sealed record ArchetypeSurfaces(
             Pair("ruddervator", "v-tail", "5 %", "97 %", pitch, "elevator", "rudder");
             Row("ruddervator", "elevator", pitch, 15, 10);
             Row("ruddervator", "rudder", pitch, 15, 10);
+            AtRest("ruddervator", "0 mm");
         }
         else if (type.Layout != Layout.Tailless)
         {
@@ -151,6 +171,7 @@ internal sealed record ArchetypeSurfaces(
                 "elevator"
             );
             Row("elevator", null, pitch, 16, 11);
+            AtRest("elevator", "0 mm");
         }
 
         if (type.Layout is Layout.Tail)
@@ -188,7 +209,7 @@ internal sealed record ArchetypeSurfaces(
             Function("gear");
         }
 
-        return new ArchetypeSurfaces(surfaces, throws, functions);
+        return new ArchetypeSurfaces(surfaces, throws, neutral, functions);
     }
 
     private static double Throw(double chord, double degrees) => Math.Max(1, chord * Math.Sin(degrees * Math.PI / 180));

@@ -26,6 +26,7 @@ public static class AnotherKit
         }
 
         var file = (JsonObject)other.DeepClone();
+        file.Remove("sources");
         var kit = file["kit"];
         file["kit"] = new JsonObject
         {
@@ -87,7 +88,7 @@ public static class AnotherKit
         {
             case null:
                 break;
-            case JsonObject o when o["notStated"]?.GetValueKind() == JsonValueKind.True:
+            case JsonObject o when Is(o, "notStated") || Is(o, "notHere"):
             case not null when field is TextField { IsPage: true }:
                 _ = JsonPath.Set(owner, path, null);
                 break;
@@ -96,6 +97,8 @@ public static class AnotherKit
                 break;
         }
     }
+
+    private static bool Is(JsonObject o, string word) => o[word]?.GetValueKind() == JsonValueKind.True;
 
     // A yes or no that stands alone cannot be marked, and is this kit's or nobody's.
     private static void Assume(JsonObject file, SheetField field)

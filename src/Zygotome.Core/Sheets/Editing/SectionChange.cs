@@ -45,7 +45,7 @@ public sealed record SectionChange(
     private static bool SameRows(IReadOnlyList<RowsNow> a, IReadOnlyList<RowsNow> b) =>
         a.Zip(b)
             .All(l =>
-                l.First.Mistake == l.Second.Mistake
+                (l.First.Mistake, l.First.NotHere) == (l.Second.Mistake, l.Second.NotHere)
                 && l.First.Rows.Count == l.Second.Rows.Count
                 && l.First.Rows.Zip(l.Second.Rows)
                     .All(r =>

@@ -70,6 +70,11 @@ public static class SheetEdits
             return Row(file, edit);
         }
 
+        if (edit.Act is EditAct.NotHere or EditAct.Clear && SheetTable.List(edit.Path) is not null)
+        {
+            return Put(file, edit.Path, edit.Act == EditAct.Clear ? null : new JsonObject { ["notHere"] = true });
+        }
+
         if (edit.Act == EditAct.Confirm && SheetTable.Find(edit.Path) is null)
         {
             return Confirm(file, edit.Path);
@@ -317,6 +322,12 @@ public static class SheetEdits
         if (SheetTable.List(edit.Path) is not { } list)
         {
             return new Refusal("sheet/list", $"There is no list {edit.Path}.", "path");
+        }
+
+        // A first row of what was said not to be here takes that back.
+        if (JsonPath.Get(file, edit.Path) is JsonObject none && none.ContainsKey("notHere"))
+        {
+            _ = Put(file, edit.Path, new JsonArray());
         }
 
         var rows = JsonPath.Get(file, edit.Path) as JsonArray;

@@ -53,7 +53,15 @@ public sealed record RowNow(
 );
 
 /// <summary>A list as it stands in a file, with the word for one of its rows.</summary>
-public sealed record RowsNow(string Path, string One, string Means, IReadOnlyList<RowNow> Rows, string Mistake);
+/// <param name="NotHere">It is said that there is nothing of it on this aircraft.</param>
+public sealed record RowsNow(
+    string Path,
+    string One,
+    string Means,
+    bool NotHere,
+    IReadOnlyList<RowNow> Rows,
+    string Mistake
+);
 
 /// <param name="Doubts">Flags in this section nobody answered yet. <paramref name="Assumed"/>: values that are not the
 /// maker's.</param>
@@ -109,11 +117,17 @@ public static class SheetForm
         var node = JsonPath.Get(file, path);
         var array = (node as JsonArray) ?? ((node as JsonObject)?["assumed"] as JsonArray);
         return new RowsNow(
-            path,
-            spec.One,
-            spec.Means,
-            [.. Enumerable.Range(0, array?.Count ?? 0).Select(i => Row(file, array![i], $"{path}[{i}]", spec, beside))],
-            string.Join(" ", beside.Errors[path].Select(e => e.Text))
+            Path: path,
+            One: spec.One,
+            Means: spec.Means,
+            NotHere: SaidNode.Of(node).Standing == FieldStanding.NotHere,
+            Rows:
+            [
+                .. Enumerable
+                    .Range(0, array?.Count ?? 0)
+                    .Select(i => Row(file, array![i], $"{path}[{i}]", spec, beside)),
+            ],
+            Mistake: string.Join(" ", beside.Errors[path].Select(e => e.Text))
         );
     }
 

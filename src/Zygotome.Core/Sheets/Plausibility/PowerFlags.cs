@@ -9,6 +9,34 @@ internal static class PowerFlags
     private const double Headroom = 0.15,
         MostC = 60;
 
+    // Propellers side by side, by their printed diameters, inches.
+    private static IEnumerable<Flag> Discs(PowerSpec power)
+    {
+        const double together = 40;
+        var discs = power
+            .Motors.Select((m, i) => (Motor: m, Index: i, Size: PropellerSize.Parse(m.Propeller).OrDefault()))
+            .Where(d => d.Size is not null && !d.Motor.IsFan)
+            .Select(d => (d.Motor, d.Index, Radius: (double)d.Size!.Diameter * 25.4 / 2))
+            .ToArray();
+        foreach (var (a, k) in discs.Select((d, k) => (d, k)))
+        {
+            foreach (var b in discs[(k + 1)..])
+            {
+                var apart = Math.Abs(a.Motor.Y - b.Motor.Y);
+                if (Math.Abs(a.Motor.At - b.Motor.At) < together && apart < a.Radius + b.Radius)
+                {
+                    yield return Flag.Of(
+                        "discs",
+                        $"$.power.motors[{b.Index}].propeller",
+                        b.Motor.Propeller,
+                        $"The propellers of {a.Motor.Id} and {b.Motor.Id} would touch: {Numbers.Say(apart)} mm apart, "
+                            + $"and {Numbers.Say(a.Radius + b.Radius)} mm of blades between them."
+                    );
+                }
+            }
+        }
+    }
+
     // A doubt may rest on likely numbers: it asks and judges nothing.
     private static double Draw(MotorSpec motor) => (double)(motor.Says(PowerFields.Motor.Draw).Likely?.High ?? 0);
 
@@ -81,6 +109,11 @@ internal static class PowerFlags
                     $"The pack is {Numbers.Say(length)} mm long, its bay {Numbers.Say(bay.To - bay.From)} mm."
                 );
             }
+        }
+
+        foreach (var flag in Discs(power))
+        {
+            yield return flag;
         }
 
         foreach (var (motor, i) in power.Motors.Select((m, i) => (m, i)))

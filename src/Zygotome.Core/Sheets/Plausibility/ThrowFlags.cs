@@ -83,6 +83,22 @@ internal static class ThrowFlags
             yield break;
         }
 
+        if (
+            sheet.Defaults.Says(ThrowFields.Tolerance).Undisputed is { } tolerance
+            && q.Form == QuantityForm.Single
+            && q.Dimension == tolerance.Dimension
+            && tolerance.Nominal >= Math.Abs(q.Nominal)
+        )
+        {
+            yield return Flag.Of(
+                "tolerance",
+                path,
+                q.Text,
+                $"A tolerance of {tolerance.Text} is as wide as the throw of {q.Text}: a surface that hardly moves "
+                    + $"would do."
+            );
+        }
+
         var (low, high) = (Math.Abs((double)q.Low), Math.Abs((double)q.High));
         (low, high) = (Math.Min(low, high), Math.Max(low, high));
         var angles =

@@ -15,7 +15,6 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
   useEffect(() => {
     setText(f.text);
     setWrong('');
-    setAlso(false);
   }, [f.text, f.path]);
   const tell = async (edit: Parameters<EditTools['edit']>[0][number]) => {
     const r = await tools.edit([{ path: f.path, ...edit }]);
@@ -39,9 +38,9 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
       e.preventDefault();
       const act = e.key === 'F8' ? ('notStated' as const) : ('notHere' as const);
       if (await tell({ act: f.standing === act ? 'clear' : act })) moveOn(at, 1);
-    } else if (e.key === 'F2' && !f.once && (f.text || f.statements.length > 0)) {
+    } else if (e.key === 'F2' && !f.once) {
       e.preventDefault();
-      setAlso(true);
+      if ((await put(text)) && (text.trim() || f.statements.length > 0)) setAlso(true);
     } else if (e.key === 'Escape') setText(f.text);
   };
   const box = `field text-[18px] ${f.mistake || wrong ? 'border-red!' : f.standing === 'assumed' || rowAssumed ? 'border-dashed' : ''}`;

@@ -84,6 +84,16 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
       >
         Add a {rows.one}
       </button>
+      {rows.rows.length === 0 && !inner && (
+        <button
+          type="button"
+          data-field
+          className="button mt-2 ml-2 px-3 text-[15px]"
+          onClick={() => void tools.edit([{ path: rows.path, act: rows.notHere ? 'clear' : 'notHere' }])}
+        >
+          {rows.notHere ? 'None on this aircraft: take back' : 'None on this aircraft'}
+        </button>
+      )}
     </section>
   );
 }

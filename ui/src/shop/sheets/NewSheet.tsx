@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { answer, api, refusalOf, type Refusal } from '../../api/client';
 import { useSheets } from '../../api/queries';
 
-const FITTED = ['flaps', 'wheels', 'retracts', 'stabiliser', 'airbrakes'];
+const FITTED = ['flaps', 'wheels', 'retracts', 'stabiliser', 'airbrakes', 'hinges to work', 'horns to fit'];
 const MATERIALS = ['EPO', 'EPP', 'EPS', 'balsa and film', 'glass laminate', 'foam board'];
 
 /** A sheet from the numbers on the lid: everything in proportion is marked assumed and waits for the paper. */
