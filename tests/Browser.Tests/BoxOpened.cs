@@ -29,7 +29,7 @@ public sealed class BoxOpened
             .See("Balances");
         t.Press("Box, date")
             .Fill("supplier", "Fenwater Trade")
-            .Press("crushed", "Carton")
+            .Press("crushed", "carton")
             .Act("Take it in")
             .See("Outside of the box");
         return t.Browser.Url.Split('/')[^2];
@@ -170,8 +170,8 @@ public sealed class BoxOpened
             .Reach("Record a finding", Keys.Enter)
             .See("What is wrong here?");
         t.Reach("on", "fuselage")
-            .Reach("decal", Keys.Space)
-            .Reach("scuff", Keys.Space)
+            .Pick("about", "decal")
+            .Pick("kind", "scuff")
             .Reach("Longest extent", "15")
             .See("cosmetic")
             .Reach("Record the finding", Keys.Enter)

@@ -180,7 +180,7 @@ public sealed class SheetFromPaper
         t.Go("/sheets").See("New sheet");
         t.Reach("New sheet", Keys.Enter).See("from the lid of the box");
         t.Reach("name of the kit", "Key Plover")
-            .Reach("sailplane", Keys.Space)
+            .Pick("Class", "sailplane")
             .Reach("span", "2400")
             .Reach("length", "1200")
             .Reach("empty", "1100")

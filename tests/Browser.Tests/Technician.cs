@@ -338,24 +338,41 @@ internal sealed class Technician : IDisposable
     /// <summary>
     /// Walks with Tab alone until what has the focus is called this; then presses the keys. No pointer.
     /// </summary>
-    public Technician Reach(string name, params string[] keys)
+    public Technician Reach(string name, params string[] keys) =>
+        Walk(
+                Keys.Tab,
+                name,
+                """
+                const e = document.activeElement; if (!e || e === document.body) return '';
+                const label = e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText ?? '';
+                return label.trim();
+                """
+            )
+            .Keys_(keys);
+
+    /// <summary>Reaches a question with Tab, walks to an answer with an arrow key and gives it. No pointer.</summary>
+    public Technician Pick(string question, string answer) =>
+        Walk(
+                Keys.Tab,
+                question,
+                "return document.activeElement?.closest('[role=radiogroup]')?.getAttribute('aria-label') ?? ''"
+            )
+            .Walk(Keys.ArrowRight, answer, "return document.activeElement?.innerText.trim() ?? ''")
+            .Keys_(Keys.Space);
+
+    private Technician Walk(string key, string name, string called)
     {
-        const string Called = """
-            const e = document.activeElement; if (!e || e === document.body) return '';
-            const label = e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText ?? '';
-            return label.trim();
-            """;
         for (var i = 0; i < 220; i++)
         {
-            if (Execute<string>(Called) is { } called && called.StartsWith(name, StringComparison.OrdinalIgnoreCase))
+            if (Execute<string>(called) is { } here && here.StartsWith(name, StringComparison.OrdinalIgnoreCase))
             {
-                return Keys_(keys);
+                return this;
             }
 
-            Browser.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
+            Browser.SwitchTo().ActiveElement().SendKeys(key);
         }
 
-        throw new InvalidOperationException($"\"{name}\" is not reached by Tab. On the screen:\n{Text}");
+        throw new InvalidOperationException($"\"{name}\" is not reached by that key. On the screen:\n{Text}");
     }
 
     /// <summary>Takes the network away from this device, or gives it back.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -205,11 +204,10 @@ internal static class BalanceLines
                 return new LineWords(text, Limits, Page, "", Open);
             }
 
-            var (decimals, format) = Id.Of == Weighable.Weight ? (0, "0.#") : (1, "0.0");
-            var value = Math.Round(Value!.Value, decimals) + 0.0;
-            var reading = $"{value.ToString(format, CultureInfo.InvariantCulture)} {Band!.Unit}";
+            var reading = $"{Band!.Beside(Value!.Value, Id.Of == Weighable.Weight ? 0 : 1)} {Band.Unit}";
             var why =
-                $"{reading} ± {Numbers.OneDecimal(U)} {Band.Unit} against {Band}: {Judgement.Phrase}. {Judgement.Hint}";
+                $"{reading} ± {Numbers.Uncertainty(U)} {Band.Unit} against {Band}: {Judgement.Phrase}. "
+                + Judgement.Hint;
             return new LineWords(text, Limits, Page, reading, why.TrimEnd());
         }
     }

@@ -14,6 +14,10 @@ public static class Numbers
     public static string Say(double value) =>
         (Math.Round(value, 2, MidpointRounding.AwayFromZero) + 0.0).ToString("0.##", CultureInfo.InvariantCulture);
 
+    /// <summary>An uncertainty: one decimal, or its first digit where that would say it is none.</summary>
+    public static string Uncertainty(double u) =>
+        u is >= 0.05 or 0 ? OneDecimal(u) : u.ToString("G1", CultureInfo.InvariantCulture);
+
     /// <summary>One decimal, always: for readings that stand under each other.</summary>
     public static string OneDecimal(double value) =>
         (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.0", CultureInfo.InvariantCulture);

@@ -121,7 +121,7 @@ public static class SideBySide
                     + $"{Left.Way.ToString().ToLowerInvariant()}, {Left.Rate}",
                 limits,
                 "",
-                Judgement is null ? "" : $"{Numbers.OneDecimal(Math.Abs(LeftValue - RightValue))} {Left.Unit}",
+                Judgement is null ? "" : $"{Band.Beside(Math.Abs(LeftValue - RightValue))} {Left.Unit}",
                 Judgement is { } j
                     ? $"{Numbers.OneDecimal(LeftValue)} left, {Numbers.OneDecimal(RightValue)} right: {j.Phrase}."
                     : Missing

@@ -132,7 +132,7 @@ internal static class SurfaceLines
                     : ShopTolerance ? $"{Band} (shop's tolerance)"
                     : Band.ToString(),
                 state.Sheet.Page("throws", Row.Page),
-                Judgement is null ? "" : $"{Numbers.OneDecimal(Offset)} mm",
+                Judgement is null ? "" : $"{Band!.Beside(Offset)} mm",
                 Judgement is { } j ? $"{j.Phrase}. {j.Hint}".TrimEnd()
                     : Band is null ? $"{Gap} A lead gives a value with its reason."
                     : "Not measured yet."

@@ -49,7 +49,7 @@ internal static class ThrowLines
                 $"{Target.Name}, {Target.Rate}",
                 Target.Limits,
                 Target.Page,
-                Measured is { } m ? $"{Numbers.OneDecimal(m.Reading.Value)} {Target.Unit}" : "",
+                Measured is { } m ? $"{Target.Band!.Beside(m.Reading.Value)} {Target.Unit}" : "",
                 Measured is not null ? Why(Measured)
                     : Target.Band is null ? $"{Target.Gap} A lead gives a value with its reason."
                     : "Not measured yet."
@@ -64,7 +64,7 @@ internal static class ThrowLines
                     ? ""
                     : $"{read.Readings[0].Text} by {ThrowMeasures.Words(read.Measure)} on a chord of "
                         + $"{Numbers.Say(Target.Surface.Chord)} mm is {Numbers.OneDecimal(reading.Angle!.Degrees)}°. ";
-            var value = $"{Numbers.OneDecimal(reading.Value)} ± {Numbers.OneDecimal(reading.U)} {Target.Unit}";
+            var value = $"{Target.Band!.Beside(reading.Value)} ± {Numbers.Uncertainty(reading.U)} {Target.Unit}";
             var hint = judgement.Hint.Length > 0 ? $" {judgement.Hint}" : "";
             return $"{readings}{converted}{value} against {Target.Band}: {judgement.Phrase}.{hint}";
         }

@@ -1,5 +1,6 @@
 using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Server.Stages;
 
@@ -31,6 +32,8 @@ public sealed record SupportPlace(string X, string Y);
 public sealed record WeighedLine(Weighable Of, LedgerLine Line, string Name);
 
 /// <summary>One configuration: the sheet's range, the school's target band, and how it stands.</summary>
+/// <param name="Figure">The centre as it is said beside its range; <paramref name="Spread"/>: its uncertainty. Both
+/// empty while it was not weighed.</param>
 /// <param name="OwnPlace">The pack has a place of its own in it. <paramref name="PackFront"/>: where its front lies, as
 /// last said, else where the sheet says; null where neither does.</param>
 public sealed record ConfigurationView(
@@ -42,6 +45,8 @@ public sealed record ConfigurationView(
     string School,
     LedgerLine Range,
     IReadOnlyList<WeighedLine> Lines,
+    string Figure,
+    string Spread,
     double? X,
     double? UX,
     double? Y,
@@ -137,6 +142,8 @@ internal static class BalanceEndpoints
             School: target?.School ?? "",
             Range: range,
             Lines: lines,
+            Figure: cg is null ? "" : target?.Range.Beside(cg.X) ?? Numbers.OneDecimal(cg.X),
+            Spread: cg is null ? "" : Numbers.Uncertainty(cg.UX),
             X: Rounded(cg?.X),
             UX: Rounded(cg?.UX),
             Y: Rounded(cg?.Y),

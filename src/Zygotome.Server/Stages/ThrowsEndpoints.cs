@@ -13,6 +13,8 @@ public sealed record TravelAdviceView(double? Percent, string ExpectWords, doubl
 /// <param name="Pair">The surface and its like on the other side, by one name; <paramref name="Title"/>: that and the
 /// function, as the row is called. <paramref name="Side"/>: left, right, or empty where there is but one.</param>
 /// <param name="ScaleEnd">Where the drawn gauge ends, same unit.</param>
+/// <param name="Figure">The reading as it is said beside its limits; <paramref name="Spread"/>: its uncertainty. Both
+/// empty while there is none.</param>
 /// <param name="Travel">The number in the radio it hangs on, as last said, %. <paramref name="Number"/>: which that is;
 /// empty where none is; <paramref name="NumberShort"/>: in two words. <paramref name="Sets"/>: how many throws it sets
 /// beside this one.</param>
@@ -32,9 +34,11 @@ public sealed record ThrowView(
     double? High,
     double Target,
     string Unit,
-    double Chord,
+    string Chord,
     string Measure,
     double ScaleEnd,
+    string Figure,
+    string Spread,
     double? Value,
     double? U,
     double Travel,
@@ -132,9 +136,11 @@ internal static class ThrowsEndpoints
             High: t.Band?.High,
             Target: t.Band?.Middle ?? t.Nominal,
             Unit: t.Unit,
-            Chord: t.Surface.Chord,
+            Chord: Numbers.Say(t.Surface.Chord),
             Measure: ThrowMeasures.Words(t.Measure),
             ScaleEnd: Math.Max(5, Math.Ceiling(end / 5) * 5),
+            Figure: reading is null ? "" : t.Band?.Beside(reading.Value) ?? Numbers.OneDecimal(reading.Value),
+            Spread: reading is null ? "" : Numbers.Uncertainty(reading.U),
             Value: Rounded(reading?.Value),
             U: Rounded(reading?.U),
             Travel: numbers.Now(state.Settings, t),

@@ -21,6 +21,39 @@ public sealed class JudgementTests
     public void The_verdict_counts_the_rulers_own_uncertainty(double reading, Verdict verdict) =>
         Assert.Equal(verdict, Judgement.Of(reading, 0.5, Band).Verdict);
 
+    /// <summary>"27.0 against 23 to 27: Out" is what nobody believes.</summary>
+    [Fact]
+    public void What_is_printed_beside_its_limits_lies_within_them_where_the_value_does() =>
+        Gen.Select(Gen.Int[1, 400], Gen.Int[0, 60], Gen.Int[-20_000, 20_000], Gen.Int[0, 1])
+            .Sample(
+                (low, width, off, decimals) =>
+                {
+                    var band = new Band(low / 10.0, (low + width) / 10.0, "mm");
+                    var value = ((low + width) / 10.0) + (off / 100_000.0);
+                    var printed = double.Parse(
+                        band.Beside(value, decimals),
+                        System.Globalization.CultureInfo.InvariantCulture
+                    );
+                    return band.Contains(printed) == band.Contains(value);
+                },
+                iter: 2000
+            );
+
+    [Theory]
+    [InlineData(27.04, "27.04")]
+    [InlineData(26.96, "27.0")]
+    [InlineData(27.4, "27.4")]
+    [InlineData(22.97, "22.97")]
+    public void A_value_has_the_digits_that_show_its_verdict_and_no_more(double value, string printed) =>
+        Assert.Equal(printed, new Band(23, 27, "mm").Beside(value));
+
+    [Theory]
+    [InlineData(0.5, "0.5")]
+    [InlineData(0.04, "0.04")]
+    [InlineData(0, "0.0")]
+    public void An_uncertainty_that_is_there_is_never_said_to_be_none(double u, string printed) =>
+        Assert.Equal(printed, Numbers.Uncertainty(u));
+
     [Fact]
     public void In_and_in_close_release_and_a_guarded_shop_takes_in_only()
     {

@@ -117,6 +117,47 @@ public sealed class SheetTableTests
         Assert.Empty((await Schema.Value).Validate(edited.ToJsonString()).Select(e => e.ToString()));
     }
 
+    /// <summary>The mark beside a field is a word to whoever types it: it has to be true.</summary>
+    [Fact]
+    public void A_field_is_said_to_be_judged_by_nothing_just_where_no_code_reads_it()
+    {
+        var code = string.Concat(
+            Directory
+                .GetFiles(ProjectFolder.File("src"), "*.cs", SearchOption.AllDirectories)
+                .Where(f => !f.Contains("/obj/", StringComparison.Ordinal))
+                .Where(f => !f.Contains("/Sheets/Table/", StringComparison.Ordinal))
+                .Select(File.ReadAllText)
+        );
+        var sections = typeof(SheetTable)
+            .Assembly.GetTypes()
+            .Where(t => t.Namespace == typeof(SheetTable).Namespace && t is { IsAbstract: true, IsSealed: true });
+        var read = sections
+            .SelectMany(t => t.GetFields().Where(f => f.GetValue(null) is SheetField).Select(f => (Type: t, Field: f)))
+            .Select(p =>
+                (
+                    Key: (p.Type.DeclaringType is { } outer ? $"{outer.Name}." : "") + $"{p.Type.Name}.{p.Field.Name}",
+                    Field: (SheetField)p.Field.GetValue(null)!
+                )
+            )
+            .ToArray();
+        Assert.NotEmpty(read);
+
+        // The ways of a throw are read one like the other; how many hands a step needs is compared, and judges nothing.
+        string[] otherwise = [.. ThrowFields.Ways.Select(w => $"ThrowFields.{w.Way}"), "StepFields.People"];
+        Assert.All(
+            read.Where(p => !otherwise.Contains(p.Key)),
+            p =>
+                Assert.True(
+                    p.Field.Unused
+                        != System.Text.RegularExpressions.Regex.IsMatch(
+                            code,
+                            $@"\b{p.Key.Replace(".", @"\s*\.\s*", StringComparison.Ordinal)}\b(?!\s*\.\s*Name\b)"
+                        ),
+                    $"{p.Key} is {(p.Field.Unused ? "read, and said not to be" : "not read, and not said so")}"
+                )
+        );
+    }
+
     [Fact]
     public void Every_field_of_a_list_that_is_written_as_a_table_is_a_column_of_it() =>
         Assert.All(

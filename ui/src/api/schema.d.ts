@@ -2882,6 +2882,8 @@ export interface components {
             school: string;
             range: components["schemas"]["LedgerLine"];
             lines: components["schemas"]["WeighedLine"][];
+            figure: string;
+            spread: string;
             /** Format: double */
             x: null | number;
             /** Format: double */
@@ -4805,11 +4807,12 @@ export interface components {
             /** Format: double */
             target: number;
             unit: string;
-            /** Format: double */
-            chord: number;
+            chord: string;
             measure: string;
             /** Format: double */
             scaleEnd: number;
+            figure: string;
+            spread: string;
             /** Format: double */
             value: null | number;
             /** Format: double */

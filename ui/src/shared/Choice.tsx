@@ -1,43 +1,61 @@
-import { RadioGroup } from 'radix-ui';
+import { RadioGroup, ToggleGroup } from 'radix-ui';
+import type { ReactNode } from 'react';
 
-/** One of a few words, side by side. Arrow keys choose; Enter belongs to whatever it stands in. */
-export function Choice<T extends string>({
-  label,
-  value,
-  options,
-  onChoose,
-  hideLabel,
-}: {
+type Option<T> = { value: T; words: ReactNode; button?: string | undefined; disabled?: boolean };
+type Props<T> = {
+  /** What is chosen: its spoken name, and its title where `titled`. */
   label: string;
+  titled?: boolean;
   value: T | undefined;
-  options: readonly { value: T; words: string; live?: boolean }[];
+  of: readonly Option<T>[];
   onChoose: (value: T) => void;
-  hideLabel?: boolean;
-}) {
+  /** Choosing acts at once: walking past an answer must never give it, so arrows only walk. */
+  acts?: boolean;
+  className?: string;
+  button?: string;
+};
+
+/**
+ * One of several. Arrow keys choose, and Enter belongs to whatever it stands in; where choosing acts at once they walk,
+ * and Enter or the space bar chooses.
+ */
+export function Choice<T extends string | number | boolean>(props: Props<T>) {
+  const { label, titled, value, of, onChoose, acts, className = 'flex gap-2', button = 'button flex-1' } = props;
+  const Group = acts ? ToggleGroup : RadioGroup;
+  const shared = {
+    'aria-label': label,
+    className,
+    onValueChange: (chosen: string) => {
+      const option = of.find((o) => String(o.value) === chosen);
+      if (option) onChoose(option.value);
+    },
+  };
+  const items = of.map((o) => (
+    <Group.Item
+      key={String(o.value)}
+      value={String(o.value)}
+      disabled={o.disabled ?? false}
+      className={o.button ?? button}
+    >
+      {o.words}
+    </Group.Item>
+  ));
+  const group = acts ? (
+    <ToggleGroup.Root type="single" role="radiogroup" value={value === undefined ? '' : String(value)} {...shared}>
+      {items}
+    </ToggleGroup.Root>
+  ) : (
+    <RadioGroup.Root value={value === undefined ? null : String(value)} {...shared}>
+      {items}
+    </RadioGroup.Root>
+  );
+  if (!titled) return group;
   return (
     <div>
-      {!hideLabel && (
-        <span aria-hidden className="label">
-          {label}
-        </span>
-      )}
-      <RadioGroup.Root
-        aria-label={label}
-        value={value ?? null}
-        onValueChange={(v) => onChoose(v as T)}
-        className="flex gap-1"
-      >
-        {options.map((o) => (
-          <RadioGroup.Item
-            key={o.value}
-            value={o.value}
-            className={`button min-h-[52px] min-w-0 flex-1 px-1 text-[16px] leading-tight phone:px-0 phone:text-[13.5px]
-              ${o.live ? 'live' : ''}`}
-          >
-            {o.words}
-          </RadioGroup.Item>
-        ))}
-      </RadioGroup.Root>
+      <span aria-hidden className="label">
+        {label}
+      </span>
+      {group}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Choice } from './Choice';
 import { useState } from 'react';
 import { leads, useMe } from '../api/me';
 import { currentLook } from '../api/look';
@@ -24,20 +25,16 @@ export function RetractForm({ entry, onRetract }: Props) {
   return (
     <div role="group" aria-label={`Retract ${entry.said}`}>
       {entry.typed.length > 0 && (
-        <div role="radiogroup" aria-label="Why" className="mb-2 flex gap-2">
-          {[true, false].map((t) => (
-            <button
-              type="button"
-              key={`${t}`}
-              role="radio"
-              aria-checked={typing === t}
-              className="button flex-1"
-              onClick={() => setTyping(t)}
-            >
-              {t ? 'typed wrongly' : 'another reason'}
-            </button>
-          ))}
-        </div>
+        <Choice
+          label="Why"
+          value={typing}
+          of={[
+            { value: true, words: 'typed wrongly' },
+            { value: false, words: 'another reason' },
+          ]}
+          onChoose={setTyping}
+          className="mb-2 flex gap-2"
+        />
       )}
       {typing ? (
         <div className="mb-3 flex flex-wrap gap-2">

@@ -30,6 +30,7 @@ export function Tabs<K extends string>({
           id={`tab-${t.key}`}
           role="tab"
           aria-selected={t.key === value}
+          aria-controls={t.key === value ? `panel-${t.key}` : undefined}
           tabIndex={t.key === value ? 0 : -1}
           onClick={() => onChoose(t.key)}
           className={`min-h-[52px] min-w-0 flex-1 border-r border-steel-edge px-1 text-center leading-tight
@@ -49,3 +50,10 @@ export function Tabs<K extends string>({
     </div>
   );
 }
+
+/** What makes an element the panel of the open tab. */
+export const panelOf = (open: string) => ({
+  role: 'tabpanel',
+  id: `panel-${open}`,
+  'aria-labelledby': `tab-${open}`,
+});

@@ -1,3 +1,4 @@
+import { Choice } from '../shared/Choice';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
@@ -44,27 +45,29 @@ export function SignIn() {
         <h1 className="text-[40px] leading-tight font-bold">Zygotome</h1>
         <p className="text-[18px] text-quiet">{data?.shop}</p>
       </div>
-      <div role="radiogroup" aria-label="Who are you?" className="flex flex-wrap justify-center gap-5">
-        {data?.people.map((p, i) => (
-          <button
-            type="button"
-            key={p.id}
-            role="radio"
-            aria-checked={person === p.id}
-            onClick={() => {
-              setPerson(p.id);
-              setWrong('');
-              document.getElementById('pin')?.focus();
-            }}
-            className={`min-h-[72px] min-w-[190px] border bg-tape px-6 py-3 text-left text-on-tape
-              ${i % 2 ? 'rotate-1' : '-rotate-1'}
-              ${person === p.id ? 'border-[3px] border-on-tape' : 'border-tape-edge'}`}
-          >
-            <strong className="block text-[22px] leading-tight">{p.name}</strong>
-            <span className="text-[15px]">{p.role}</span>
-          </button>
-        ))}
-      </div>
+      <Choice
+        acts
+        label="Who are you?"
+        value={person}
+        of={(data?.people ?? []).map((p, i) => ({
+          value: p.id,
+          button: `min-h-[72px] min-w-[190px] border bg-tape px-6 py-3 text-left text-on-tape
+            ${i % 2 ? 'rotate-1' : '-rotate-1'}
+            ${person === p.id ? 'border-[3px] border-on-tape' : 'border-tape-edge'}`,
+          words: (
+            <>
+              <strong className="block text-[22px] leading-tight">{p.name}</strong>
+              <span className="text-[15px]">{p.role}</span>
+            </>
+          ),
+        }))}
+        onChoose={(id) => {
+          setPerson(id);
+          setWrong('');
+          document.getElementById('pin')?.focus();
+        }}
+        className="flex flex-wrap justify-center gap-5"
+      />
       <form onSubmit={(e) => void enter(e)} className="w-[320px] border-2 border-ink bg-paper p-5 text-ink">
         <PinField
           label={`PIN${person ? ` of ${data?.people.find((p) => p.id === person)?.name}` : ''}`}

@@ -43,7 +43,7 @@ public static class PartFields
 
     public static readonly TextField On = new("on", "goes on") { Means = "The part it must go on." };
 
-    public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000));
+    public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000)) { Unused = true };
 
     public static readonly SheetList<PartSpec> List = new(
         "parts",

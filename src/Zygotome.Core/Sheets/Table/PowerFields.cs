@@ -99,7 +99,7 @@ public static class PowerFields
         };
 
         public static readonly MeasureField Length = new("length", "length", Unit.Millimetre, new(5, 500));
-        public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(1, 10_000));
+        public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(1, 10_000)) { Unused = true };
 
         public static readonly SheetList<PackSpec> List = new(
             "power.packs",

@@ -131,7 +131,7 @@ public static class ThrowFields
 
         public static readonly QuantityField Scale = new("scale", "of full travel", Unit.PerCent) { Unused = true };
 
-        public static readonly QuantityField Expo = new("expo", "expo", Unit.PerCent) { Unused = true };
+        public static readonly QuantityField Expo = new("expo", "expo", Unit.PerCent);
 
         public static readonly SheetList<RateSpec> List = new(
             "rates",

@@ -168,7 +168,13 @@ const TITLES: Record<LampKind, string> = {
   stabiliser: 'Stabiliser',
 };
 
-const options = (l: Lamp) => l.choices.map((c) => ({ value: c.is, words: c.words, live: isLive(l.lamp, c.is) }));
+const answers = (l: Lamp) =>
+  l.choices.map((c) => ({
+    value: c.is,
+    words: c.words,
+    button: `button min-h-[52px] min-w-0 flex-1 px-1 text-[16px] leading-tight phone:px-0 phone:text-[13.5px]
+      ${isLive(l.lamp, c.is) ? 'live' : ''}`,
+  }));
 
 /**
  * What is looked at together: a row for each motor or pack, a column for each thing of it, and with one tap all of a
@@ -189,7 +195,15 @@ function Group({
   const kinds = of.filter((k) => lamps.some((l) => l.lamp === k));
   if (names.length === 1)
     return lamps.map((l) => (
-      <Choice key={l.key} label={l.title} value={words[l.key]} options={options(l)} onChoose={(is) => onSay([l], is)} />
+      <Choice
+        key={l.key}
+        titled
+        label={l.title}
+        value={words[l.key]}
+        of={answers(l)}
+        onChoose={(is) => onSay([l], is)}
+        className="flex gap-1"
+      />
     ));
   return (
     <div className="flex flex-col gap-1 border-t border-steel pt-1">
@@ -227,11 +241,11 @@ function Group({
               <div key={k} className="min-w-0 flex-1">
                 {lamp && (
                   <Choice
-                    hideLabel
                     label={lamp.title}
                     value={words[lamp.key]}
-                    options={options(lamp)}
+                    of={answers(lamp)}
                     onChoose={(is) => onSay([lamp], is)}
+                    className="flex gap-1"
                   />
                 )}
               </div>

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -63,20 +64,14 @@ export function NewSheet() {
           {field('maker', 'maker')}
           <fieldset className="col-span-2">
             <legend className="label">class</legend>
-            <div role="radiogroup" aria-label="Class" className="grid grid-cols-5 gap-2 max-lg:grid-cols-3">
-              {classes?.map((c) => (
-                <button
-                  key={c.key}
-                  type="button"
-                  role="radio"
-                  aria-checked={form.class === c.key}
-                  className="button px-2 text-[15px]"
-                  onClick={() => setForm({ ...form, class: c.key })}
-                >
-                  {c.name}
-                </button>
-              ))}
-            </div>
+            <Choice
+              label="Class"
+              value={form.class}
+              of={(classes ?? []).map((c) => ({ value: c.key, words: c.name }))}
+              onChoose={(chosen) => setForm({ ...form, class: chosen })}
+              className="grid grid-cols-5 gap-2 max-lg:grid-cols-3"
+              button="button px-2 text-[15px]"
+            />
           </fieldset>
           <div className="col-span-2 grid grid-cols-3 gap-6">
             {field('span', 'span: mm, or 55 in')}

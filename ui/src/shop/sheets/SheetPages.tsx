@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { Tabs } from '../../shared/Tabs';
+import { panelOf, Tabs } from '../../shared/Tabs';
 
 type Section = Schemas['SectionNow'];
 type Field = Schemas['FieldNow'];
@@ -29,7 +29,7 @@ export function SheetPages({ sections, answered }: { sections: readonly Section[
           red: s.doubts > 0,
         }))}
       />
-      <div className="flex flex-col gap-5 px-5 py-4">
+      <div {...panelOf(section.key)} className="flex flex-col gap-5 px-5 py-4">
         {said.length > 0 && (
           <dl className="grid grid-cols-[auto_1fr_auto_1fr] gap-x-4 text-[16px] max-lg:grid-cols-[auto_1fr]">
             {said.map((f) => (

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useShop, useStage } from '../../api/queries';
@@ -79,20 +80,13 @@ export function Balance(props: Props) {
         }
       >
         {data.configurations.length > 1 && (
-          <div role="radiogroup" aria-label="Configuration" className="flex gap-2 pb-2">
-            {data.configurations.map((c) => (
-              <button
-                type="button"
-                key={c.name}
-                role="radio"
-                aria-checked={c === current}
-                className="button flex-1"
-                onClick={() => setName(c.name)}
-              >
-                {c.name}
-              </button>
-            ))}
-          </div>
+          <Choice
+            label="Configuration"
+            value={current?.name}
+            of={data.configurations.map((c) => ({ value: c.name, words: c.name }))}
+            onChoose={setName}
+            className="flex gap-2 pb-2"
+          />
         )}
         {!current && (
           <p className="text-[18px]">The manual states no balance. A lead must give a value with its source.</p>
@@ -122,11 +116,11 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
             <span
               className={`text-[60px] leading-none font-bold ${stale ? 'text-pencil line-through decoration-4' : ''}`}
             >
-              {current.x.toFixed(1)}
+              {current.figure}
             </span>
             <span className="pb-1 text-[16px] text-pencil">
               mm aft
-              <br />± {current.ux?.toFixed(1)}
+              <br />± {current.spread}
             </span>
           </>
         ) : (

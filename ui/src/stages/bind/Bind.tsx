@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
@@ -127,22 +128,16 @@ export function Bind({ job, recorder }: Props) {
             {otherwise && (
               <div className="mt-2 flex flex-col gap-3">
                 {current.expected.map((e) => (
-                  <div key={e.surface} role="radiogroup" aria-label={e.name}>
+                  <div key={e.surface}>
                     <span className="label">{e.name} went</span>
-                    <div className="flex gap-1">
-                      {ANSWERS.map((m) => (
-                        <button
-                          type="button"
-                          key={m}
-                          role="radio"
-                          aria-checked={otherwise[e.surface] === m}
-                          className="button flex-1 px-1 text-[15px]"
-                          onClick={() => setOtherwise({ ...otherwise, [e.surface]: m })}
-                        >
-                          {WORDS.movement[m]}
-                        </button>
-                      ))}
-                    </div>
+                    <Choice
+                      label={e.name}
+                      value={otherwise[e.surface]}
+                      of={ANSWERS.map((m) => ({ value: m, words: WORDS.movement[m] }))}
+                      onChoose={(m) => setOtherwise({ ...otherwise, [e.surface]: m })}
+                      className="flex gap-1"
+                      button="button flex-1 px-1 text-[15px]"
+                    />
                   </div>
                 ))}
                 <button
@@ -220,40 +215,21 @@ function BindForm({
         model memory
         <input className="field text-[20px]" value={memory} onChange={(e) => setMemory(e.target.value)} />
       </label>
-      <div role="radiogroup" aria-label="Stick mode">
-        <span className="label">stick mode</span>
-        <div className="flex gap-2">
-          {[1, 2, 3, 4].map((m) => (
-            <button
-              type="button"
-              key={m}
-              role="radio"
-              aria-checked={m === mode}
-              className="button flex-1 text-[18px]"
-              onClick={() => setMode(m)}
-            >
-              {m}
-            </button>
-          ))}
-        </div>
-      </div>
-      <div role="radiogroup" aria-label="Bound by">
-        <span className="label">bound by</span>
-        <div className="flex gap-2">
-          {data.methods.map((m) => (
-            <button
-              type="button"
-              key={m}
-              role="radio"
-              aria-checked={m === method}
-              className="button flex-1"
-              onClick={() => setMethod(m)}
-            >
-              {m}
-            </button>
-          ))}
-        </div>
-      </div>
+      <Choice
+        label="stick mode"
+        titled
+        value={mode}
+        of={[1, 2, 3, 4].map((m) => ({ value: m, words: m }))}
+        onChoose={setMode}
+        button="button flex-1 text-[18px]"
+      />
+      <Choice
+        label="bound by"
+        titled
+        value={method}
+        of={data.methods.map((m) => ({ value: m, words: m }))}
+        onChoose={setMethod}
+      />
       <button
         type="button"
         className="button dark min-h-[60px] text-[19px] font-bold"

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { WORDS } from '../../api/contract';
 import { each } from '../../shared/words';
 import { type CounterProps, promised, receivedOn } from './counter';
@@ -8,23 +9,15 @@ export function CounterBox({ form, put }: CounterProps) {
   return (
     <>
       <SupplierChoice label="supplier" value={form.supplier} canBeUnsaid onChoose={(supplier) => put({ supplier })} />
-      <div role="radiogroup" aria-label="Carton">
-        <span className="label">carton</span>
-        <div className="grid grid-cols-3 gap-2">
-          {each(WORDS.carton).map(([key, title]) => (
-            <button
-              type="button"
-              key={key}
-              role="radio"
-              aria-checked={form.carton === key}
-              className="button px-1 text-[15px]"
-              onClick={() => put({ carton: key })}
-            >
-              {title}
-            </button>
-          ))}
-        </div>
-      </div>
+      <Choice
+        label="carton"
+        titled
+        value={form.carton}
+        of={each(WORDS.carton).map(([value, words]) => ({ value, words }))}
+        onChoose={(carton) => put({ carton })}
+        className="grid grid-cols-3 gap-2"
+        button="button px-1 text-[15px]"
+      />
       <label className="text-[14px] text-pencil">
         what is to be seen on it
         <input

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { useState } from 'react';
 import { BatteryFields, NO_BATTERY } from './BatteryFields';
 import type { CounterProps } from './counter';
@@ -67,23 +68,13 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
           take this pack out again
         </button>
       )}
-      <div role="radiogroup" aria-label="Balance for the first flight">
-        <span className="label">balance for the first flight</span>
-        <div className="flex gap-2">
-          {SCHOOLS.map(([key, title]) => (
-            <button
-              type="button"
-              key={key}
-              role="radio"
-              aria-checked={school === key}
-              className="button flex-1"
-              onClick={() => put({ school: key })}
-            >
-              {title}
-            </button>
-          ))}
-        </div>
-      </div>
+      <Choice
+        label="balance for the first flight"
+        titled
+        value={school}
+        of={SCHOOLS.map(([value, words]) => ({ value, words }))}
+        onChoose={(chosen) => put({ school: chosen })}
+      />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
-import { Tabs } from '../../shared/Tabs';
+import { panelOf, Tabs } from '../../shared/Tabs';
 import type { Props } from './entries';
 import { BatteryFields, batteryFrom, batteryFull, type BatteryText, NO_BATTERY } from './BatteryFields';
 import { Brought } from './Brought';
@@ -110,41 +110,43 @@ export function Receive({ job, recorder }: Props) {
             ]}
           />
         </div>
-        {room === 'brought' && <Brought job={job} data={data} recorder={recorder} />}
-        {room === 'budget' && (
-          <>
-            {pack ? (
-              <div className="pb-3">
-                <h2 className="pb-2 text-[20px] font-bold">Another pack</h2>
-                <label className="text-[14px] text-pencil">
-                  it is called
-                  <input
-                    className="field mb-2 text-[17px] text-ink"
-                    value={pack.name}
-                    onChange={(e) => setPack({ ...pack, name: e.target.value })}
-                  />
-                </label>
-                <BatteryFields value={pack.battery} onChange={(battery) => setPack({ ...pack, battery })} />
-                <button type="button" className="min-h-[44px] underline" onClick={() => setPack(undefined)}>
-                  leave it
-                </button>
-              </div>
-            ) : (
-              <>
-                <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: choose })} />
-                {!job.released && (
-                  <button type="button" className="button mb-2" onClick={another}>
-                    another pack
+        <div {...panelOf(room)}>
+          {room === 'brought' && <Brought job={job} data={data} recorder={recorder} />}
+          {room === 'budget' && (
+            <>
+              {pack ? (
+                <div className="pb-3">
+                  <h2 className="pb-2 text-[20px] font-bold">Another pack</h2>
+                  <label className="text-[14px] text-pencil">
+                    it is called
+                    <input
+                      className="field mb-2 text-[17px] text-ink"
+                      value={pack.name}
+                      onChange={(e) => setPack({ ...pack, name: e.target.value })}
+                    />
+                  </label>
+                  <BatteryFields value={pack.battery} onChange={(battery) => setPack({ ...pack, battery })} />
+                  <button type="button" className="min-h-[44px] underline" onClick={() => setPack(undefined)}>
+                    leave it
                   </button>
-                )}
-              </>
-            )}
-            <BudgetParts budget={data.budget} />
-          </>
-        )}
-        {room === 'buy' && <ToBuyList job={job} lines={data.toBuy} recorder={recorder} />}
-        {room === 'schools' && <SchoolList job={job} schools={data.schools} recorder={recorder} />}
-        {room === 'sheet' && <SheetOfJob job={job} data={data} recorder={recorder} />}
+                </div>
+              ) : (
+                <>
+                  <PackWords budget={data.budget} flies={flies} {...(job.released ? {} : { onChoose: choose })} />
+                  {!job.released && (
+                    <button type="button" className="button mb-2" onClick={another}>
+                      another pack
+                    </button>
+                  )}
+                </>
+              )}
+              <BudgetParts budget={data.budget} />
+            </>
+          )}
+          {room === 'buy' && <ToBuyList job={job} lines={data.toBuy} recorder={recorder} />}
+          {room === 'schools' && <SchoolList job={job} schools={data.schools} recorder={recorder} />}
+          {room === 'sheet' && <SheetOfJob job={job} data={data} recorder={recorder} />}
+        </div>
       </Paper>
     </>
   );

@@ -8,7 +8,7 @@ import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
 import { useKept } from '../../shared/kept';
 import { Mat } from '../../shared/Paper';
-import { Tabs } from '../../shared/Tabs';
+import { panelOf, Tabs } from '../../shared/Tabs';
 import { day } from '../../shared/time';
 import { BudgetOver, PackWords } from './Budget';
 import { emptyCounter, measured, opening, promised, question, wanting } from './counter';
@@ -136,7 +136,11 @@ export function ReceiveNew() {
             { key: 'box', title: 'Box, date', note: day(promised(form)) },
           ]}
         />
-        <div data-region="now" className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-[18px] py-3">
+        <div
+          data-region="now"
+          {...panelOf(room)}
+          className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-[18px] py-3"
+        >
           {room === 'kit' && (
             <CounterKit
               key={form.entryId}

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from './entries';
@@ -54,30 +55,31 @@ export function SchoolList({
                     onChange={(e) => setReason(e.target.value)}
                   />
                 )}
-                <div role="radiogroup" aria-label={s.question} className="flex flex-col gap-2">
-                  {s.options.map((o, i) => (
-                    <button
-                      type="button"
-                      key={o.id}
-                      role="radio"
-                      aria-checked={o.id === s.chosen}
-                      disabled={job.released}
-                      className="button text-left"
-                      onClick={() =>
-                        o.id !== s.chosen &&
-                        void recorder.record('receive/school', { school: s.id, option: o.id, reason })
-                      }
-                    >
-                      <strong>
-                        {o.text}
-                        {i === 0 && ' (shop)'}
-                      </strong>
-                      <span className="block text-[14px]">
-                        {o.reason} {o.effect}
-                      </span>
-                    </button>
-                  ))}
-                </div>
+                <Choice
+                  acts
+                  label={s.question}
+                  value={s.chosen}
+                  of={s.options.map((o, i) => ({
+                    value: o.id,
+                    disabled: job.released,
+                    words: (
+                      <>
+                        <strong>
+                          {o.text}
+                          {i === 0 && ' (shop)'}
+                        </strong>
+                        <span className="block text-[14px]">
+                          {o.reason} {o.effect}
+                        </span>
+                      </>
+                    ),
+                  }))}
+                  onChoose={(option) =>
+                    option !== s.chosen && void recorder.record('receive/school', { school: s.id, option, reason })
+                  }
+                  className="flex flex-col gap-2"
+                  button="button text-left"
+                />
               </div>
             )}
           </li>

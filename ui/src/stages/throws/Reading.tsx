@@ -25,11 +25,11 @@ export function Reading({ job, recorder, item, onTap }: Props) {
             <span
               className={`text-[60px] leading-none font-bold ${line.standing === 'stale' ? 'text-pencil line-through decoration-4' : ''}`}
             >
-              {item.value.toFixed(1)}
+              {item.figure}
             </span>
             <span className="text-[16px] whitespace-nowrap text-pencil">
               {item.unit}
-              <br />± {item.u?.toFixed(1)}
+              <br />± {item.spread}
             </span>
           </>
         ) : (

@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 
@@ -24,23 +25,20 @@ export function ThrowTable({
   );
   return (
     <section aria-label="All throws" data-region="list" className="pt-1">
-      <div role="radiogroup" aria-label="Rate" className="flex items-center gap-2 border-b border-steel pb-2">
-        {rates.map((rate) => {
+      <Choice
+        label="Rate"
+        value={current.rate}
+        of={rates.map((rate) => {
           const of = throws.filter((t) => t.rate === rate);
-          return (
-            <button
-              type="button"
-              key={rate}
-              role="radio"
-              aria-checked={rate === current.rate}
-              className="button text-[15px]"
-              onClick={() => onChoose((of.find((t) => t.line.open) ?? of[0]!).line.id)}
-            >
-              {rate} rate, {of.filter((t) => !t.line.open).length} of {of.length}
-            </button>
-          );
+          return { value: rate, words: `${rate} rate, ${of.filter((t) => !t.line.open).length} of ${of.length}` };
         })}
-      </div>
+        onChoose={(rate) => {
+          const of = throws.filter((t) => t.rate === rate);
+          onChoose((of.find((t) => t.line.open) ?? of[0]!).line.id);
+        }}
+        className="flex items-center gap-2 border-b border-steel pb-2"
+        button="button text-[15px]"
+      />
       {rows.map((row) => (
         <div key={row.key} className="border-b border-steel py-1">
           <h3 className="pt-1 text-[16px] font-bold">{row.title}</h3>
@@ -57,7 +55,7 @@ export function ThrowTable({
               >
                 <span className="text-pencil">{label(t)}</span>
                 <span className={`ml-auto text-right text-[18px] ${t.line.standing === 'notMet' ? 'text-red' : ''}`}>
-                  {t.value === null ? <span className="text-[15px] text-pencil">not yet</span> : t.value.toFixed(1)}
+                  {t.value === null ? <span className="text-[15px] text-pencil">not yet</span> : t.figure}
                 </span>
                 <Jaws line={t.line} size={18} />
               </button>

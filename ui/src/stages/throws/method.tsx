@@ -1,3 +1,4 @@
+import { Choice } from '../../shared/Choice';
 import type { Schemas } from '../../api/client';
 
 export type Method = { measure: Schemas['Entry.ThrowRead']['measure']; unit: 'mm' | '°'; words: string; short: string };
@@ -10,19 +11,13 @@ export const METHODS: readonly Method[] = [
 
 export function MethodChoice({ method, onChoose }: { method: Method; onChoose: (m: Method) => void }) {
   return (
-    <div role="radiogroup" aria-label="Measured" className="flex">
-      {METHODS.map((m) => (
-        <button
-          type="button"
-          key={m.measure}
-          role="radio"
-          aria-checked={m === method}
-          className="button -ml-[2px] px-[10px] text-[15px] first:ml-0"
-          onClick={() => onChoose(m)}
-        >
-          {m.short}
-        </button>
-      ))}
-    </div>
+    <Choice
+      label="Measured"
+      value={method.measure}
+      of={METHODS.map((m) => ({ value: m.measure, words: m.short }))}
+      onChoose={(measure) => onChoose(METHODS.find((m) => m.measure === measure)!)}
+      className="flex"
+      button="button -ml-[2px] px-[10px] text-[15px] first:ml-0"
+    />
   );
 }

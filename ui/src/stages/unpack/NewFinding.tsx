@@ -1,9 +1,12 @@
+import { Choice } from '../../shared/Choice';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
 import type { Recorder } from './entries';
 import { onAircraft, type Side } from './places';
+
+const SMALL = { className: 'flex flex-wrap gap-[6px]', button: 'button px-3 text-[15px]' };
 
 export type Tapped = { place: string; x: number; y: number; view: Side; about?: Schemas['PlaceKind'] };
 type Props = {
@@ -87,13 +90,21 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
         </select>
       </label>
       <Choice
-        title="about"
-        options={choices?.placeKinds ?? []}
-        words={WORDS.placeKind}
+        titled
+        label="about"
         value={about}
+        of={(choices?.placeKinds ?? []).map((value) => ({ value, words: WORDS.placeKind[value] }))}
         onChoose={setPlaceKind}
+        {...SMALL}
       />
-      <Choice title="kind" options={choices?.kinds ?? []} words={WORDS.findingKind} value={kind} onChoose={setKind} />
+      <Choice
+        titled
+        label="kind"
+        value={kind}
+        of={(choices?.kinds ?? []).map((value) => ({ value, words: WORDS.findingKind[value] }))}
+        onChoose={setKind}
+        {...SMALL}
+      />
       <label className="text-[14px] text-pencil">
         longest extent, mm
         <input
@@ -134,39 +145,5 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
         </button>
       </div>
     </section>
-  );
-}
-
-function Choice<T extends string>({
-  title,
-  options,
-  words,
-  value,
-  onChoose,
-}: {
-  title: string;
-  options: readonly T[];
-  words: Readonly<Record<T, string>>;
-  value: T | undefined;
-  onChoose: (v: T) => void;
-}) {
-  return (
-    <div role="radiogroup" aria-label={title}>
-      <span className="label">{title}</span>
-      <div className="flex flex-wrap gap-[6px]">
-        {options.map((o) => (
-          <button
-            type="button"
-            key={o}
-            role="radio"
-            aria-checked={o === value}
-            className="button px-3 text-[15px]"
-            onClick={() => onChoose(o)}
-          >
-            {words[o]}
-          </button>
-        ))}
-      </div>
-    </div>
   );
 }

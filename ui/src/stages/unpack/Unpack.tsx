@@ -5,7 +5,7 @@ import { useStage, useTurned } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
-import { Tabs } from '../../shared/Tabs';
+import { panelOf, Tabs } from '../../shared/Tabs';
 import { daysLeftShort } from '../../shared/time';
 import type { Props } from './entries';
 import { Bags } from './Bags';
@@ -274,43 +274,45 @@ export function Unpack({ job, recorder }: Props) {
                 ]}
               />
             </div>
-            {room === 'papers' && <Papers job={job} papers={data.papers} recorder={recorder} />}
-            {room === 'parts' && (
-              <Bags
-                job={job}
-                recorder={recorder}
-                data={data}
-                bag={bagNow?.bag ?? ''}
-                part={part}
-                onBag={setBag}
-                onPart={setPart}
-              />
-            )}
-            {room === 'walk' && now && (
-              <Walk
-                job={job}
-                walk={data.walk}
-                now={now}
-                onPoint={(point) => stand({ point, moveOn: false })}
-                onAnswer={answered}
-                onFinding={start}
-              />
-            )}
-            {room === 'findings' && (
-              <section aria-label="Findings" data-region="list">
-                {data.findings.length === 0 && (
-                  <p className="text-[17px] text-pencil">
-                    None yet. Tap the drawing where something is wrong, or answer the walk.
-                  </p>
-                )}
-                {data.findings.map((f) => (
-                  <FindingCard key={f.id} job={job} recorder={recorder} finding={f} chosen={f.id === chosen} />
-                ))}
-              </section>
-            )}
-            {room === 'claim' && (
-              <Claims job={job} recorder={recorder} claims={data.claims} draft={draft} onDraft={setDraft} />
-            )}
+            <div {...panelOf(room)}>
+              {room === 'papers' && <Papers job={job} papers={data.papers} recorder={recorder} />}
+              {room === 'parts' && (
+                <Bags
+                  job={job}
+                  recorder={recorder}
+                  data={data}
+                  bag={bagNow?.bag ?? ''}
+                  part={part}
+                  onBag={setBag}
+                  onPart={setPart}
+                />
+              )}
+              {room === 'walk' && now && (
+                <Walk
+                  job={job}
+                  walk={data.walk}
+                  now={now}
+                  onPoint={(point) => stand({ point, moveOn: false })}
+                  onAnswer={answered}
+                  onFinding={start}
+                />
+              )}
+              {room === 'findings' && (
+                <section aria-label="Findings" data-region="list">
+                  {data.findings.length === 0 && (
+                    <p className="text-[17px] text-pencil">
+                      None yet. Tap the drawing where something is wrong, or answer the walk.
+                    </p>
+                  )}
+                  {data.findings.map((f) => (
+                    <FindingCard key={f.id} job={job} recorder={recorder} finding={f} chosen={f.id === chosen} />
+                  ))}
+                </section>
+              )}
+              {room === 'claim' && (
+                <Claims job={job} recorder={recorder} claims={data.claims} draft={draft} onDraft={setDraft} />
+              )}
+            </div>
           </>
         )}
       </Paper>
