@@ -85,6 +85,22 @@ public sealed class EditingTests
     }
 
     [Fact]
+    public void What_is_only_assumed_is_no_statement_that_another_could_stand_against()
+    {
+        var file = Delta();
+        file["balance"]!["allUpWeight"] = new JsonObject { ["assumed"] = "900 g" };
+        file["throws"]![0]!["assumed"] = true;
+        foreach (var path in new[] { "$.balance.allUpWeight", "$.throws[0].up" })
+        {
+            var text = path.EndsWith("up", StringComparison.Ordinal) ? "10 mm" : "1000 g";
+            Assert.Equal(
+                "sheet/only-assumed",
+                SheetEdits.Apply(file, [new SheetEdit(path, EditAct.Also, text, "7")]).Refused!.Code
+            );
+        }
+    }
+
+    [Fact]
     public void What_the_manual_does_not_state_is_marked_so_and_never_invented()
     {
         var file = Edited(Delta(), new SheetEdit("$.balance.allUpWeight", EditAct.NotStated));

@@ -248,6 +248,16 @@ public static class SheetEdits
             return refusal ?? new Refusal("text/missing", "Say what the other page says.", "text");
         }
 
+        // What is only in proportion is no statement that another could stand against.
+        if (SaidNode.Of(JsonPath.Get(file, edit.Path)).Standing == FieldStanding.Assumed)
+        {
+            return new Refusal(
+                "sheet/only-assumed",
+                $"What stands here is only assumed. Say first what the manual says of {field.Label}.",
+                "path"
+            );
+        }
+
         var stated = Statements(file, edit.Path);
         var statement = new JsonObject { ["text"] = said, ["page"] = edit.Page.Trim() };
         if (edit.Source.Trim() is { Length: > 0 } source)

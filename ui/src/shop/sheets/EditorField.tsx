@@ -40,10 +40,12 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
       if (await tell({ act: f.standing === act ? 'clear' : act })) moveOn(at, 1);
     } else if (e.key === 'F2' && !f.once) {
       e.preventDefault();
-      if ((await put(text)) && (text.trim() || f.statements.length > 0)) setAlso(true);
+      if ((f.standing === 'assumed' || rowAssumed) && text.trim() === f.text)
+        setWrong('Only assumed: Enter says that the manual says so, then it may also say something else.');
+      else if ((await put(text)) && (text.trim() || f.statements.length > 0)) setAlso(true);
     } else if (e.key === 'Escape') setText(f.text);
   };
-  const box = `field text-[18px] ${f.mistake || wrong ? 'border-red!' : f.standing === 'assumed' || rowAssumed ? 'border-dashed' : ''}`;
+  const box = `field scroll-my-[90px] text-[18px] ${f.mistake || wrong ? 'border-red!' : f.standing === 'assumed' || rowAssumed ? 'border-dashed' : ''}`;
   const place = { id: f.path, 'aria-label': f.label, 'data-field': true, className: box, onKeyDown };
   return (
     <div className="pt-[6px]">

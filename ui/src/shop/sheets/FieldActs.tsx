@@ -32,7 +32,7 @@ export function FieldActs({ field: f, tools, onAlso }: Props) {
               It is what the manual says <span className="text-pencil">Enter</span>
             </button>
           )}
-          {!f.once && (f.text || f.statements.length > 0) && (
+          {!f.once && f.standing !== 'assumed' && (f.text || f.statements.length > 0) && (
             <button
               type="button"
               className={button}

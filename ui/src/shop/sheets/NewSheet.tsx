@@ -6,6 +6,8 @@ import { answer, api, refusalOf, type Refusal } from '../../api/client';
 import { useSheets } from '../../api/queries';
 
 const FITTED = ['flaps', 'wheels', 'retracts', 'stabiliser', 'airbrakes', 'hinges to work', 'horns to fit'];
+// Where a sheet that is much like this one is chosen.
+const LIKE = 'like-another';
 const MATERIALS = ['EPO', 'EPP', 'EPS', 'balsa and film', 'glass laminate', 'foam board'];
 
 /** A sheet from the numbers on the lid: everything in proportion is marked assumed and waits for the paper. */
@@ -56,9 +58,16 @@ export function NewSheet() {
   return (
     <div className="flex max-w-[960px] flex-col gap-6">
       <form onSubmit={(e) => void begin(e)} className="border-2 border-ink bg-paper text-ink">
-        <h1 className="border-b-2 border-ink px-5 py-4 text-[27px] leading-tight font-bold">
-          New sheet, from the lid of the box
-        </h1>
+        <div className="flex items-center justify-between gap-4 border-b-2 border-ink px-5 py-3">
+          <h1 className="text-[27px] leading-tight font-bold">New sheet, from the lid of the box</h1>
+          <button
+            type="button"
+            className="button px-4 text-[15px]"
+            onClick={() => document.getElementById(LIKE)?.focus()}
+          >
+            or from another kit’s sheet
+          </button>
+        </div>
         <div className="grid grid-cols-2 gap-x-6 gap-y-4 p-5">
           {field('name', 'name of the kit')}
           {field('maker', 'maker')}
@@ -156,7 +165,12 @@ function LikeAnother() {
       <div className="grid grid-cols-3 gap-6 p-5 max-lg:grid-cols-1">
         <label className="text-[14px] text-pencil">
           like
-          <select className="field text-[18px] text-ink" value={like} onChange={(e) => setLike(e.target.value)}>
+          <select
+            id={LIKE}
+            className="field text-[18px] text-ink"
+            value={like}
+            onChange={(e) => setLike(e.target.value)}
+          >
             <option value="">choose a sheet</option>
             {sheets.map((s) => (
               <option key={s.id} value={s.id}>
