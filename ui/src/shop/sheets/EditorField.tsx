@@ -45,7 +45,8 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
       else if ((await put(text)) && (text.trim() || f.statements.length > 0)) setAlso(true);
     } else if (e.key === 'Escape') setText(f.text);
   };
-  const box = `field scroll-my-[90px] text-[18px] ${f.mistake || wrong ? 'border-red!' : f.standing === 'assumed' || rowAssumed ? 'border-dashed' : ''}`;
+  const edge = f.mistake || wrong ? 'border-red!' : f.standing === 'assumed' || rowAssumed ? 'border-dashed' : '';
+  const box = `field scroll-my-[90px] text-[18px] ${edge}`;
   const place = { id: f.path, 'aria-label': f.label, 'data-field': true, className: box, onKeyDown };
   return (
     <div className="pt-[6px]">
