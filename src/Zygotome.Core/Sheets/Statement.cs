@@ -9,13 +9,18 @@ public sealed record Statement(string Text, string Page)
     public string Source { get; init; } = "";
 
     /// <summary>With its place: "12 mm (page 3)".</summary>
-    public string Placed =>
+    public string Placed => Text + Place;
+
+    /// <summary>In its own words: "“12 mm” (page 3)".</summary>
+    public string Quoted => $"“{Text}”{Place}";
+
+    private string Place =>
         (Page, Source) switch
         {
-            ("", "") => Text,
-            (var page, "") => $"{Text} (page {page})",
-            ("", var source) => $"{Text} ({source})",
-            var (page, source) => $"{Text} ({source}, page {page})",
+            ("", "") => "",
+            (var page, "") => $" (page {page})",
+            ("", var source) => $" ({source})",
+            var (page, source) => $" ({source}, page {page})",
         };
 
     /// <summary>Several against each other.</summary>
@@ -35,10 +40,9 @@ public sealed record Decided(
     string By
 )
 {
-    /// <summary>"12 mm (page 3) against 14 mm (page 9): 14 mm counts, the later page (I. Thorne)."</summary>
+    /// <summary>"“12 mm” (page 3) against “14 mm” (page 9): “14 mm” counts. The later page. (I. Thorne)"</summary>
     public string Words =>
-        $"{Statement.Against(Statements)}: {Taken} counts"
-        + (Reason.Length > 0 ? $", {Reason.TrimEnd('.')}" : "")
-        + (By.Length > 0 ? $" ({By})" : "")
-        + ".";
+        $"{string.Join(" against ", Statements.Select(s => s.Quoted))}: “{Taken}” counts."
+        + (Reason.Length > 0 ? $" {Reason.TrimEnd('.')}." : "")
+        + (By.Length > 0 ? $" ({By})" : "");
 }

@@ -199,8 +199,8 @@ public sealed class PrintedTests
         var step = decided.Steps[1];
         Assert.Equal("contact", step.Text);
         Assert.Equal(
-            "kit's own glue (page 4) against contact (bulletin, page 12): contact counts, The bulletin is later "
-                + "(I. Thorne).",
+            "“kit's own glue” (page 4) against “contact” (bulletin, page 12): “contact” counts. The bulletin is later. "
+                + "(I. Thorne)",
             Assert.Single(decided.DecidedAt(step.Path)).Words
         );
     }
@@ -246,7 +246,11 @@ public sealed class PrintedTests
         var line = new Bench(sheet).Line("throw/aileron-left/aileron/high/up");
         Assert.Equal("13 to 15 mm", line.Limits);
         Assert.Equal("5 of the loose sheet, 3 March", line.Page);
-        Assert.Contains("12 mm ± 1 mm (page 5) against 14 mm ± 1 mm (page 7)", line.Decided, StringComparison.Ordinal);
+        Assert.Contains(
+            "“12 mm ± 1 mm” (page 5) against “14 mm ± 1 mm” (page 7)",
+            line.Decided,
+            StringComparison.Ordinal
+        );
         Assert.Contains(line.Decided, SealedLine.Of(line).Why, StringComparison.Ordinal);
     }
 

@@ -45,10 +45,9 @@ export function Reading({ job, recorder, item, onTap }: Props) {
       </div>
       <Gauge item={item} onTap={onTap} />
       <p className="text-[16px]">
-        {item.printed}
-        <span className="text-pencil">: {line.limits}</span>
+        {line.decided || `${item.printed}:`}
+        <span className="text-pencil"> {line.limits}</span>
       </p>
-      {line.decided && <p className="text-[15px] text-pencil">{line.decided}</p>}
       {item.advice && <Advice job={job} recorder={recorder} item={item} advice={item.advice} />}
       {line.standing === 'stale' && <p className="pt-1 text-[17px] font-bold">{line.why}</p>}
       <details className="text-[15px] open:border-b open:border-steel">
@@ -110,7 +109,7 @@ function Advice({
     return <p className="mt-1 border border-tape-edge bg-tape-wash px-3 py-2 text-[17px]">{advice.why}</p>;
   const percent = advice.percent;
   return (
-    <div className="mt-1 flex items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
+    <div className="mt-1 flex flex-wrap items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
       <span className="shrink-0 text-[15px] leading-tight whitespace-nowrap">
         {item.numberShort} {item.way}
         {item.sets > 0 && <span className="block text-[13px] text-pencil">sets {item.sets} more</span>}
@@ -125,7 +124,7 @@ function Advice({
       {!job.released && (
         <button
           type="button"
-          className="button dark shrink-0 font-bold"
+          className="button dark ml-auto shrink-0 font-bold"
           onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}
         >
           It is set
