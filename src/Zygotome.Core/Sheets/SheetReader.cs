@@ -93,7 +93,13 @@ public static class SheetReader
             Holes = throws.Rows(ThrowFields.Hole.List),
             Rates = throws.Rows(ThrowFields.RateRow.List),
             Pages = [.. pages],
-            Silent = [.. SheetTable.Pages.SelectMany(p => p.Lists).Select(l => l.Name).Where(n => !root.At(n).IsSaid)],
+            Silent =
+            [
+                .. SheetTable
+                    .Pages.SelectMany(p => p.Lists)
+                    .Select(l => l.Name)
+                    .Where(n => root.At(n) is { Exists: false, Standing: not NodeStanding.NotHere }),
+            ],
             Sources = SheetTable
                 .Pages.Zip(pages, (p, said) => (p.Key, Words: p.Source?.Words(said) ?? ""))
                 .Where(s => s.Words.Length > 0)

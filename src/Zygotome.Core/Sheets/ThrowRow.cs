@@ -34,6 +34,10 @@ public sealed class ThrowRow(RowValues said) : SheetObject(said)
     /// <summary>How this row is measured; null where it is as everywhere.</summary>
     public ThrowMeasure? Measure { get; } = said.Get(ThrowFields.Measure);
 
+    /// <summary>Whether it says anything of a way, if only that the surface does not go there.</summary>
+    public bool SpeaksOf(Way way) =>
+        Says(ThrowFields.Ways.First(w => w.Way == way).Field) is not Printed<Quantity>.NotStated { LookedFor: false };
+
     /// <summary>The ways it says anything of, if only that the manual does not.</summary>
     public ImmutableArray<(Way Way, Printed<Quantity> Value)> Ways { get; } =
     [

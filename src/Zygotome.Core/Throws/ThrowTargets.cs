@@ -54,15 +54,20 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
         from way in row.Ways
         select Target(sheet, rules, row, surface, way.Way, way.Value);
 
-    // A surface that the table leaves out still has to be measured against something.
+    // A surface that the table leaves out, or one of its two ways, still has to be measured against something; that it
+    // does not move a way is said.
     private static IEnumerable<ThrowTarget> LeftOut(SpecSheet sheet, ShopRules rules) =>
         from surface in sheet.Surfaces
         from function in surface.Functions
-        where
-            !sheet.Throws.Any(r =>
-                sheet.Named(r.Surfaces).Contains(surface) && (r.Function.Length == 0 || r.Function == function)
+        let rows = sheet
+            .Throws.Where(r =>
+                r.Ways.Length > 0
+                && sheet.Named(r.Surfaces).Contains(surface)
+                && (r.Function.Length == 0 || r.Function == function)
             )
-        from way in Ways(function)
+            .ToArray()
+        from way in Ways(function, rows)
+        where !rows.Any(r => r.SpeaksOf(way))
         select Target(
             sheet,
             rules,
@@ -72,12 +77,14 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
             new Printed<Quantity>.NotStated(false)
         );
 
-    private static Way[] Ways(string function) =>
+    // In the words of its rows: a V-tail's rudder is said up and down.
+    private static Way[] Ways(string function, ThrowRow[] rows) =>
         function switch
         {
-            "rudder" => [Way.Right, Way.Left],
             "flap" => [Way.Down],
             "airbrake" => [Way.Out],
+            _ when rows.Any(r => r.SpeaksOf(Way.Up) || r.SpeaksOf(Way.Down)) => [Way.Up, Way.Down],
+            "rudder" => [Way.Right, Way.Left],
             _ => [Way.Up, Way.Down],
         };
 

@@ -283,6 +283,59 @@ public sealed class PrintedTests
     }
 
     [Fact]
+    public void A_way_that_no_row_speaks_of_and_a_surface_said_to_go_nowhere_are_lines_all_the_same()
+    {
+        var silent = Bench.Sheet(
+            "plimsey-1400",
+            n =>
+            {
+                foreach (var row in n["throws"]!.AsArray().Where(r => r!["surfaces"]!.ToString() == "aileron"))
+                {
+                    row!.AsObject().Remove("down");
+                }
+            }
+        );
+        Assert.Contains("states no throw", new Bench(silent).Line("throw/aileron-left/aileron/high/down").Why);
+        var nowhere = Bench.Sheet(
+            "plimsey-1400",
+            n =>
+            {
+                foreach (var row in n["throws"]!.AsArray().Where(r => r!["surfaces"]!.ToString() == "aileron"))
+                {
+                    (row!["up"], row["down"]) = (Not(), Not());
+                }
+            }
+        );
+        Assert.True(new Bench(nowhere).Line("throw/aileron-left/aileron/high/up").Open);
+
+        static JsonObject Not() => new() { ["notHere"] = true };
+    }
+
+    [Theory]
+    [InlineData(null, true)]
+    [InlineData("""{ "notStated": true }""", true)]
+    [InlineData("""{ "notHere": true }""", false)]
+    [InlineData("[]", false)]
+    public void Silence_about_motors_is_a_line_that_nobody_concedes(string? said, bool line)
+    {
+        var sheet = Bench.Sheet(
+            "lowen-2600",
+            n =>
+            {
+                n["power"]!.AsObject().Remove("motors");
+                if (said is not null)
+                {
+                    n["power"]!["motors"] = JsonNode.Parse(said);
+                }
+            }
+        );
+        var asked = Ledger
+            .Of(new Bench(sheet).State, DateTimeOffset.UnixEpoch)
+            .Where(l => l.Id == "sheet/silent/power.motors");
+        Assert.Equal(line ? [Concedable.Never] : [], asked.Select(l => l.Concedable));
+    }
+
+    [Fact]
     public void What_was_looked_for_in_vain_is_a_gap_and_not_silence()
     {
         var sheet = Bench.Sheet(

@@ -170,6 +170,7 @@ public abstract record PrintedField<T>(string Name, string Label) : SheetField(N
                 : null;
         if (decision is null)
         {
+            node.Marks.Decided.Remove(node.Path);
             node.Marks.Undecided[node.Path] = Statement.Against(node.Against);
         }
 
