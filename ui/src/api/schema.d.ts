@@ -4692,6 +4692,7 @@ export interface components {
             page: string;
             source?: string;
             placed?: null | string;
+            quoted?: null | string;
         };
         StepPart: {
             name: string;
