@@ -74,7 +74,7 @@ public static class PackPower
     public static int[] Named(SpecSheet sheet) =>
         [
             .. sheet
-                .Power.Packs.Where(p => p.Cells > 0 && !sheet.IsAssumed(p, PowerFields.Pack.Cells))
+                .Power.Packs.Where(p => p.Cells > 0 && sheet.Counts(p, PowerFields.Pack.Cells))
                 .Select(p => p.Cells)
                 .Distinct()
                 .Order(),

@@ -54,12 +54,6 @@ internal sealed class SheetMarks
         return false;
     }
 
-    /// <summary>Paths that somebody looked for in vain: <c>{ "notStated": true }</c> in place of a value.</summary>
-    public SortedSet<string> NotStated { get; } = new(StringComparer.Ordinal);
-
-    /// <summary>Paths of what is not on this aircraft: <c>{ "notHere": true }</c> in place of a value.</summary>
-    public SortedSet<string> NotHere { get; } = new(StringComparer.Ordinal);
-
     /// <summary>Where statements stood against each other and somebody decided, by path.</summary>
     public SortedDictionary<string, Decided> Decided { get; } = new(StringComparer.Ordinal);
 

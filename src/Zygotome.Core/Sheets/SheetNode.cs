@@ -103,13 +103,11 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
 
         if (Member(json, "notStated").ValueKind == JsonValueKind.True)
         {
-            Marks.NotStated.Add(path);
             return new SheetNode(default, path, Marks) { Standing = NodeStanding.NotStated };
         }
 
         if (Member(json, "notHere").ValueKind == JsonValueKind.True)
         {
-            Marks.NotHere.Add(path);
             return new SheetNode(default, path, Marks) { Standing = NodeStanding.NotHere };
         }
 

@@ -110,9 +110,15 @@ public sealed record SpecSheet(
             ? new Printed<Quantity>.Given(given.Value, given.By, given.Reason)
             : printed;
 
-    /// <summary>Whether a plain value of a row, or the row as a whole, is in proportion only.</summary>
-    public bool IsAssumed(SheetObject row, SheetField field) =>
-        row.IsAssumed || Assumed.Contains($"{row.Path}.{field.Name}");
+    /// <summary>
+    /// Whether a plain value of a row may judge: neither it nor the row as a whole is in proportion only, and no
+    /// statements stand against each other undecided.
+    /// </summary>
+    public bool Counts(SheetObject row, SheetField field)
+    {
+        var path = $"{row.Path}.{field.Name}";
+        return !row.IsAssumed && !Assumed.Contains(path) && !Undecided.ContainsKey(path);
+    }
 
     /// <summary>The surfaces named by a row: one id, a function (<c>aileron</c>) or a kind (<c>elevon</c>).</summary>
     public IEnumerable<Surface> Named(string surfaces) => Surfaces.Where(s => s.Id == surfaces || s.Kind == surfaces);

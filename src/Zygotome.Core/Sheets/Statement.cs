@@ -1,3 +1,6 @@
+using System.Collections.Immutable;
+using System.Text.Json.Serialization;
+
 namespace Zygotome.Core.Sheets;
 
 /// <summary>What one place says of a value that is stated more than once.</summary>
@@ -9,9 +12,11 @@ public sealed record Statement(string Text, string Page)
     public string Source { get; init; } = "";
 
     /// <summary>With its place: "12 mm (page 3)".</summary>
+    [JsonIgnore]
     public string Placed => Text + Place;
 
     /// <summary>In its own words: "“12 mm” (page 3)".</summary>
+    [JsonIgnore]
     public string Quoted => $"“{Text}”{Place}";
 
     private string Place =>
@@ -32,13 +37,7 @@ public sealed record Statement(string Text, string Page)
 /// <param name="Path">In the file, such as <c>$.throws[2].up</c>.</param>
 /// <param name="Taken">What counts, in the sheet's words.</param>
 /// <param name="By">Who decided; empty where the file does not say.</param>
-public sealed record Decided(
-    string Path,
-    System.Collections.Immutable.ImmutableArray<Statement> Statements,
-    string Taken,
-    string Reason,
-    string By
-)
+public sealed record Decided(string Path, ImmutableArray<Statement> Statements, string Taken, string Reason, string By)
 {
     /// <summary>"“12 mm” (page 3) against “14 mm” (page 9): “14 mm” counts. The later page. (I. Thorne)"</summary>
     public string Words =>

@@ -160,6 +160,24 @@ public sealed class CounterTests
     }
 
     [Fact]
+    public void Cells_that_two_pages_say_otherwise_judge_nobodys_pack_by_the_first()
+    {
+        var undecided = Bench.Sheet(
+            "merle-1200",
+            n =>
+                n["power"]!["packs"]![0]!["cells"] = new JsonObject
+                {
+                    ["statements"] = new JsonArray(
+                        new JsonObject { ["text"] = 4, ["page"] = "3" },
+                        new JsonObject { ["text"] = 6, ["page"] = "9" }
+                    ),
+                }
+        );
+        Assert.Empty(PackPower.Named(undecided));
+        Assert.True(new Bench(undecided).Line("sheet/undecided/$.power.packs[0].cells").Open);
+    }
+
+    [Fact]
     public void What_is_only_assumed_of_packs_and_controllers_judges_nobodys_pack()
     {
         var assumed = Bench.Sheet(

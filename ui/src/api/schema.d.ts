@@ -4691,8 +4691,6 @@ export interface components {
             text: string;
             page: string;
             source?: string;
-            placed?: null | string;
-            quoted?: null | string;
         };
         StepPart: {
             name: string;

@@ -51,12 +51,12 @@ public sealed record SheetDifference(string Section, string Place, string Before
             .Keys.Concat(old.Keys.Where(k => !now.ContainsKey(k)))
             .SelectMany(called => Row(called, old.GetValueOrDefault(called), now.GetValueOrDefault(called)));
 
-        IEnumerable<SheetDifference> Row(string called, JsonObject? was, JsonObject? is_)
+        IEnumerable<SheetDifference> Row(string called, JsonObject? was, JsonObject? then)
         {
             var row = $"{within}{list.One} {called}, ";
-            var fields = list.Fields.SelectMany(f => Field(section, row, $"$.{f.Name}", f, was, is_));
-            var inner = list.Inner is { } i ? List(section, row, $"$.{i.Name}", i, was, is_) : [];
-            var (a, b) = (Whole(was), Whole(is_));
+            var fields = list.Fields.SelectMany(f => Field(section, row, $"$.{f.Name}", f, was, then));
+            var inner = list.Inner is { } i ? List(section, row, $"$.{i.Name}", i, was, then) : [];
+            var (a, b) = (Whole(was), Whole(then));
             return a == b
                 ? fields.Concat(inner)
                 : fields.Concat(inner).Append(new SheetDifference(section, $"{row}all of it", a, b));
