@@ -109,7 +109,7 @@ function Advice({
     return <p className="mt-1 border border-tape-edge bg-tape-wash px-3 py-2 text-[17px]">{advice.why}</p>;
   const percent = advice.percent;
   return (
-    <div className="mt-1 flex flex-wrap items-center gap-3 border border-tape-edge bg-tape-wash px-3 py-2">
+    <div className="mt-1 flex flex-wrap items-center gap-2 border border-tape-edge bg-tape-wash px-2 py-2">
       <span className="shrink-0 text-[15px] leading-tight whitespace-nowrap">
         {item.numberShort} {item.way}
         {item.sets > 0 && <span className="block text-[13px] text-pencil">sets {item.sets} more</span>}
@@ -124,7 +124,7 @@ function Advice({
       {!job.released && (
         <button
           type="button"
-          className="button dark ml-auto shrink-0 font-bold"
+          className="button dark ml-auto shrink-0 px-3 font-bold"
           onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}
         >
           It is set
