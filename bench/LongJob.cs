@@ -38,7 +38,13 @@ internal static class LongJob
         foreach (var step in Shop.Sheet.Steps)
         {
             Add(new StepStarted(step.Id));
-            Add(new StepDone(step.Id, step.Bond is null ? null : new Adhesive("e", "epoxy", 60, 720, true), 20));
+            Add(
+                new StepDone(
+                    step.Id,
+                    step.Bond is null ? null : new Adhesive("e", "epoxy", 60, 720, true),
+                    Shop.Q("20 °C")
+                )
+            );
         }
 
         // A long job: throws measured again and again, linkages moved, parts counted, findings repaired.

@@ -1,7 +1,7 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Tests;
 
 namespace Zygotome.Bench;
 
@@ -18,7 +18,7 @@ internal static class Shop
 
     public static readonly SpecSheet Sheet = SheetReader.Read(SheetBytes).Sheet!;
 
-    public static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
+    public static Typed Q(string text) => new(text);
 
     public static JobOpened Opened(string number, DateTimeOffset at) =>
         new(

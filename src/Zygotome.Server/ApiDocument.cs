@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using System.Reflection;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using Zygotome.Core;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
@@ -18,13 +20,13 @@ internal static class ApiDocument
             (schema, context, _) =>
             {
                 var type = context.JsonTypeInfo.Type;
-                if (type == typeof(Quantity))
+                if (AsTyped(type) is { } typed)
                 {
-                    AsQuantity(schema);
+                    (schema.Type, schema.Format, schema.Description) = (typed.Type, typed.Format, typed.Description);
                 }
-                else if (type == typeof(ImmutableArray<Quantity>))
+                else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ImmutableArray<>))
                 {
-                    schema.Items = AsQuantity(new OpenApiSchema());
+                    schema.Items = AsTyped(type.GetGenericArguments()[0]) ?? schema.Items;
                 }
 
                 return Task.CompletedTask;
@@ -46,12 +48,22 @@ internal static class ApiDocument
         );
     }
 
-    private static OpenApiSchema AsQuantity(OpenApiSchema schema)
+    // What somebody types goes as its text, whatever it is stored as; null of all else.
+    private static OpenApiSchema? AsTyped(Type type)
     {
-        schema.Type = JsonSchemaType.String;
-        schema.Format = Contract.QuantityFormat;
-        schema.Description = "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".";
-        return schema;
+        var measurand = typeof(Measure).IsAssignableFrom(type)
+            ? (Measurand?)type.GetProperty(nameof(Measurand), BindingFlags.Public | BindingFlags.Static)?.GetValue(null)
+            : null;
+        return measurand is null
+            ? null
+            : new OpenApiSchema
+            {
+                Type = JsonSchemaType.String,
+                Format = Contract.QuantityFormat,
+                Description = measurand.Units[0] is { Symbol.Length: > 0 } bare
+                    ? $"{Texts.Capital(measurand.Name)} as people type it; a bare number is in {bare}."
+                    : "A quantity as people type it, such as \"12 mm\" or \"1 5/8 in\".",
+            };
     }
 
     // What is looked up is posted as an id, and what the server says is not posted.

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Zygotome.Core;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Store;
 
@@ -110,6 +111,12 @@ internal static class Problems
                 "request/json",
                 nothing.Message,
                 nothing.List
+            ),
+            BadHttpRequestException { InnerException: QuantityRefusedException quantity } => Details(
+                422,
+                quantity.Refusal.Code,
+                quantity.Refusal.Text,
+                (quantity.Path ?? "body").TrimStart('$', '.')
             ),
             BadHttpRequestException { InnerException: JsonException json } => Details(
                 400,

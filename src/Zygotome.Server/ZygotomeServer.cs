@@ -88,6 +88,7 @@ public static class ZygotomeServer
             .AddSingleton<PhotoStore>()
             .AddSingleton<MailStore>()
             .AddSingleton<DraftStore>()
+            .AddSingleton<ErratumStore>()
             .AddSingleton<SheetFiling>()
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()
@@ -107,7 +108,7 @@ public static class ZygotomeServer
             j.SerializerOptions.TypeInfoResolver = (
                 j.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()
             ).WithAddedModifier(ListsWithoutNulls.Modify);
-            j.SerializerOptions.Converters.Add(new Core.Quantities.PostedQuantityJson());
+            j.SerializerOptions.Converters.Add(new Core.Quantities.PostedMeasureJson());
             j.SerializerOptions.Converters.Add(
                 new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
             );
@@ -252,6 +253,7 @@ public static class ZygotomeServer
         app.MapSheets();
         app.MapDrawings();
         app.MapDrafts();
+        app.MapErrata();
         app.MapCustomers();
         app.MapPhotos();
         app.MapBench();

@@ -44,7 +44,7 @@ internal sealed class EntryPapers(SqliteConnection connection)
             case SheetMoved m:
                 Sheet(say, $"sheet revision {m.Revision}", m.SheetHash);
                 break;
-            case IHoldsPhoto p:
+            case IHoldsPhoto { Hash.Length: > 0 } p:
                 Picture(entry.EntryId, p.Hash, say);
                 break;
         }

@@ -3,6 +3,7 @@ using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Core;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Store;
 
@@ -260,6 +261,11 @@ public sealed class JournalWriter : IAsyncDisposable
         if (admitted.Ready.Count > 0)
         {
             head = Insert(admitted.Ready, head);
+            if (admitted.Ready.Any(r => r.Entry.Body is ErratumProposed or Retracted))
+            {
+                ErratumStore.Keep(_table.Connection, admitted.Job!.State);
+            }
+
             if (post.NewCustomer is { } customer)
             {
                 ShopStore.PutCustomer(_table.Connection, customer);
@@ -309,7 +315,7 @@ public sealed class JournalWriter : IAsyncDisposable
                 MailStore.Add(_table.Connection, mail);
             }
 
-            if (entry.Body is IHoldsPhoto photo)
+            if (entry.Body is IHoldsPhoto { Hash.Length: > 0 } photo)
             {
                 PhotoStore.Use(_table.Connection, photo.Hash, entry.EntryId);
             }

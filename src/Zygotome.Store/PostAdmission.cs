@@ -82,7 +82,7 @@ internal sealed class PostAdmission(
             if (table.Find(proposal.EntryId) is { } bytes)
             {
                 var first = Envelope.Read(bytes, kinds);
-                if (!IsRepeat(first, post, proposal))
+                if (!IsRepeat(job, first, post, proposal))
                 {
                     return Refused(IdUsed(i));
                 }
@@ -164,7 +164,7 @@ internal sealed class PostAdmission(
             );
         }
 
-        if (entry.Body is IHoldsPhoto photo && !PhotoStore.Has(table.Connection, photo.Hash))
+        if (entry.Body is IHoldsPhoto { Hash.Length: > 0 } photo && !PhotoStore.Has(table.Connection, photo.Hash))
         {
             return (
                 null,
@@ -208,11 +208,16 @@ internal sealed class PostAdmission(
         return now < state.LastRecordedAt ? state.LastRecordedAt : now;
     }
 
-    private bool IsRepeat(Entry first, Post post, Proposal proposal) =>
+    // A bare number got its unit when it was recorded: said again, it gets the same.
+    private bool IsRepeat(JobSnapshot? job, Entry first, Post post, Proposal proposal) =>
         first.JobId == post.JobId
         && first.By.Id == post.By.Id
         && kinds.TypeOf(first.Body) == proposal.Type
-        && (proposal.Compose is not null || Said(first.Body) == Said(proposal.Body!));
+        && (
+            proposal.Compose is not null
+            || Said(first.Body) == Said(proposal.Body!)
+            || (job is not null && Said(first.Body) == Said(proposal.Body!.Composed(job.State, first)))
+        );
 
     // What was looked up may have changed in the shop since; what somebody said is the same.
     private string Said(EntryBody body)

@@ -32,6 +32,7 @@ internal static class Register
             "SELECT CAST(seq AS TEXT) AS key, json_array(sheet, flag, answer, note, by_name, at) AS row FROM "
             + "flag_answer "
             + "WHERE sheet NOT LIKE 'draft:%'",
+        ["erratum"] = "SELECT id AS key, json_array(id, revision, how, by_id, name, at) AS row FROM erratum_answer",
         ["picture"] = "SELECT hash AS key, json_array(hash, sha256(thumb), width, height, added_at) AS row FROM photo",
     };
 

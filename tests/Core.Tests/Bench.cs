@@ -84,8 +84,7 @@ internal sealed class Bench
         return SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Sheet!;
     }
 
-    public static Quantity Q(string text) =>
-        QuantityParser.Parse(text).Match(q => q, r => throw new InvalidOperationException(r.Text));
+    public static Typed Q(string text) => new(text);
 
     public static Battery Battery(string mass = "262 g") =>
         new(Q(mass), Q("105 mm"), Q("34 mm"), Q("30 mm"), 4, Q("2400 mAh"));
@@ -288,7 +287,9 @@ internal sealed class Bench
 
             Do(new StepStarted(next.Step.Id));
             Pass(TimeSpan.FromMinutes(5));
-            Do(next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, glue, 20));
+            Do(
+                next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, glue, Bench.Q("20 °C"))
+            );
             Pass(next.Step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
         }
 
@@ -309,7 +310,13 @@ internal sealed class Bench
     }
 
     public ThrowRead Reading(string target, string value, double? travel = null) =>
-        new(target, [Q(value)], ThrowMeasure.UprightRuler, Rule, travel);
+        new(
+            target,
+            [Q(value)],
+            ThrowMeasure.UprightRuler,
+            Rule,
+            travel is { } said ? (Percent)Q(FormattableString.Invariant($"{said} %")) : null
+        );
 
     public Bench Measured()
     {
@@ -339,7 +346,7 @@ internal sealed class Bench
     public Weighed Weighing(double x, string front = "-48 mm")
     {
         var rear = 985 * (x - 60) / 240;
-        static Quantity G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
+        static Typed G(double g) => Q(FormattableString.Invariant($"{g:0.####} g"));
         return new Weighed(
             State.Sheet.Balance.Configurations[0].Name,
             [

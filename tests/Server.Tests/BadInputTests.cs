@@ -44,8 +44,21 @@ public sealed class BadInputTests : WithServer
     {
         await Client.Power("J-0147");
         await Refused("J-0147", "throws/read", Read("400 mm"), "throws/impossible", "entries[0].body.readings[0]");
-        await Refused("J-0147", "throws/read", Read("abc"), "entry/body", "entries[0].body.readings[0]");
-        await Refused("J-0147", "throws/read", Read("1/2"), "throws/unit", "entries[0].body.readings[0]");
+        await Refused("J-0147", "throws/read", Read("abc"), "quantity/not-understood", "entries[0].body.readings[0]");
+        await Refused("J-0147", "throws/read", Read("1,500"), "quantity/ambiguous", "entries[0].body.readings[0]");
+    }
+
+    /// <summary>An outbox that got no answer sends again what it sent.</summary>
+    [Fact]
+    public async Task A_bare_number_sent_twice_is_recorded_once()
+    {
+        await Client.Power("J-0147");
+        var id = Guid.NewGuid().ToString();
+        var (first, _) = await Client.Record("J-0147", "throws/read", Read("25"), id: id);
+        var (again, answer) = await Client.Record("J-0147", "throws/read", Read("25"), id: id);
+        Assert.True((first, again) == (HttpStatusCode.OK, HttpStatusCode.OK), $"{answer}");
+        var (_, other) = await Client.Record("J-0147", "throws/read", Read("26"), id: id);
+        IsClear(other, "entry/id-used", "entryId");
     }
 
     [Fact]
@@ -65,7 +78,7 @@ public sealed class BadInputTests : WithServer
                     capacity = "2400 mAh",
                 },
             },
-            "receive/impossible",
+            "quantity/impossible",
             "entries[0].body.battery.mass"
         );
 

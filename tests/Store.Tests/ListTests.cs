@@ -3,7 +3,6 @@ using Microsoft.Data.Sqlite;
 using Xunit;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
@@ -41,15 +40,7 @@ public sealed class ListTests : OnAStore
             new BagCounted("A", true),
             new BagCounted("B", false),
             new Counted("pushrod", 1),
-            new FindingRaised(
-                "wing-left",
-                PlaceKind.Skin,
-                FindingKind.Crack,
-                QuantityParser.Parse("34 mm").OrDefault()!,
-                100,
-                -100,
-                ""
-            ),
+            new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Crack, Q("34 mm"), 100, -100, ""),
             new PromiseChanged(DateOnly.FromDateTime(Clock.GetUtcNow().UtcDateTime).AddDays(9), "Parts."),
             new PapersFound("manual"),
             new CartonSeen(Carton.Torn, ""),

@@ -4,7 +4,6 @@ using Xunit;
 using Zygotome.Core;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Tests;
@@ -91,7 +90,7 @@ public abstract class OnAStore : IAsyncDisposable
             ShopRules.Default
         );
 
-    protected static Quantity Q(string text) => QuantityParser.Parse(text).OrDefault()!;
+    protected static Typed Q(string text) => new(text);
 
     public async ValueTask DisposeAsync()
     {

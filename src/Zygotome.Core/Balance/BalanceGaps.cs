@@ -22,18 +22,18 @@ internal static class BalanceGaps
                 new BalanceId(Weighable.Centre, configuration.Name).Written,
                 $"Centre of gravity, {configuration.Name}",
                 Of(configuration),
-                GapFill.Lengths
+                SheetGap.Lengths
             );
         }
 
         if (sheet.Balance.Configurations.Length > 0 && BalanceTarget.AllUpWeight(sheet) is null)
         {
-            yield return new SheetGap("weight", "All-up weight", OfWeight(sheet), GapFill.Masses);
+            yield return new SheetGap("weight", "All-up weight", OfWeight(sheet), SheetGap.Masses);
         }
 
         if (sheet.Balance.Configurations.Length > 0 && OfLateral(sheet) is { Length: > 0 } undecided)
         {
-            yield return new SheetGap("lateral", "Lateral balance", undecided, GapFill.Lengths);
+            yield return new SheetGap("lateral", "Lateral balance", undecided, SheetGap.Lengths);
         }
     }
 

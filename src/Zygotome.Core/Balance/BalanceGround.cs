@@ -29,7 +29,7 @@ public static class BalanceGround
             .And([.. Load(state), PackPlace(state.Sheet, configuration), .. SheetValues.OfBalance(state.Sheet)]);
 
     /// <summary>A place as it is compared: canonical mm, however it was typed.</summary>
-    public static string Words(Quantity place) => $"{Numbers.Say((double)place.Nominal)} mm";
+    public static string Words(Station place) => $"{Numbers.Say((double)place.Nominal)} mm";
 
     private static IEnumerable<Setting> Load(JobState state) =>
         [

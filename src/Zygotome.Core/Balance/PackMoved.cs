@@ -6,7 +6,7 @@ namespace Zygotome.Core.Balance;
 
 /// <summary>The pack was moved in its bay: where its front lies now, mm from the datum.</summary>
 /// <param name="Configuration">One that states its own place; empty for the place of all others.</param>
-public sealed record PackMoved(Quantity PackFront, string Configuration = "") : EntryBody, IPowered
+public sealed record PackMoved(Station PackFront, string Configuration = "") : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Unpowered;
 

@@ -6,7 +6,7 @@ using Zygotome.Core.Safety;
 namespace Zygotome.Core.Balance;
 
 /// <summary>One support as typed: station x (aft of the datum) and y (right +), and its scale's reading.</summary>
-public sealed record WeighedSupport(Quantity X, Quantity Y, Quantity Reading);
+public sealed record WeighedSupport(Station X, Lateral Y, Mass Reading);
 
 /// <summary>
 /// The aircraft on its supports, as flown: pack in its bay and not connected, propeller on or its mass placed, datum
@@ -20,12 +20,12 @@ public sealed record WeighedSupport(Quantity X, Quantity Y, Quantity Reading);
 public sealed record Weighed(
     string Configuration,
     ImmutableArray<WeighedSupport> Supports,
-    Quantity PackFront,
+    Station PackFront,
     bool PropellerPlaced,
     bool Level,
     Instrument Instrument,
-    Quantity? Pitch = null,
-    Quantity? Height = null
+    Angle? Pitch = null,
+    Length? Height = null
 ) : EntryBody, IPowered
 {
     // Marks are set with a steel rule: half a millimetre, standard.
@@ -101,15 +101,15 @@ public sealed record Weighed(
             (s, motor) => s.Say(entry, new Setting(SettingKind.Propeller, motor.Id), Setting.Aboard)
         );
 
-    public override ImmutableArray<Quantity> TypedValues() => [.. Supports.Select(s => s.Reading)];
+    public override ImmutableArray<Measure> TypedValues() => [.. Supports.Select(s => s.Reading)];
 
     public override EntryBody WithTyped(ImmutableArray<Quantity> values) =>
         this with
         {
-            Supports = [.. Supports.Select((s, i) => s with { Reading = values[i] })],
+            Supports = [.. Supports.Select((s, i) => s with { Reading = new(values[i]) })],
         };
 
-    public override Refusal? WrongValues(JobState state) => Units() ?? Calculate().Refused ?? Weight(state);
+    public override Refusal? WrongValues(JobState state) => Calculate().Refused ?? Weight(state);
 
     public override IEnumerable<string> Shows() =>
         Enum.GetValues<Weighable>().Select(w => new BalanceId(w, Configuration).Written);
@@ -118,34 +118,6 @@ public sealed record Weighed(
         Calculate().Try(out var cg, out _)
             ? $"Weighed, {Configuration}: {Numbers.Say(cg.Weight)} g at {Numbers.OneDecimal(cg.X)} mm"
             : $"Weighed, {Configuration}";
-
-    private Refusal? Units()
-    {
-        for (var i = 0; i < Supports.Length; i++)
-        {
-            var s = Supports[i];
-            if (s.X.Dimension is not (Dimension.Length or Dimension.None))
-            {
-                return new Refusal("balance/unit", $"\"{s.X.Text}\" is not a place in mm.", $"body.supports[{i}].x");
-            }
-
-            if (s.Y.Dimension is not (Dimension.Length or Dimension.None))
-            {
-                return new Refusal("balance/unit", $"\"{s.Y.Text}\" is not a place in mm.", $"body.supports[{i}].y");
-            }
-
-            if (s.Reading.Dimension is not (Dimension.Mass or Dimension.None))
-            {
-                return new Refusal(
-                    "balance/unit",
-                    $"\"{s.Reading.Text}\" is not a mass.",
-                    $"body.supports[{i}].reading"
-                );
-            }
-        }
-
-        return null;
-    }
 
     private Refusal? Weight(JobState state)
     {

@@ -9,12 +9,8 @@ namespace Zygotome.Core.Build;
 /// A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.
 /// </summary>
 /// <param name="Grams">What a repair added, said when it is made: 0 leaves weight and balance as they were.</param>
-public sealed record StepDone(
-    string Step,
-    Adhesive? Adhesive = null,
-    double? BenchCelsius = null,
-    Quantities.Quantity? Grams = null
-) : EntryBody
+public sealed record StepDone(string Step, Adhesive? Adhesive = null, Celsius? BenchCelsius = null, Mass? Grams = null)
+    : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -48,13 +44,13 @@ public sealed record StepDone(
             );
         }
 
-        return Masses.Added(Grams, "body.grams") is { } impossible ? impossible
+        return Grams?.Outside(-2000, 2000, "what work added", "body.grams") is { } impossible ? impossible
             : Adhesive is null ? null
             : Adhesive.HandleMinutes is < 0 or > 20_000
             || Adhesive.FullMinutes < Adhesive.HandleMinutes
             || Adhesive.FullMinutes > 20_000
                 ? new Refusal("build/adhesive", $"The times of {Adhesive.Name} are not possible.", "body.adhesive")
-            : Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused;
+            : Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused;
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -73,7 +69,10 @@ public sealed record StepDone(
         DateTimeOffset? from = Adhesive is null ? null : entry.HappenedAt(progress.Started.RecordedAt);
         DateTimeOffset? handle = null,
             full = null;
-        if (Adhesive is not null && Curing.Of(Adhesive, BenchCelsius ?? 20, from!.Value).Try(out var ends, out _))
+        if (
+            Adhesive is not null
+            && Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, from!.Value).Try(out var ends, out _)
+        )
         {
             (handle, full) = (ends.Handle, ends.Full);
         }

@@ -111,14 +111,13 @@ public static class SheetDoor
     // A job just received, with nothing done: its ledger has every line the sheet itself asks for.
     private static JobState Empty(SpecSheet sheet)
     {
-        static Quantity Q(decimal value, Unit unit) => Quantity.Single(value, unit);
         var pack = new Battery(
-            Mass: Q(100, Unit.Gram),
-            Length: Q(100, Unit.Millimetre),
-            Width: Q(30, Unit.Millimetre),
-            Height: Q(30, Unit.Millimetre),
+            Mass: new Mass(Quantity.Single(100, Unit.Gram)),
+            Length: new Length(Quantity.Single(100, Unit.Millimetre)),
+            Width: new Length(Quantity.Single(30, Unit.Millimetre)),
+            Height: new Length(Quantity.Single(30, Unit.Millimetre)),
             Cells: 3,
-            Capacity: Q(1000, Unit.MilliampereHour)
+            Capacity: new Capacity(Quantity.Single(1000, Unit.MilliampereHour))
         );
         var opened = new JobOpened(
             Number: "",

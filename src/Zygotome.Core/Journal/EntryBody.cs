@@ -16,9 +16,9 @@ public abstract record EntryBody
     public virtual EntryBody Composed(JobState state, Entry entry) => this;
 
     /// <summary>The values somebody typed, that a typing error may be in; none for yes and no.</summary>
-    public virtual ImmutableArray<Quantity> TypedValues() => [];
+    public virtual ImmutableArray<Measure> TypedValues() => [];
 
-    /// <summary>The same with other typed values, as many.</summary>
+    /// <summary>The same with other typed values, as many, in the same order.</summary>
     public virtual EntryBody WithTyped(ImmutableArray<Quantity> values) => this;
 
     /// <summary>The refusal of the values alone, whatever the lamps are; null when they are possible.</summary>

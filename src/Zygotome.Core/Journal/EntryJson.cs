@@ -14,6 +14,7 @@ public static class EntryJson
         JsonUnmappedMemberHandling.Skip,
         new DefaultJsonTypeInfoResolver(),
         new QuantityJson(),
+        new MeasureJson(),
         new SharedText()
     );
 
@@ -22,6 +23,7 @@ public static class EntryJson
         JsonUnmappedMemberHandling.Skip,
         new DefaultJsonTypeInfoResolver(),
         new QuantityJson(),
+        new MeasureJson(),
         new SharedText(),
         new SharedRecord<Person>(Plain),
         new SharedRecord<Instrument>(Plain)
@@ -31,7 +33,7 @@ public static class EntryJson
     public static readonly JsonSerializerOptions Strict = Make(
         JsonUnmappedMemberHandling.Disallow,
         new DefaultJsonTypeInfoResolver { Modifiers = { ListsWithoutNulls.Modify } },
-        new PostedQuantityJson()
+        new PostedMeasureJson()
     );
 
     private static JsonSerializerOptions Make(

@@ -2,6 +2,7 @@ using System.Collections.Frozen;
 using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Journal;
 
@@ -54,7 +55,13 @@ public sealed class EntryKinds
         catch (JsonException e)
         {
             var path = (e.Path ?? "$").TrimStart('$').TrimStart('.');
-            return new Refusal("entry/body", EntryJson.InWords(e), path.Length > 0 ? $"body.{path}" : "body");
+            var where = path.Length > 0 ? $"body.{path}" : "body";
+            return e is QuantityRefusedException quantity
+                ? quantity.Refusal with
+                {
+                    Where = where,
+                }
+                : new Refusal("entry/body", EntryJson.InWords(e), where);
         }
     }
 

@@ -16,7 +16,7 @@ public interface IRepairs
 
     /// <summary>The job after its step made the repair; its glue is what the step's progress says.</summary>
     /// <param name="grams">What it added; null where nobody said.</param>
-    JobState Made(JobState state, Entry entry, StepSpec step, string how, Quantity? grams);
+    JobState Made(JobState state, Entry entry, StepSpec step, string how, Mass? grams);
 
     /// <summary>The step is not done after all.</summary>
     IRepairs Undone(string finding);

@@ -5,6 +5,7 @@ namespace Zygotome.Core.Journal;
 /// </summary>
 public interface IHoldsPhoto
 {
+    /// <summary>Empty where the entry may do without, and does.</summary>
     string Hash { get; }
 }
 

@@ -61,7 +61,7 @@ public static class Replay
         Entry entry,
         Entry by,
         Retracted body,
-        ImmutableArray<Quantity> meant
+        ImmutableArray<AsPrinted> meant
     )
     {
         if (entry.Body.TypedValues().Length != meant.Length)
@@ -69,7 +69,7 @@ public static class Replay
             return TakeBack(state, entry, by, body);
         }
 
-        var corrected = entry.Body.WithTyped(meant);
+        var corrected = entry.Body.WithTyped([.. meant.Select(m => m.Typed)]);
         var next = corrected.Apply(state, entry with { Body = corrected });
         return next with
         {

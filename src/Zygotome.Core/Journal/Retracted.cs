@@ -14,9 +14,33 @@ public sealed record Retracted(
     string Entry,
     string Reason,
     bool TypingError = false,
-    ImmutableArray<Quantity>? Corrected = null
+    ImmutableArray<AsPrinted>? Corrected = null
 ) : EntryBody
 {
+    // What it corrects says what a bare number is.
+    public override EntryBody Composed(JobState state, Entry entry)
+    {
+        if (Corrected is not { IsDefault: false } meant || Named(state) is not { } target)
+        {
+            return this;
+        }
+
+        var typed = target.Body.TypedValues();
+        return meant.Length != typed.Length
+            ? this
+            : this with
+            {
+                Corrected =
+                [
+                    .. target
+                        .Body.WithTyped([.. meant.Select((m, i) => typed[i].Takes.Complete(m.Typed))])
+                        .Composed(state, target)
+                        .TypedValues()
+                        .Select(v => new AsPrinted(v.Typed)),
+                ],
+            };
+    }
+
     public override Refusal? Admit(JobState state, Entry entry)
     {
         if (Named(state) is not { } target)
@@ -85,13 +109,17 @@ public sealed record Retracted(
                         $"Say what was meant: {typed.Length} {(typed.Length == 1 ? "value" : "values")}.",
                         "body.corrected"
                     )
-                    : target.Body.WithTyped(meant).WrongValues(state) is { } wrong
+                    : Wrong(state, target.Body.WithTyped([.. meant.Select(m => m.Typed)])) is { } wrong
                         ? wrong with
                         {
                             Where = "body.corrected",
                         }
                         : null;
     }
+
+    private static Refusal? Wrong(JobState state, EntryBody meant) =>
+        meant.TypedValues().Select(v => v.Takes.Wrong(v.Typed)).FirstOrDefault(r => r is not null)
+        ?? meant.WrongValues(state);
 
     public override JobState Apply(JobState state, Entry entry) => state;
 

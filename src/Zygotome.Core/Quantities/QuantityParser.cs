@@ -57,30 +57,6 @@ public static class QuantityParser
     private static Refusal TooLarge(string text) =>
         new("quantity/too-large", $"\"{text.Trim()}\" is larger than any quantity here can be.");
 
-    /// <summary>
-    /// As <see cref="Parse(string?, Unit?)"/>, and refuses any other dimension than the one the field holds.
-    /// </summary>
-    public static Outcome<Quantity> Parse(string? text, Dimension dimension, Unit? bare = null) =>
-        Parse(text, bare)
-            .Match<Outcome<Quantity>>(
-                q =>
-                    q.Dimension == dimension
-                        ? q
-                        : new Refusal(
-                            "quantity/dimension",
-                            $"\"{text!.Trim()}\" is {Name(q.Dimension)}; {Name(dimension)} is needed here."
-                        ),
-                r => r
-            );
-
-    private static string Name(Dimension d) =>
-        d switch
-        {
-            Dimension.None => "a bare number without a unit",
-            Dimension.Angle => "an angle",
-            _ => "a " + d.ToString().ToLowerInvariant(),
-        };
-
     /// <param name="strict">Refuses what nobody means; what is stored was taken once, and is read as it was.</param>
     private sealed class Cursor(string text, bool strict) : QuantityScanner(text, strict)
     {

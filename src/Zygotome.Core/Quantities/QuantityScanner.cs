@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 
 namespace Zygotome.Core.Quantities;
@@ -20,6 +21,9 @@ internal abstract class QuantityScanner(string text, bool strict)
         ['⅓'] = (1, 3),
         ['⅔'] = (2, 3),
     };
+
+    /// <summary>Every sign that is a fraction by itself.</summary>
+    internal static readonly SearchValues<char> Fractions = SearchValues.Create([.. Vulgar.Keys]);
 
     protected string Text { get; } = text;
 

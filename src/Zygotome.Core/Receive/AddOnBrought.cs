@@ -6,22 +6,14 @@ namespace Zygotome.Core.Receive;
 /// <summary>
 /// Lights, camera, recorder and the like. Once the aircraft was weighed, something more aboard makes that stale.
 /// </summary>
-public sealed record AddOnBrought(
-    string Name,
-    Quantity Mass,
-    Quantity? At = null,
-    AddOnState State = AddOnState.Recorded
-) : EntryBody
+public sealed record AddOnBrought(string Name, Mass Mass, Station? At = null, AddOnState State = AddOnState.Recorded)
+    : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         Texts.Reason(Name, "body.name", "Say what it is.")
         ?? Texts.Fits(Name, "body.name", 80)
-        ?? Masses.Possible(Mass, "body.mass", 2000)
-        ?? (
-            At is not null && (At.Dimension != Dimension.Length || Math.Abs(At.Nominal) > 5000)
-                ? new Refusal("receive/place", $"\"{At.Text}\" is not a place on this aircraft.", "body.at")
-                : null
-        );
+        ?? Mass.Outside(0, 2000, "an add-on's mass", "body.mass")
+        ?? At?.Outside(-5000, 5000, "a place on this aircraft", "body.at");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state

@@ -130,7 +130,12 @@ internal static class ReceiveLines
     private static IEnumerable<Requirement> Undecided(JobState state) =>
         state
             .Sheet.Undecided.Where(u => SheetTable.Find(u.Key) is not { HasOwnLine: true })
-            .Select(u => NotMet(state, new UndecidedId(u.Key), new UndecidedFacts(u.Key, u.Value)));
+            .Select(u =>
+                NotMet(state, new UndecidedId(u.Key), new UndecidedFacts(u.Key, u.Value)) with
+                {
+                    Concedable = SheetTable.Find(u.Key) is { Guards: true } ? Concedable.Never : Concedable.ByLead,
+                }
+            );
 
     private static Requirement NotMet(JobState state, RequirementId id, LineFacts facts) =>
         new(id, Concedable.ByLead, Standing.NotMet, facts) { Evidence = state.Opening };

@@ -3,6 +3,9 @@ namespace Zygotome.Core.Sheets;
 /// <summary>How a sheet names the places of its aircraft.</summary>
 public static class Places
 {
+    /// <summary>The name of the one fin, and of any where there are several: <c>fin-2</c>.</summary>
+    public const string Fin = "fin";
+
     /// <summary>
     /// Whether a name means this part: the part itself, or one of its halves: <c>wing</c> means <c>wing-left</c>.
     /// </summary>

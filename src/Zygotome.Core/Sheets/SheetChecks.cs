@@ -26,13 +26,10 @@ internal static class SheetChecks
         RowsOnce(root["holes"], sheet.Holes.Select(h => sheet.Named(h.Surfaces).Select(s => s.Name)));
         Bay(root, sheet);
         Surfaces(root["surfaces"], sheet);
-        Rows(root["throws"], sheet, sheet.Throws.Select(t => t.Surfaces));
-        Rows(root["neutral"], sheet, sheet.Neutral.Select(t => t.Surfaces));
-        Rows(root["holes"], sheet, sheet.Holes.Select(h => h.Surfaces));
+        Lead(root, sheet);
         Functions(root["surfaces"], sheet);
         Commands(root["throws"], sheet);
         Angles(root["throws"], sheet);
-        Electric(root, sheet);
         Steps(root["steps"], sheet);
         Cycle(root["steps"], sheet);
     }
@@ -127,42 +124,14 @@ internal static class SheetChecks
         }
     }
 
-    // What is wired names what it serves: a surface, a servo, a motor, or a channel of the radio.
-    private static void Electric(SheetNode root, SpecSheet sheet)
+    // Every name leads somewhere; what leads nowhere may have dropped a step or an interlock.
+    private static void Lead(SheetNode root, SpecSheet sheet)
     {
-        foreach (var (servo, i) in sheet.Servos.Select((s, i) => (s, i)))
+        foreach (var (path, to, name) in sheet.Pages.SelectMany(p => p.References))
         {
-            foreach (var (driven, k) in servo.Drives.Select((d, k) => (d, k)))
+            if (name.Length > 0 && !to.Leads(sheet, name))
             {
-                if (sheet.Surface(driven) is null && !sheet.Radio.Functions.Contains(driven))
-                {
-                    At(At(root["servos"], i)["drives"], k).Wrong($"There is no surface or channel \"{driven}\".");
-                }
-            }
-        }
-
-        foreach (var (motor, i) in sheet.Power.Motors.Select((m, i) => (m, i)))
-        {
-            if (motor.Controller.Length > 0 && sheet.Power.Controllers.All(c => c.Id != motor.Controller))
-            {
-                At(root["power"]["motors"], i)["controller"].Wrong($"There is no controller \"{motor.Controller}\".");
-            }
-        }
-
-        string[] sources =
-        [
-            "",
-            .. sheet.Servos.Select(s => s.Id),
-            .. sheet.Power.Controllers.Select(c => c.Id),
-            .. sheet.Power.Motors.Select(m => m.Id),
-            .. sheet.Radio.Functions,
-        ];
-        foreach (var (lead, i) in sheet.Leads.Select((l, i) => (l, i)))
-        {
-            if (!sources.Contains(lead.From))
-            {
-                At(root["wiring"]["leads"], i)["from"]
-                    .Wrong($"There is no servo, controller, motor or channel \"{lead.From}\".");
+                (root with { Path = path }).Wrong($"There is no {to.Noun} \"{name}\".");
             }
         }
     }
@@ -171,13 +140,13 @@ internal static class SheetChecks
     {
         foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
         {
-            var on =
-                surface.On.Length == 0
-                || sheet.Geometry.Find(surface.On) is not null
-                || (Places.IsNamed("fin", surface.On) && sheet.Geometry.Fins.Length > 0);
-            if (!on)
+            if (sheet.Surface(surface.ComparedWith) is { } other && !AcrossFrom(surface, other, sheet))
             {
-                At(list, i)["on"].Wrong($"There is no \"{surface.On}\" in the geometry.");
+                At(list, i)["pair"]
+                    .Wrong(
+                        $"{surface.Name} cannot be compared with {other.Name}: it is with one on the other side, and "
+                            + "each with one alone."
+                    );
             }
 
             if (surface.To <= surface.From || surface.From < 0 || surface.To > 1)
@@ -188,16 +157,10 @@ internal static class SheetChecks
         }
     }
 
-    private static void Rows(SheetNode list, SpecSheet sheet, IEnumerable<string> named)
-    {
-        foreach (var (name, i) in named.Select((n, i) => (n, i)))
-        {
-            if (name.Length > 0 && !sheet.Named(name).Any())
-            {
-                At(list, i)["surfaces"].Wrong($"No surface is called \"{name}\" or is of that kind.");
-            }
-        }
-    }
+    private static bool AcrossFrom(Surface one, Surface other, SpecSheet sheet) =>
+        (one.Side, other.Side) is ("left", "right") or ("right", "left")
+        && (other.ComparedWith.Length == 0 || other.ComparedWith == one.Id)
+        && sheet.Surfaces.All(s => s.Id == one.Id || s.ComparedWith != other.Id);
 
     private static void Commands(SheetNode list, SpecSheet sheet)
     {
@@ -241,30 +204,6 @@ internal static class SheetChecks
     {
         foreach (var (step, i) in sheet.Steps.Select((s, i) => (s, i)))
         {
-            foreach (var (before, k) in step.After.Select((a, k) => (a, k)))
-            {
-                if (sheet.Step(before) is null)
-                {
-                    At(At(list, i)["after"], k).Wrong($"There is no step \"{before}\".");
-                }
-            }
-
-            foreach (var part in step.Parts.Keys)
-            {
-                if (sheet.Part(part) is null)
-                {
-                    At(list, i)["parts"][part].Wrong($"There is no part \"{part}\" in the parts list.");
-                }
-            }
-
-            foreach (var (motor, k) in step.Readies.Select((m, k) => (m, k)))
-            {
-                if (sheet.Power.Motors.All(m => m.Id != motor))
-                {
-                    At(At(list, i)["readies"], k).Wrong($"There is no motor \"{motor}\".");
-                }
-            }
-
             foreach (var (aspect, k) in step.Disturbs.Select((a, k) => (a, k)))
             {
                 if (

@@ -266,34 +266,37 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         return Json.ValueKind == JsonValueKind.True;
     }
 
-    public Quantity? Quantity(Dimension dimension, bool required = false)
+    /// <summary>
+    /// A quantity as printed, with its unit: the file says it by itself. Null where it is none.
+    /// </summary>
+    public Quantity? Quantity(Measurand of)
     {
-        if (!Exists && !required)
+        if (!Exists)
         {
             return null;
         }
 
-        var text = Text(required: required);
+        var text = Text();
         if (Json.ValueKind != JsonValueKind.String || text.Length == 0)
         {
             return null;
         }
 
-        if (QuantityParser.Parse(text, dimension).Try(out var quantity, out var refusal))
+        if (QuantityParser.Parse(text).Try(out var quantity, out var refusal) && of.Wrong(quantity) is null)
         {
             return quantity;
         }
 
-        Wrong(refusal.Text);
+        Wrong((refusal ?? of.Wrong(quantity!))!.Text);
         return null;
     }
 
     /// <summary>
     /// A single canonical number, within limits that any model aircraft keeps; null where it is none.
     /// </summary>
-    public double? Measure(Dimension dimension, Limits within)
+    public double? Measure(Measurand of, Limits within)
     {
-        if (Quantity(dimension) is not { } quantity)
+        if (Quantity(of) is not { } quantity)
         {
             return null;
         }
@@ -306,21 +309,11 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         var value = (double)quantity.Nominal;
         if (value < within.Least || value > within.Most)
         {
-            Wrong($"\"{quantity.Text}\" is outside {within.Least} to {within.Most} {QuantityUnit(dimension)}.");
+            Wrong($"\"{quantity.Text}\" is outside {within.Least} to {within.Most} {of.Units[0]}.");
         }
 
         return value;
     }
-
-    private static string QuantityUnit(Dimension d) =>
-        d switch
-        {
-            Dimension.Length => "mm",
-            Dimension.Mass => "g",
-            Dimension.Angle => "degrees",
-            Dimension.Time => "minutes",
-            _ => "",
-        };
 
     public ImmutableArray<T> Each<T>(Func<SheetNode, T> read, bool required = false, int most = 500)
     {
@@ -363,29 +356,6 @@ internal readonly record struct SheetNode(JsonElement Json, string Path, SheetMa
         return Json.EnumerateObject()
             .DistinctBy(p => p.Name)
             .Select(p => (p.Name, here.Plain(p.Value, $"{here.Path}.{p.Name}")));
-    }
-
-    /// <summary>A throw is a length, an angle or a share of travel; null where it is none.</summary>
-    public Quantity? Throw()
-    {
-        var text = Text(required: true);
-        if (!QuantityParser.Parse(text).Try(out var q, out var refusal))
-        {
-            if (text.Length > 0)
-            {
-                Wrong(refusal.Text);
-            }
-
-            return null;
-        }
-
-        if (q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent)
-        {
-            return q;
-        }
-
-        Wrong($"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.");
-        return null;
     }
 
     private string Kind() =>

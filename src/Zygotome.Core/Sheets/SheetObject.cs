@@ -35,6 +35,9 @@ public abstract class SheetObject(RowValues said) : IEquatable<SheetObject>
     /// <summary>Every quantity said in it and in its lists, with its path.</summary>
     internal IEnumerable<(string Path, QuantityField Field, Printed<Quantity> Printed)> Quantities => Said.Quantities;
 
+    /// <summary>Every name in it and in its lists that has to lead somewhere, with its path.</summary>
+    internal IEnumerable<(string Path, Reference To, string Name)> References => Said.References;
+
     public bool Equals(SheetObject? other) =>
         other is not null && GetType() == other.GetType() && Said.Equals(other.Said);
 
@@ -98,6 +101,14 @@ public sealed class RowValues : IEquatable<RowValues>
             .Fields.OfType<QuantityField>()
             .Select(f => ($"{Path}.{f.Name}", f, Says(f)))
             .Concat(_slots.OfType<IEnumerable<SheetObject>>().SelectMany(rows => rows.SelectMany(r => r.Quantities)));
+
+    internal IEnumerable<(string Path, Reference To, string Name)> References =>
+        _rows
+            .Fields.Where(f => f.Refers is not null)
+            .SelectMany(f =>
+                f.Named(_slots[_rows.SlotOf(f)]).Select(n => ($"{Path}.{f.Name}{n.Below}", f.Refers!, n.Name))
+            )
+            .Concat(_slots.OfType<IEnumerable<SheetObject>>().SelectMany(rows => rows.SelectMany(r => r.References)));
 
     public bool Equals(RowValues? other) =>
         other is not null

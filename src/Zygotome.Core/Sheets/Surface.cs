@@ -22,6 +22,9 @@ public sealed class Surface(RowValues said) : SheetObject(said)
 
     public string On { get; } = said.Get(SurfaceFields.On);
 
+    /// <summary>The surface it is compared with, as the sheet says; empty where it does not.</summary>
+    public string ComparedWith { get; } = said.Get(SurfaceFields.Pair);
+
     /// <summary>As a share of the half span.</summary>
     public double From { get; } = Share(said, SurfaceFields.From);
 

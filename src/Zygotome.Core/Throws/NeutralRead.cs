@@ -6,7 +6,7 @@ using Zygotome.Core.Safety;
 namespace Zygotome.Core.Throws;
 
 /// <summary>Where the surface stands with the stick at rest: mm at the trailing edge, up +.</summary>
-public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Instrument) : EntryBody, IPowered
+public sealed record NeutralRead(string Surface, Offset Offset, Instrument Instrument) : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Measured;
 
@@ -20,13 +20,12 @@ public sealed record NeutralRead(string Surface, Quantity Offset, Instrument Ins
         return WrongValues(state) ?? Instrument.Admit(5) ?? Instrument.Reading("mm");
     }
 
-    public override ImmutableArray<Quantity> TypedValues() => [Offset];
+    public override ImmutableArray<Measure> TypedValues() => [Offset];
 
-    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Offset = values[0] };
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Offset = new(values[0]) };
 
     public override Refusal? WrongValues(JobState state) =>
-        state.Sheet.Surface(Surface) is { Chord: var chord }
-        && (Offset.Dimension is not (Dimension.Length or Dimension.None) || Math.Abs((double)Offset.Nominal) > chord)
+        state.Sheet.Surface(Surface) is { Chord: var chord } && Math.Abs((double)Offset.Nominal) > chord
             ? new Refusal(
                 "throws/impossible",
                 $"\"{Offset.Text}\" is not an offset that a surface with a chord of {Numbers.Say(chord)} mm can have.",

@@ -25,26 +25,41 @@ public static class SideBySide
 
     private static SidesId IdOf(ThrowTarget left) => new(left.Surface.Pair, left.Function, left.Rate, left.Way);
 
-    // By place, never by kind alone: inner with inner. Where the shares of the span are not the same on both sides,
-    // only one that has no rival is taken.
+    // As the sheet says; else by place, never by kind alone: inner with inner. All fins are one part; of several at the
+    // same place those of one name. Where the shares of the span are not the same on both sides, only one that has no
+    // rival is taken.
     private static ThrowTarget? Opposite(ThrowTarget left, IReadOnlyList<ThrowTarget> targets)
     {
-        var alike = targets
+        var answering = targets
             .Where(right =>
                 right.Surface.Side == "right"
-                && right.Surface.Kind == left.Surface.Kind
-                && right.Surface.On == left.Surface.On
                 && (right.Function, right.Rate, right.Way) == (left.Function, left.Rate, left.Way)
                 && right.Band is not null
             )
             .ToArray();
-        return alike.FirstOrDefault(r => Place(r) == Place(left))
-            ?? (alike.Length == 1 && targets.Count(t => IsRival(t, left)) == 1 ? alike[0] : null);
+        if (targets.Any(t => IsSaid(left.Surface, t.Surface)))
+        {
+            return answering.FirstOrDefault(right => IsSaid(left.Surface, right.Surface));
+        }
 
-        static (double, double) Place(ThrowTarget t) => (Numbers.Round(t.Surface.From), Numbers.Round(t.Surface.To));
+        var alike = answering
+            .Where(right => IsLike(right.Surface, left.Surface) && !targets.Any(t => IsSaid(t.Surface, right.Surface)))
+            .ToArray();
+        var across = alike.Where(r => Place(r.Surface) == Place(left.Surface)).ToArray();
+        return across.Length > 1 ? across.FirstOrDefault(r => r.Surface.Pair == left.Surface.Pair)
+            : across.Length == 1 ? across[0]
+            : alike.Length == 1 && targets.Count(t => IsRival(t, left)) == 1 ? alike[0]
+            : null;
+
+        static bool IsSaid(Surface one, Surface other) => Says(one, other) || Says(other, one);
+        static bool Says(Surface one, Surface other) => one.ComparedWith.Length > 0 && one.ComparedWith == other.Id;
+        static bool IsLike(Surface one, Surface other) =>
+            one.Kind == other.Kind
+            && (one.On == other.On || (Places.IsNamed(Places.Fin, one.On) && Places.IsNamed(Places.Fin, other.On)));
+        static (double, double) Place(Surface s) => (Numbers.Round(s.From), Numbers.Round(s.To));
         static bool IsRival(ThrowTarget t, ThrowTarget left) =>
             t.Surface.Side == "left"
-            && (t.Surface.Kind, t.Surface.On) == (left.Surface.Kind, left.Surface.On)
+            && IsLike(t.Surface, left.Surface)
             && (t.Function, t.Rate, t.Way) == (left.Function, left.Rate, left.Way);
     }
 

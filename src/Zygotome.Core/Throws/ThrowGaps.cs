@@ -9,13 +9,11 @@ namespace Zygotome.Core.Throws;
 /// </summary>
 internal static class ThrowGaps
 {
-    private static readonly GapFill Throw = new(Dimension.Length, Dimension.Angle);
-
     public static IEnumerable<SheetGap> Of(SpecSheet sheet, ShopRules rules)
     {
         foreach (var target in ThrowTargets.Of(sheet, rules).Where(t => t.Band is null))
         {
-            yield return new SheetGap(target.Id, $"{target.Name}, {target.Rate}", target.Gap, Throw);
+            yield return new SheetGap(target.Id, $"{target.Name}, {target.Rate}", target.Gap, SheetGap.Throws);
         }
 
         foreach (var row in sheet.Neutral.Where(n => n.Offset.Counts is null))
@@ -28,7 +26,7 @@ internal static class ThrowGaps
                     row.Offset is Printed<Quantity>.Assumed assumed
                         ? $"{assumed.Value.Text} is assumed."
                         : row.Offset.WhyNot,
-                    GapFill.Lengths
+                    SheetGap.Lengths
                 );
             }
         }

@@ -16,13 +16,25 @@ namespace Zygotome.Core.Throws;
 /// channel for the largest throw that way, else the share of its command. Unsaid leaves it as it is.</param>
 public sealed record ThrowRead(
     string Target,
-    ImmutableArray<Quantity> Readings,
+    ImmutableArray<Reading> Readings,
     ThrowMeasure Measure,
     Instrument Instrument,
-    double? Travel = null
+    Percent? Travel = null
 ) : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Measured;
+
+    // Only the throw says what a bare number is.
+    public override EntryBody Composed(JobState state, Entry entry) =>
+        ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is { } target && !Readings.IsDefault
+            ? this with
+            {
+                Readings =
+                [
+                    .. Readings.Select(r => new Reading(ThrowReading.Takes(target, Measure).Complete(r.Typed))),
+                ],
+            }
+            : this;
 
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -32,21 +44,14 @@ public sealed record ThrowRead(
         }
 
         return ThrowReading.Of(target, this).Refused
+            ?? ThrowReading.OtherWay(target, this)
             ?? Instrument.Admit(5)
             ?? Instrument.Reading(
                 target.Percent ? "%"
                 : Measure == ThrowMeasure.Angle ? "degrees"
                 : "mm"
             )
-            ?? (
-                Travel is { } travel && (travel is < 1 or > 200 || !double.IsFinite(travel))
-                    ? new Refusal(
-                        "throws/travel",
-                        $"A travel of {Numbers.Say(travel)} % is not possible.",
-                        "body.travel"
-                    )
-                    : null
-            );
+            ?? Travel?.Outside(1, 200, "a travel", "body.travel");
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -66,16 +71,20 @@ public sealed record ThrowRead(
 
     private JobState Numbered(JobState state, Entry entry) =>
         Travel is { } travel && TravelSet.NumberOf(state, Target) is { } number
-            ? state.Say(entry, number, RadioNumbers.Words(travel))
+            ? state.Say(entry, number, RadioNumbers.Words(travel.Value))
             : state;
 
-    public override ImmutableArray<Quantity> TypedValues() => Readings;
+    public override ImmutableArray<Measure> TypedValues() => [.. Readings];
 
-    public override EntryBody WithTyped(ImmutableArray<Quantity> values) => this with { Readings = values };
+    public override EntryBody WithTyped(ImmutableArray<Quantity> values) =>
+        this with
+        {
+            Readings = [.. values.Select(v => new Reading(v))],
+        };
 
     public override Refusal? WrongValues(JobState state) =>
         ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is { } target
-            ? ThrowReading.Of(target, this).Refused
+            ? ThrowReading.Of(target, this).Refused ?? ThrowReading.OtherWay(target, this)
             : null;
 
     public override IEnumerable<string> Shows() => [Target];

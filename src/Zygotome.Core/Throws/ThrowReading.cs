@@ -16,15 +16,20 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
             return new Refusal("throws/readings", "One to twenty readings are needed.", "body.readings");
         }
 
+        var takes = Takes(target, read.Measure);
         for (var i = 0; i < read.Readings.Length; i++)
         {
-            if (Wrong(target, read, read.Readings[i], $"body.readings[{i}]") is { } refusal)
+            var reading = read.Readings[i];
+            if (
+                (takes.Read(reading.Typed).Refused ?? Beyond(target, read.Measure, Along(target, reading))) is
+                { } refusal
+            )
             {
-                return refusal;
+                return refusal with { Where = $"body.readings[{i}]" };
             }
         }
 
-        var (mean, u) = Repeats.Combine([.. read.Readings.Select(r => (double)r.Nominal)], read.Instrument.U);
+        var (mean, u) = Repeats.Combine([.. read.Readings.Select(r => Along(target, r))], read.Instrument.U);
         if (target.Percent)
         {
             return new ThrowReading(mean, u, null);
@@ -42,28 +47,43 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
         return new ThrowReading(value, uValue, angle);
     }
 
-    private static Refusal? Wrong(ThrowTarget target, ThrowRead read, Quantity q, string where)
+    /// <summary>
+    /// How far it went the commanded way: behind that way's own name a length is so far along it, behind any other the
+    /// other way; without one the sign says.
+    /// </summary>
+    public static double Along(ThrowTarget target, Reading reading) =>
+        reading.Typed is { Way: { } way, First: var printed, Unit: var unit }
+            ? (double)(printed * unit.Factor) * (way == target.Way ? 1 : -1)
+            : reading.Value;
+
+    /// <summary>The refusal of a reading said to have gone another way than was commanded.</summary>
+    public static Refusal? OtherWay(ThrowTarget target, ThrowRead read)
     {
-        var wanted =
-            target.Percent ? Dimension.Percent
-            : read.Measure == ThrowMeasure.Angle ? Dimension.Angle
-            : Dimension.Length;
-        return q.Form != QuantityForm.Single ? new Refusal("throws/reading", $"\"{q.Text}\" is not one reading.", where)
-            : q.Dimension == Dimension.None && q.Text.Contains('/')
-                ? new Refusal("throws/unit", $"\"{q.Text}\" of what? Write \"{q.Text} in\" or \"{q.Text} mm\".", where)
-            : q.Dimension != wanted && q.Dimension != Dimension.None
-                ? new Refusal(
-                    "throws/unit",
-                    $"\"{q.Text}\" does not fit a reading by "
-                        + $"{(target.Percent ? "radio percent" : ThrowMeasures.Words(read.Measure))}.",
-                    where
-                )
-            : target.Percent ? null
-            : ThrowMeasures.ToAngle((double)q.Nominal, 0, read.Measure, target.Surface.Chord).Refused is { } r
-                ? r with
-                {
-                    Where = where,
-                }
-            : null;
+        for (var i = 0; i < read.Readings.Length; i++)
+        {
+            if (read.Readings[i].Typed is { Way: { } way, Text: var text } && way != target.Way)
+            {
+                var (said, asked) = ($"{way}".ToLowerInvariant(), $"{target.Way}".ToLowerInvariant());
+                return new Refusal(
+                    "throws/way",
+                    $"\"{text}\": this throw is {asked}. If it went {said}, the command moves it the wrong way; see "
+                        + "Bind.",
+                    $"body.readings[{i}]"
+                );
+            }
+        }
+
+        return null;
     }
+
+    /// <summary>What a reading of this throw by this measure takes: mm, degrees or radio percent.</summary>
+    public static Measurand Takes(ThrowTarget target, ThrowMeasure measure) =>
+        Reading.By(
+            target.Percent ? Unit.PerCent
+            : measure == ThrowMeasure.Angle ? Unit.Degree
+            : Unit.Millimetre
+        );
+
+    private static Refusal? Beyond(ThrowTarget target, ThrowMeasure measure, double reading) =>
+        target.Percent ? null : ThrowMeasures.ToAngle(reading, 0, measure, target.Surface.Chord).Refused;
 }

@@ -7,7 +7,7 @@ namespace Zygotome.Core.Throws;
 /// Another number in the radio for one throw: the end point of its channel that way where it is the largest, which
 /// moves all others, else the share of its command.
 /// </summary>
-public sealed record TravelSet(string Target, double Percent) : EntryBody
+public sealed record TravelSet(string Target, Percent Percent) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         ThrowTargets.Of(state.Sheet, state.Rules).Find(Target) is null
@@ -18,21 +18,14 @@ public sealed record TravelSet(string Target, double Percent) : EntryBody
                 "Nothing in the radio sets this throw by itself; set the commands it is made of.",
                 "body.target"
             )
-        : Percent > TravelAdvice.Most || Percent < Least(state) || !double.IsFinite(Percent)
-            ? new Refusal(
-                "throws/travel",
-                $"A travel of {Numbers.Say(Percent)} % is not possible; {Numbers.Say(Least(state))} to "
-                    + $"{TravelAdvice.Most} % is.",
-                "body.percent"
-            )
-        : null;
+        : Percent.Outside((decimal)Least(state), (decimal)TravelAdvice.Most, "a travel", "body.percent");
 
     private double Least(JobState state) =>
         NumberOf(state, Target) is { Kind: SettingKind.Share } ? TravelAdvice.LeastShare : TravelAdvice.Least;
 
     public override JobState Apply(JobState state, Entry entry) =>
         NumberOf(state, Target) is { } number
-            ? state.Set(entry, number, RadioNumbers.Words(Percent))
+            ? state.Set(entry, number, RadioNumbers.Words(Percent.Value))
             : state.NotSupported(entry);
 
     internal static Setting? NumberOf(JobState state, string target)
@@ -43,6 +36,6 @@ public sealed record TravelSet(string Target, double Percent) : EntryBody
 
     public override string Say(JobState state) =>
         NumberOf(state, Target) is { } number
-            ? $"{SettingWords.Of(state, number)}: {Numbers.Say(Percent)} %"
-            : $"Travel set to {Numbers.Say(Percent)} %";
+            ? $"{SettingWords.Of(state, number)}: {Numbers.Say(Percent.Value)} %"
+            : $"Travel set to {Numbers.Say(Percent.Value)} %";
 }

@@ -1,3 +1,4 @@
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
@@ -21,6 +22,9 @@ public static class FindingGrades
         PlaceKind.GearRetention,
         PlaceKind.ReceiverPower,
     ];
+
+    /// <summary>The refusal of a size that nothing on a model aircraft has.</summary>
+    public static Refusal? Wrong(Length size, string where) => size.Outside(0, 3000, "a finding", where);
 
     private sealed record Rule(
         string Id,

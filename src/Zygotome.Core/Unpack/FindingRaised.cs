@@ -14,7 +14,7 @@ public sealed record FindingRaised(
     string Place,
     PlaceKind PlaceKind,
     FindingKind Kind,
-    Quantity Size,
+    Length Size,
     double X,
     double Y,
     string Note,
@@ -38,12 +38,7 @@ public sealed record FindingRaised(
                     $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what is under it.",
                     "body.kind"
                 )
-            : Size.Dimension != Dimension.Length || Size.Nominal is < 0 or > 3000
-                ? new Refusal(
-                    "unpack/size",
-                    $"\"{Size.Text}\" is not the size of a finding; 0 to 3000 mm is.",
-                    "body.size"
-                )
+            : FindingGrades.Wrong(Size, "body.size") is { } wrong ? wrong
             : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y)
                 ? new Refusal("unpack/where", "That place is not on the aircraft.", "body.x")
             : Texts.Fits(Note, "body.note");

@@ -56,7 +56,7 @@ public static class RepairSteps
             };
 
     /// <summary>The repair is made: by its step, or said of the finding itself. Both record the same.</summary>
-    internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue, Quantity? grams)
+    internal static JobState Made(JobState state, Entry entry, Finding f, string how, RepairGlue glue, Mass? grams)
     {
         var step = Of(state.Built, f);
         var done = state.Progress(step.Id) ?? new StepProgress(Evidence.Of(entry), null, "", null, null);

@@ -15,9 +15,9 @@ public sealed record Repaired(
     string How,
     double? HandleMinutes = null,
     Adhesive? Adhesive = null,
-    double? BenchCelsius = null,
+    Celsius? BenchCelsius = null,
     bool NoGlue = false,
-    Quantity? Grams = null
+    Mass? Grams = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -31,13 +31,13 @@ public sealed record Repaired(
         : HandleMinutes is < 0 or > 10_000
             ? new Refusal("unpack/cure", $"A cure of {HandleMinutes} min is not possible.", "body.handleMinutes")
         : Glued(state, finding, entry)
-            ?? Masses.Added(Grams, "body.grams")
+            ?? Grams?.Outside(-2000, 2000, "what a repair added", "body.grams")
             ?? Texts.Reason(How, "body.how", "Say how it was repaired.");
 
     private Refusal? Glued(JobState state, Finding finding, Entry entry) =>
         Adhesive is not null && NoGlue
             ? new Refusal("unpack/glue", $"{Adhesive.Name} was used, or no glue: not both.", "body.noGlue")
-        : Adhesive is not null ? Curing.Of(Adhesive, BenchCelsius ?? 20, entry.RecordedAt).Refused
+        : Adhesive is not null ? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
         : !NoGlue && HandleMinutes is null && RepairSteps.Of(state.Built, finding).Bond is not null
             ? new Refusal(
                 "unpack/glue",
@@ -75,7 +75,7 @@ public sealed record Repaired(
                     null
                 )
                 : RepairGlue.None
-            : Curing.Of(Adhesive, BenchCelsius ?? 20, from).Try(out var ends, out _)
+            : Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, from).Try(out var ends, out _)
                 ? new RepairGlue(Adhesive.Name, from, ends.Handle, ends.Full)
                 : RepairGlue.None;
     }

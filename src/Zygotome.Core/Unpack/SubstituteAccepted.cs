@@ -14,10 +14,10 @@ namespace Zygotome.Core.Unpack;
 public sealed record SubstituteAccepted(
     string Part,
     int Quantity,
-    Quantity Diameter,
-    Quantity Length,
-    Quantity? Stack = null,
-    Quantity? Depth = null,
+    Length Diameter,
+    Length Length,
+    Length? Stack = null,
+    Length? Depth = null,
     string Note = ""
 ) : EntryBody
 {
@@ -43,20 +43,21 @@ public sealed record SubstituteAccepted(
     /// <summary>The fastener rule on the numbers of sheet and bench.</summary>
     public Outcome<FastenerVerdict> Judge(SpecSheet sheet)
     {
-        foreach (
-            var (q, where) in new[]
-            {
-                (Diameter, "body.diameter"),
-                (Length, "body.length"),
-                (Stack, "body.stack"),
-                (Depth, "body.depth"),
-            }
+        (Length? Of, string Where)[] sizes =
+        [
+            (Diameter, "body.diameter"),
+            (Length, "body.length"),
+            (Stack, "body.stack"),
+            (Depth, "body.depth"),
+        ];
+        if (
+            sizes
+                .Select(s => s.Of?.Outside(0.1m, 500, "a size of a screw or its place", s.Where))
+                .FirstOrDefault(r => r is not null) is
+            { } wrong
         )
         {
-            if (q is not null && (q.Dimension != Dimension.Length || q.Nominal <= 0 || q.Nominal > 500))
-            {
-                return new Refusal("unpack/size", $"\"{q.Text}\" is not the size of a screw or its place.", where);
-            }
+            return wrong;
         }
 
         return sheet.Part(Part)?.Fastener is { } listed

@@ -39,6 +39,10 @@ public static class UnpackEntries
         {
             Withdrawable = true,
         },
+        EntryKind.Of<ErratumProposed>("unpack/erratum", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<Disposed>("unpack/disposition", Posters.Bench) with
         {
             Decides = Decides.Always,

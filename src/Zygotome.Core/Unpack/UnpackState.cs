@@ -39,6 +39,9 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
 
     public ImmutableList<Claimed> Claims { get; init; } = [];
 
+    /// <summary>What this job proposed to put right in the manual.</summary>
+    public ImmutableList<Erratum> Errata { get; init; } = [];
+
     IEnumerable<StepSpec> IAddsSteps.Steps(SpecSheet built) =>
         Findings.Where(f => f.NeedsStep).Select(f => RepairSteps.Of(built, f));
 
@@ -66,7 +69,7 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
             .Where(f => f.Repair?.HandleAt is not null)
             .Select(f => new RepairGlued(f.Tag, f.Place, f.Repair!.HandleAt!.Value));
 
-    JobState IRepairs.Made(JobState state, Entry entry, StepSpec step, string how, Quantity? grams) =>
+    JobState IRepairs.Made(JobState state, Entry entry, StepSpec step, string how, Mass? grams) =>
         Find(step.Repairs) is not { } finding
             ? state
             : RepairSteps.Made(state, entry, finding, how, RepairGlue.Of(state.Progress(step.Id)), grams);

@@ -22,6 +22,7 @@ public sealed record DraftChange(
     bool Drawn,
     DrawingView? Drawing,
     IReadOnlyList<DimensionView>? Dimensions,
+    IReadOnlyList<NamesView>? Names,
     int Assumed,
     int Doubts,
     string NextRevision
@@ -41,6 +42,7 @@ public sealed record DraftChange(
             Drawn: drawn,
             Drawing: drawn ? after.Drawing : null,
             Dimensions: drawn ? after.Dimensions : null,
+            Names: Same(before.Names, after.Names) ? null : after.Names,
             Assumed: after.Assumed,
             Doubts: after.Doubts,
             NextRevision: after.NextRevision

@@ -4,7 +4,6 @@ using Zygotome.Core;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Archetypes;
 using Zygotome.Core.Sheets.Editing;
@@ -29,29 +28,17 @@ internal sealed partial class DraftDesk(
 
     public Results<Ok<DraftView>, ProblemHttpResult> Begin(ArchetypePost post, Person by)
     {
-        static Outcome<double> Number(string text, Unit unit, string where) =>
-            QuantityParser
-                .Parse(text, unit.Dimension, unit)
-                .Match<Outcome<double>>(q => (double)q.Nominal, r => r with { Where = where });
-        if (
-            !Number(post.Span, Unit.Millimetre, "span").Try(out var span, out var refusal)
-            || !Number(post.Length, Unit.Millimetre, "length").Try(out var length, out refusal)
-            || !Number(post.EmptyWeight, Unit.Gram, "emptyWeight").Try(out var weight, out refusal)
-            || !ArchetypeSheet
-                .Begin(
-                    new ArchetypeRequest(
-                        Class: post.Class,
-                        Name: post.Name,
-                        Maker: post.Maker,
-                        Span: span,
-                        Length: length,
-                        EmptyWeight: weight,
-                        Material: post.Material,
-                        Fitted: [.. post.Fitted]
-                    )
-                )
-                .Try(out var file, out refusal)
-        )
+        var request = new ArchetypeRequest(
+            Class: post.Class,
+            Name: post.Name,
+            Maker: post.Maker,
+            Span: post.Span.Value,
+            Length: post.Length.Value,
+            EmptyWeight: post.EmptyWeight.Value,
+            Material: post.Material,
+            Fitted: [.. post.Fitted]
+        );
+        if (!ArchetypeSheet.Begin(request).Try(out var file, out var refusal))
         {
             return Problems.Of(refusal);
         }
@@ -59,9 +46,9 @@ internal sealed partial class DraftDesk(
         // What was typed stands as it was typed.
         SheetEdit[] typed =
         [
-            new($"$.{KitFields.Span.Name}", EditAct.Set, post.Span),
-            new($"$.{KitFields.Length.Name}", EditAct.Set, post.Length),
-            new($"$.{BalanceFields.EmptyMass.Name}", EditAct.Set, post.EmptyWeight),
+            new($"$.{KitFields.Span.Name}", EditAct.Set, post.Span.Text),
+            new($"$.{KitFields.Length.Name}", EditAct.Set, post.Length.Text),
+            new($"$.{BalanceFields.EmptyMass.Name}", EditAct.Set, post.EmptyWeight.Text),
         ];
         return SheetEdits.Apply(file, typed).Try(out var begun, out refusal)
             ? TypedResults.Ok(AddNew(begun, by))
@@ -308,6 +295,15 @@ internal sealed partial class DraftDesk(
                         )),
                 ]
                 : [],
+            Names: rough is null
+                ? []
+                :
+                [
+                    .. Reference.All.Select(r => new NamesView(
+                        r.Key,
+                        [.. r.Of(rough).Where(n => n.Length > 0).Distinct()]
+                    )),
+                ],
             Assumed: sections.Sum(s => s.Assumed),
             Doubts: sections.Sum(s => s.Doubts),
             NextRevision: sheets.Revisions(file["kit"]?["id"]?.ToString() ?? "") is [var latest, ..]

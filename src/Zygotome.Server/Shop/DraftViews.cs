@@ -1,3 +1,4 @@
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Editing;
 using Zygotome.Core.Sheets.Plausibility;
@@ -11,9 +12,9 @@ public sealed record ArchetypePost(
     string Class,
     string Name,
     string Maker,
-    string Span,
-    string Length,
-    string EmptyWeight,
+    Length Span,
+    Length Length,
+    Mass EmptyWeight,
     string Material,
     IReadOnlyList<string> Fitted
 );
@@ -83,6 +84,9 @@ public sealed record DimensionView(
     string Page
 );
 
+/// <summary>What a field that names something may say, by the key of the reference.</summary>
+public sealed record NamesView(string Of, IReadOnlyList<string> Names);
+
 /// <param name="Mistakes">What stands between the draft and the file.</param>
 public sealed record DraftView(
     string Id,
@@ -95,6 +99,7 @@ public sealed record DraftView(
     IReadOnlyList<AnswerView> Answers,
     DrawingView? Drawing,
     IReadOnlyList<DimensionView> Dimensions,
+    IReadOnlyList<NamesView> Names,
     int Assumed,
     int Doubts,
     string NextRevision

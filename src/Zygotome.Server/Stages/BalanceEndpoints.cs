@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -27,6 +28,12 @@ public sealed record BalanceAdviceView(
 
 /// <summary>Where a support stood at the last weighing, as typed.</summary>
 public sealed record SupportPlace(string X, string Y);
+
+/// <summary>Where a support is said to stand, before it is weighed on.</summary>
+public sealed record SupportPost(Station X, Lateral Y);
+
+/// <summary>The same in mm, to be drawn: aft of the datum, to the right.</summary>
+public sealed record SupportDrawn(double X, double Y);
 
 /// <summary>What one weighing shows, by name: "All-up weight".</summary>
 public sealed record WeighedLine(Weighable Of, LedgerLine Line, string Name);
@@ -69,8 +76,15 @@ public sealed record BalanceView(
 
 internal static class BalanceEndpoints
 {
-    public static void MapBalance(this IEndpointRouteBuilder app) =>
+    public static void MapBalance(this IEndpointRouteBuilder app)
+    {
         app.MapGet("/api/jobs/{id}/balance", (string id, JobDesk desk) => desk.View(id, View));
+        app.MapPost(
+            "/api/balance/supports",
+            Ok<SupportDrawn[]> (SupportPost[] posts) =>
+                TypedResults.Ok(posts.Select(p => new SupportDrawn(p.X.Value, p.Y.Value)).ToArray())
+        );
+    }
 
     internal static BalanceView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {

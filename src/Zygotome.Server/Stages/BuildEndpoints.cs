@@ -3,6 +3,8 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Server.Shop;
+using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
@@ -38,6 +40,7 @@ public sealed record StepView(
 
 public sealed record StepsView(
     IReadOnlyList<StepView> Steps,
+    IReadOnlyList<ErratumView> Errata,
     IReadOnlyList<LoopView> Loops,
     IReadOnlyList<string> Functions,
     IReadOnlyList<string> Moved
@@ -48,14 +51,19 @@ internal static class BuildEndpoints
     public static void MapBuild(this IEndpointRouteBuilder app) =>
         app.MapGet(
             "/api/jobs/{id}/steps",
-            (string id, JobDesk desk) => desk.View(id, (state, _) => View(state, desk.Now))
+            (string id, JobDesk desk, ErratumStore errata) =>
+                desk.View(
+                    id,
+                    (state, _) => View(state, errata.Of(state.Sheet.Kit.Id).Where(e => e.Tells(state)), desk.Now)
+                )
         );
 
-    private static StepsView View(JobState state, DateTimeOffset now)
+    private static StepsView View(JobState state, IEnumerable<KitErratum> errata, DateTimeOffset now)
     {
         var drawing = Drawings.Plan(state.Sheet);
         return new(
             [.. StepGraph.Of(state, now).Select(s => Of(state, drawing, s))],
+            [.. errata.Select(ErratumView.Of)],
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)

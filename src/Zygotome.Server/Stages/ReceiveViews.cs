@@ -105,7 +105,7 @@ public sealed record SchoolView(
 
 public sealed record PackHeldView(string Name, Battery Battery, bool Flies);
 
-public sealed record AddOnView(string Name, Quantity Mass, Quantity? At, AddOnState State);
+public sealed record AddOnView(string Name, Mass Mass, Station? At, AddOnState State);
 
 public sealed record PhotoMark(string Hash, string Note);
 

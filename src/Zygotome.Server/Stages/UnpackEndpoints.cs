@@ -41,12 +41,12 @@ internal static class UnpackEndpoints
             "/api/unpack/grade",
             Results<Ok<GradeView>, ProblemHttpResult> (GradePost post) =>
             {
-                if (post.Size.Dimension is not (Dimension.Length or Dimension.None) || post.Size.Nominal < 0)
+                if (FindingGrades.Wrong(post.Size, "size") is { } wrong)
                 {
-                    return Problems.Of(422, "unpack/size", $"\"{post.Size.Text}\" is not a size in mm.", "size");
+                    return Problems.Of(wrong);
                 }
 
-                var grading = FindingGrades.Of(post.PlaceKind, post.Kind, (double)post.Size.Nominal);
+                var grading = FindingGrades.Of(post.PlaceKind, post.Kind, post.Size.Value);
                 return TypedResults.Ok(
                     new GradeView(grading.Grade, FindingWords.Grade(grading.Grade), grading.Rule, grading.Text)
                 );
@@ -126,10 +126,9 @@ internal static class UnpackEndpoints
                     listed.Length
                 ),
                 InHand: Outline(
-                    $"in hand, {Numbers.Say((double)post.Diameter.Nominal)} × "
-                        + $"{Numbers.Say((double)post.Length.Nominal)}",
-                    (double)post.Diameter.Nominal,
-                    (double)post.Length.Nominal
+                    $"in hand, {Numbers.Say(post.Diameter.Value)} × " + $"{Numbers.Say(post.Length.Value)}",
+                    post.Diameter.Value,
+                    post.Length.Value
                 )
             )
         );

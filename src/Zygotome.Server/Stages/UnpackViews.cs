@@ -131,7 +131,7 @@ public sealed record UnpackView(
 );
 
 /// <summary>Where something was tapped, and what is wrong there.</summary>
-public sealed record GradePost(PlaceKind PlaceKind, FindingKind Kind, Quantity Size);
+public sealed record GradePost(PlaceKind PlaceKind, FindingKind Kind, Length Size);
 
 public sealed record GradeView(Grade Grade, string GradeWords, string Rule, string Text);
 
@@ -141,10 +141,10 @@ public sealed record PlacesView(IReadOnlyList<PlaceKind> PlaceKinds, IReadOnlyLi
 /// <summary>A screw in hand, against a listed one. What the sheet does not state may be measured.</summary>
 public sealed record SubstitutePost(
     string Part,
-    Quantity Diameter,
-    Quantity Length,
-    Quantity? Stack = null,
-    Quantity? Depth = null
+    Length Diameter,
+    Length Length,
+    Length? Stack = null,
+    Length? Depth = null
 );
 
 /// <summary>An outline at true size, mm.</summary>

@@ -21,7 +21,7 @@ public sealed class CureClockTests
             new("J-0001", seq, $"e{seq}", body, Bench.Vane, seen, recorded, "look") { Waited = w };
         var began = started ?? At.AddHours(-5);
         var state = Replay.Add(bench.State, Of(2, new StepStarted(step), began, began, TimeSpan.Zero));
-        state = Replay.Add(state, Of(3, new StepDone(step, Slow, 20), observed, At, waited));
+        state = Replay.Add(state, Of(3, new StepDone(step, Slow, Bench.Q("20 °C")), observed, At, waited));
         return state.Progress(step)!;
     }
 
@@ -60,7 +60,7 @@ public sealed class CureClockTests
         bench.Pack(LampIs.Out);
         var began = bench.Do(new StepStarted(step)).ObservedAt;
         bench.Pass(TimeSpan.FromMinutes(50));
-        bench.Do(new StepDone(step, Slow, 20));
+        bench.Do(new StepDone(step, Slow, Bench.Q("20 °C")));
         var from = bench.State.Progress(step)!.CuresFrom!.Value;
         string? Refused(DateTimeOffset at, string reason = "Left under tape at noon.") =>
             bench.Refused(new CureBegan(step, at, reason), Bench.Thorne)?.Code;
@@ -82,7 +82,7 @@ public sealed class CureClockTests
         static Entry Of(long seq, EntryBody body, DateTimeOffset recorded) =>
             new("J-0001", seq, $"e{seq}", body, Bench.Vane, recorded, recorded, "look") { Waited = TimeSpan.Zero };
         var state = Replay.Add(bench.State, Of(2, new StepStarted(step), At));
-        state = Replay.Add(state, Of(3, new StepDone(step, Slow, 20), At.AddMinutes(5)));
+        state = Replay.Add(state, Of(3, new StepDone(step, Slow, Bench.Q("20 °C")), At.AddMinutes(5)));
         var line = Ledger.Of(state, At.AddHours(-9)).Single(l => l.Id == $"step/{step}");
         Assert.True(line.Open, line.Why);
         Assert.False(Ledger.Of(state, At.AddHours(13)).Single(l => l.Id == $"step/{step}").Open);
@@ -98,7 +98,7 @@ public sealed class CureClockTests
         bench.Do(new Disposed(finding, Disposition.Repair, ""));
         var unsaid = bench.Refused(new Repaired(finding, "closed under tape"))!;
         Assert.Equal(("unpack/glue", "body.adhesive"), (unsaid.Code, unsaid.Where));
-        bench.Do(new Repaired(finding, "closed under tape", Adhesive: Slow, BenchCelsius: 20));
+        bench.Do(new Repaired(finding, "closed under tape", Adhesive: Slow, BenchCelsius: Bench.Q("20 °C")));
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
         var first = bench.State.Progress(step)!;
         Assert.Equal((bench.Now.AddMinutes(60), bench.Now.AddMinutes(720)), (first.HandleAt, first.FullAt));
@@ -107,7 +107,7 @@ public sealed class CureClockTests
 
         bench.Pass(TimeSpan.FromHours(13));
         Assert.False(bench.Line($"step/{step}").Open);
-        bench.Do(new Repaired(finding, "once more, thinner", Adhesive: Slow, BenchCelsius: 20));
+        bench.Do(new Repaired(finding, "once more, thinner", Adhesive: Slow, BenchCelsius: Bench.Q("20 °C")));
         var second = bench.State.Progress(step)!;
         Assert.Equal((bench.Now.AddMinutes(60), bench.Now.AddMinutes(720)), (second.HandleAt, second.FullAt));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);

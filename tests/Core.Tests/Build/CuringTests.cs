@@ -32,7 +32,7 @@ public sealed class CuringTests
         bench.Do(new StepStarted("check-intake"));
         bench.Do(new StepDone("check-intake"));
         bench.Do(new StepStarted("fit-spar"));
-        bench.Do(new StepDone("fit-spar", Epoxy, 20));
+        bench.Do(new StepDone("fit-spar", Epoxy, Bench.Q("20 °C")));
         Assert.Equal("build/waits", bench.Refused(new StepStarted("fit-fins"))!.Code);
         bench.Pass(TimeSpan.FromMinutes(61));
         Assert.Null(bench.Refused(new StepStarted("fit-fins")));

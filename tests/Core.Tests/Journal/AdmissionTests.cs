@@ -76,8 +76,8 @@ public sealed class AdmissionTests
 
     [Theory]
     [InlineData("400 mm", "throws/impossible")]
-    [InlineData("12 g", "throws/unit")]
-    [InlineData("11 to 13 mm", "throws/reading")]
+    [InlineData("14 %", "quantity/dimension")]
+    [InlineData("15 deg", "quantity/dimension")]
     public void An_impossible_reading_is_refused_and_says_where(string reading, string code)
     {
         var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
@@ -163,7 +163,7 @@ public sealed class AdmissionTests
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted(step));
-        bench.Do(new StepDone(step, new Adhesive("slow", "slow epoxy", 60, 720, true), 20), Bench.Thorne);
+        bench.Do(new StepDone(step, new Adhesive("slow", "slow epoxy", 60, 720, true), Bench.Q("20 °C")), Bench.Thorne);
         bench.Pass(TimeSpan.FromHours(14));
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true))!.Code);
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);

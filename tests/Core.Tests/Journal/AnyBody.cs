@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Reflection;
+using System.Text.Json;
 using Zygotome.Core.Build;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Job;
@@ -40,6 +41,7 @@ internal sealed class AnyBody(Random random)
         "999999999 mm",
         "-999999999 g",
         "5",
+        "21 °C",
     ];
 
     private static readonly double[] Numbers = [0, 1, -1, 20, 0.5, 100, 62.5, 1e6, -1e6, 1e300, double.MaxValue];
@@ -95,6 +97,7 @@ internal sealed class AnyBody(Random random)
                 DateTimeOffset.MaxValue,
             ]),
             _ when type == typeof(Quantity) => QuantityParser.Parse(Pick(Quantities)).OrDefault(),
+            _ when typeof(Measure).IsAssignableFrom(type) => Typed(type),
             _ when type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ImmutableArray<>) => Array(
                 type.GetGenericArguments()[0],
                 name,
@@ -103,6 +106,22 @@ internal sealed class AnyBody(Random random)
             ),
             _ => Record(type, bench),
         };
+    }
+
+    // As its door takes it: what it refuses never comes to a rule.
+    private object Typed(Type measure)
+    {
+        while (true)
+        {
+            try
+            {
+                return JsonSerializer.SerializeToElement(Pick(Quantities)).Deserialize(measure, EntryJson.Strict)!;
+            }
+            catch (QuantityRefusedException)
+            {
+                // Another is picked.
+            }
+        }
     }
 
     private object Array(Type item, string name, Type of, Bench bench)

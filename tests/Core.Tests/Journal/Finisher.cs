@@ -113,7 +113,7 @@ internal sealed class Finisher(Bench bench)
         if (Asked("receive/pack-fits"))
         {
             var bay = bench.State.Sheet.Geometry.Bay!;
-            static Core.Quantities.Quantity Mm(double d) =>
+            static Core.Quantities.Length Mm(double d) =>
                 Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
             bench.Do(
                 new PackBrought(
@@ -236,7 +236,9 @@ internal sealed class Finisher(Bench bench)
                 bench.Do(new StepStarted(step.Step.Id));
             }
 
-            bench.Do(step.Step.Bond is null ? new StepDone(step.Step.Id) : new StepDone(step.Step.Id, Glue, 20));
+            bench.Do(
+                step.Step.Bond is null ? new StepDone(step.Step.Id) : new StepDone(step.Step.Id, Glue, Bench.Q("20 °C"))
+            );
         }
     }
 
@@ -317,7 +319,7 @@ internal sealed class Finisher(Bench bench)
                     [middle],
                     target.Measure,
                     target.Measure == ThrowMeasure.Angle ? new Instrument("gauge", 0.3) : Bench.Rule,
-                    100
+                    Bench.Q("100 %")
                 )
             );
         }

@@ -138,6 +138,9 @@ public sealed class NetProperties
     private static int Judged(JobState was, Bench bench, Dictionary<string, Requirement> before, EntryBody body)
     {
         var any = 0;
+
+        // What is aboard since is rested on too.
+        var now = Stages.All.Requirements(bench.State, bench.Now).ToLookup(c => c.Id.Written, c => c.RestsOn);
         foreach (var line in Ledger.Of(bench.State, bench.Now))
         {
             if (
@@ -150,7 +153,8 @@ public sealed class NetProperties
             }
 
             var set = rests
-                .Settings.Where(s => bench.State.Settings.Of(s) != was.Settings.Of(s))
+                .Settings.Union(now[line.Id].SelectMany(r => r?.Settings ?? []))
+                .Where(s => bench.State.Settings.Of(s) != was.Settings.Of(s))
                 .Where(s =>
                     was.Settings.Of(s) is not null || bench.State.Settings.Now.First(n => n.Setting == s).Now.Act
                 )

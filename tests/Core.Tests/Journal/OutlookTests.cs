@@ -68,7 +68,7 @@ public sealed class OutlookTests
             bench.Do(
                 next.Step.Bond is null
                     ? new StepDone(next.Step.Id)
-                    : new StepDone(next.Step.Id, new Adhesive("slow", "slow epoxy", 60, 720, true), 20)
+                    : new StepDone(next.Step.Id, new Adhesive("slow", "slow epoxy", 60, 720, true), Bench.Q("20 °C"))
             );
             if (next.Step.Bond is not null)
             {

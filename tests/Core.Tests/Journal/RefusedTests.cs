@@ -46,12 +46,9 @@ public sealed class RefusedTests
         var good = Bench.Battery();
         (Battery Pack, string Code, string Where)[] bad =
         [
-            (good with { Mass = Bench.Q("4 g") }, "receive/impossible", "mass"),
-            (good with { Mass = Bench.Q("105 mm") }, "receive/unit", "mass"),
-            (good with { Length = Bench.Q("401 mm") }, "receive/impossible", "length"),
-            (good with { Width = Bench.Q("262 g") }, "receive/unit", "width"),
-            (good with { Height = Bench.Q("1 mm") }, "receive/impossible", "height"),
-            (good with { Capacity = Bench.Q("40 A") }, "receive/unit", "capacity"),
+            (good with { Mass = Bench.Q("4 g") }, "quantity/impossible", "mass"),
+            (good with { Length = Bench.Q("401 mm") }, "quantity/impossible", "length"),
+            (good with { Height = Bench.Q("1 mm") }, "quantity/impossible", "height"),
             (good with { Cells = 15 }, "receive/impossible", "cells"),
             (good with { CRating = 301 }, "receive/impossible", "cRating"),
             (good with { Connector = new string('x', 61) }, "text/too-long", "connector"),
@@ -84,7 +81,7 @@ public sealed class RefusedTests
         Refuses(bench, new PromiseChanged(today.AddDays(9), " "), "text/missing", "body.reason");
         Refuses(bench, new TransmitterBrought("eight channels", "two", -1), "receive/memories", "body.freeMemories");
         Refuses(bench, new TransmitterBrought("", ""), "text/missing", "body.name");
-        Refuses(bench, new AddOnBrought("camera", Bench.Q("40 g"), Bench.Q("40 g")), "receive/place", "body.at");
+        Refuses(bench, new AddOnBrought("camera", Bench.Q("40 g"), Bench.Q("6 m")), "quantity/impossible", "body.at");
         Refuses(bench, new CartonSeen(Carton.Crushed, Long), "text/too-long", "body.note");
         Refuses(
             bench,
@@ -145,8 +142,7 @@ public sealed class RefusedTests
         static FindingRaised At(string place, string size, double x, double y) =>
             new(place, PlaceKind.Skin, FindingKind.Crack, Bench.Q(size), x, y, "");
         Refuses(bench, At("third-wing", "18 mm", 200, -150), "unpack/place", "body.place");
-        Refuses(bench, At("wing-left", "18 g", 200, -150), "unpack/size", "body.size");
-        Refuses(bench, At("wing-left", "4000 mm", 200, -150), "unpack/size", "body.size");
+        Refuses(bench, At("wing-left", "4000 mm", 200, -150), "quantity/impossible", "body.size");
         Refuses(bench, At("wing-left", "18 mm", 20_000, -150), "unpack/where", "body.x");
         Refuses(bench, At("wing-left", "18 mm", double.NaN, -150), "unpack/where", "body.x");
         Refuses(bench, At("wing-left", "18 mm", 200, -150) with { Note = "bell \a" }, "text/control", "body.note");
@@ -232,8 +228,8 @@ public sealed class RefusedTests
         Refuses(bench, new StepStarted(bond), "build/started", "body.step");
         Refuses(bench, new StepDone(bond), "build/adhesive", "body.adhesive");
         Refuses(bench, new StepDone(bond, glue with { FullMinutes = 10 }), "build/adhesive", "body.adhesive");
-        Refuses(bench, new StepDone(bond, glue, 70), "build/temperature", "body.benchCelsius");
-        bench.Do(new StepDone(bond, glue, 20));
+        Refuses(bench, new StepDone(bond, glue, Bench.Q("70 °C")), "build/temperature", "body.benchCelsius");
+        bench.Do(new StepDone(bond, glue, Bench.Q("20 °C")));
         Refuses(bench, new StepHandled(bond), "build/curing", "body.step");
         Refuses(bench, new LinkageMoved("canard", LinkagePart.Clevis), "surface/unknown", "body.surface");
     }
@@ -308,13 +304,21 @@ public sealed class RefusedTests
             bench,
             read with
             {
-                Readings = [.. Enumerable.Repeat(Bench.Q("9 mm"), 21)],
+                Readings = [.. Enumerable.Repeat<Reading>(Bench.Q("9 mm"), 21)],
             },
             "throws/readings",
             "body.readings"
         );
-        Refuses(bench, read with { Readings = [Bench.Q("9 mm"), Bench.Q("3/8")] }, "throws/unit", "body.readings[1]");
-        Refuses(bench, read with { Travel = double.NaN }, "throws/travel", "body.travel");
+        Refuses(
+            bench,
+            read with
+            {
+                Readings = [Bench.Q("9 mm"), Bench.Q("3 %")],
+            },
+            "quantity/dimension",
+            "body.readings[1]"
+        );
+        Refuses(bench, read with { Travel = Bench.Q("201 %") }, "quantity/impossible", "body.travel");
         Refuses(
             bench,
             read with
@@ -333,7 +337,7 @@ public sealed class RefusedTests
             "instrument/uncertainty",
             "body.instrument.u"
         );
-        Refuses(bench, new TravelSet(target, 4), "throws/travel", "body.percent");
+        Refuses(bench, new TravelSet(target, Bench.Q("4 %")), "quantity/impossible", "body.percent");
         Refuses(bench, new NeutralRead("canard", Bench.Q("1 mm"), Bench.Rule), "surface/unknown", "body.surface");
         Refuses(
             bench,
@@ -356,9 +360,6 @@ public sealed class RefusedTests
                 Supports = good.Supports.SetItem(at, change(good.Supports[at])),
             };
         Refuses(bench, good with { Configuration = "on floats" }, "balance/configuration", "body.configuration");
-        Refuses(bench, With(1, s => s with { X = Bench.Q("9 g") }), "balance/unit", "body.supports[1].x");
-        Refuses(bench, With(2, s => s with { Y = Bench.Q("9 g") }), "balance/unit", "body.supports[2].y");
-        Refuses(bench, With(0, s => s with { Reading = Bench.Q("9 mm") }), "balance/unit", "body.supports[0].reading");
         Refuses(
             bench,
             With(0, s => s with { Reading = Bench.Q("0 g") }),

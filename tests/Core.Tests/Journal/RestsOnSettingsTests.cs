@@ -63,7 +63,7 @@ public sealed class RestsOnSettingsTests
     public void A_share_beside_a_reading_moves_its_own_command_and_no_other() =>
         Assert.Equal(
             ["throw/elevon-left/aileron/low/up", "throw/elevon-right/aileron/low/down"],
-            StaleAfter(new TravelSet("throw/elevon-left/aileron/low/up", 70))
+            StaleAfter(new TravelSet("throw/elevon-left/aileron/low/up", Bench.Q("70 %")))
                 .Where(id => id.StartsWith("throw/", StringComparison.Ordinal))
         );
 
@@ -75,7 +75,7 @@ public sealed class RestsOnSettingsTests
     public void The_same_value_said_again_makes_nothing_stale() =>
         Assert.Empty(
             StaleAfter(
-                new TravelSet("throw/elevon-left/elevator/high/up", 100),
+                new TravelSet("throw/elevon-left/elevator/high/up", Bench.Q("100 %")),
                 new TransmitterBrought("the owner's", ""),
                 new TransmitterBrought("the owner's", "eight free")
             )

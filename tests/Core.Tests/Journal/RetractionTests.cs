@@ -46,6 +46,7 @@ public sealed class RetractionTests
                 "unpack/count-set",
                 "unpack/counted",
                 "unpack/disposition",
+                "unpack/erratum",
                 "unpack/extra",
                 "unpack/finding",
                 "unpack/origin",
@@ -119,7 +120,7 @@ public sealed class RetractionTests
             bench.Do(new ReceiverGiven(9)),
             bench.Do(new TransmitterBrought("blue", "")),
             bench.Do(new AddOnBrought("lights", Bench.Q("12 g"))),
-            bench.Do(new TravelSet(Target, 90)),
+            bench.Do(new TravelSet(Target, Bench.Q("90 %"))),
             bench.Do(new LoopOpened(LoopKind.TrialWeight, "")),
             bench.Pack(LampIs.InBay),
             bench.Journal.First(e => e.Body is Bound),
@@ -185,7 +186,7 @@ public sealed class RetractionTests
         bench.Do(new StepStarted("check-intake"));
         bench.Do(new StepDone("check-intake"));
         bench.Do(new StepStarted("fit-spar"));
-        bench.Do(new StepDone("fit-spar", new Adhesive("e", "epoxy", 60, 720, true), 20));
+        bench.Do(new StepDone("fit-spar", new Adhesive("e", "epoxy", 60, 720, true), Bench.Q("20 °C")));
         Assert.Equal("text/missing", bench.Refused(new StepUndone("fit-spar", " "))!.Code);
         bench.Do(new StepUndone("fit-spar", "The other half is not glued."));
         Assert.Equal("under way", bench.Line("step/fit-spar").Reading);
@@ -205,7 +206,7 @@ public sealed class RetractionTests
         bench.Do(new Disposed(found.EntryId, Disposition.Repair, ""));
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
-        bench.Do(new StepDone("repair-f1", new Adhesive("c", "contact", 15, 240, false), 20));
+        bench.Do(new StepDone("repair-f1", new Adhesive("c", "contact", 15, 240, false), Bench.Q("20 °C")));
         bench.Do(new StepUndone("repair-f1", "Only the first coat."));
         Assert.Equal("unpack/not-repaired", bench.Refused(new Reinspected(found.EntryId, true), Bench.Thorne)!.Code);
     }

@@ -184,7 +184,7 @@ public sealed class RightsTests
     [Fact]
     public void A_bench_nobody_measured_is_taken_to_be_cold()
     {
-        Assert.Equal(18, Read<StepDone>(new { step = "s", adhesive = "slow-epoxy" }).BenchCelsius);
+        Assert.Equal(18, Read<StepDone>(new { step = "s", adhesive = "slow-epoxy" }).BenchCelsius?.Value);
         Assert.Equal(
             24,
             Read<StepDone>(
@@ -194,7 +194,7 @@ public sealed class RightsTests
                     adhesive = "slow-epoxy",
                     benchCelsius = 24,
                 }
-            ).BenchCelsius
+            ).BenchCelsius?.Value
         );
         Assert.Null(Read<StepDone>(new { step = "s" }).BenchCelsius);
         var cold = (Lists with { BenchCelsius = 12 }).Fill(

@@ -343,7 +343,7 @@ public sealed class CounterTests
         Assert.Contains("moulded arrows", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
         var given = new ValueGiven("balance/as flown", Bench.Q("-40 mm to -32 mm"), "Measured between the arrows.");
         Assert.Equal("entry/role", bench.Refused(given)!.Code);
-        Assert.Equal("receive/unit", bench.Refused(given with { Value = Bench.Q("40 g") }, Bench.Thorne)!.Code);
+        Assert.Equal("quantity/dimension", bench.Refused(given with { Value = Bench.Q("40 g") }, Bench.Thorne)!.Code);
         bench.Do(given, Bench.Thorne);
         Assert.Equal(
             "-40 to -32 mm",

@@ -2,6 +2,7 @@ using System.Text;
 using System.Text.Json.Nodes;
 using CsCheck;
 using Xunit;
+using Zygotome.Core.HandOver;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -170,6 +171,30 @@ public sealed class PrintedTests
                     (c.Said.Counts is not null, c.Said.Likely is not null, c.Said.WhyNot)
                 )
         );
+    }
+
+    /// <summary>A tired lead would let the convenient one stand.</summary>
+    [Fact]
+    public void Two_states_of_power_on_two_pages_are_decided_in_a_revision_and_never_conceded()
+    {
+        var sheet = Bench.Sheet(
+            "plimsey-1400",
+            n =>
+                n["steps"]![1]!["power"] = JsonNode.Parse(
+                    """
+                    {
+                      "transmitter": "on",
+                      "throttle": {
+                        "statements": [{ "text": "full", "page": "6" }, { "text": "cut", "page": "9" }]
+                      }
+                    }
+                    """
+                )
+        );
+        var bench = new Bench(sheet);
+        var line = bench.Line("sheet/undecided/$.steps[1].power.throttle");
+        Assert.Equal((Standing.NotMet, Concedable.Never), (line.Standing, line.Concedable));
+        Assert.Equal("handover/never", bench.Refused(new Conceded(line.Id, "Page 6 will do."), Bench.Thorne)!.Code);
     }
 
     [Fact]

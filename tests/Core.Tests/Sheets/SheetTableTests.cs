@@ -247,7 +247,8 @@ public sealed class SheetTableTests
             ? now
             : field switch
             {
-                IMeasured { Unit: var unit } => $"12 {unit.Symbol}".TrimEnd(),
+                { Refers: { } to, Kind: FieldKind.Text } => to.Of(Read(Kit()).Sheet!).ElementAt(1),
+                IMeasured { Measurand.Units: [var unit, ..] } => $"12 {unit.Symbol}".TrimEnd(),
                 WholeField whole => $"{whole.Least}",
                 NumberField number => number.Most.ToString(System.Globalization.CultureInfo.InvariantCulture),
                 IChoice choice => choice.Choices[0],

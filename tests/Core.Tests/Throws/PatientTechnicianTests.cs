@@ -87,7 +87,7 @@ public sealed class PatientTechnicianTests
                 var target = numbers.Targets.First(t => t.Id == id);
                 if (ThrowAdvice.For(bench.State, numbers, target).Try(out var advice, out var refusal))
                 {
-                    bench.Do(new TravelSet(id, advice.Percent));
+                    bench.Do(new TravelSet(id, Bench.Q(FormattableString.Invariant($"{advice.Percent} %"))));
                     settings++;
                 }
                 else if (refusal.Code == "throws/one-number")

@@ -183,7 +183,7 @@ public sealed class ThrowTests
         var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
         bench.Do(bench.Reading("throw/aileron-left/aileron/high/up", "17.5 mm"));
         bench.Do(bench.Reading("throw/aileron-right/aileron/high/up", "15.0 mm"));
-        bench.Do(new TravelSet("throw/aileron-right/aileron/high/up", 112));
+        bench.Do(new TravelSet("throw/aileron-right/aileron/high/up", Bench.Q("112 %")));
         Assert.Equal(Standing.NotShown, bench.Line("sides/aileron/aileron/high/up").Standing);
         bench.Do(bench.Reading("throw/aileron-right/aileron/high/up", "17.3 mm", 112));
         Assert.False(bench.Line("sides/aileron/aileron/high/up").Open);

@@ -120,7 +120,9 @@ public sealed class BenchAidsTests
             }
 
             bench.Do(new StepStarted(step.Id));
-            bench.Do(new StepDone(step.Id, new Adhesive(id, $"{id} epoxy", minutes, minutes * 12, true), 20));
+            bench.Do(
+                new StepDone(step.Id, new Adhesive(id, $"{id} epoxy", minutes, minutes * 12, true), Bench.Q("20 °C"))
+            );
         }
 
         var cures = Cure.All(bench.State).Where(c => c.OnTheRail(bench.Now)).ToArray();

@@ -26,6 +26,7 @@ export type Bodies = {
   'unpack/wrong': Schemas['Entry.WrongPart'];
   'unpack/extra': Schemas['Entry.ExtraPart'];
   'unpack/finding': Schemas['Entry.FindingRaised'];
+  'unpack/erratum': Schemas['Entry.ErratumProposed'];
   'unpack/disposition': Schemas['Entry.Disposed'];
   'unpack/repaired': Schemas['Entry.Repaired'];
   'unpack/reinspected': Schemas['Entry.Reinspected'];
@@ -209,6 +210,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     decides: 'never',
     typed: [['size'], ['x'], ['y']],
   },
+  'unpack/erratum': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'bench', decides: 'never', typed: [] },
   'unpack/disposition': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'bench', decides: 'always', typed: [] },
   'unpack/repaired': {
     door: '/api/jobs/{id}/entries',

@@ -1030,6 +1030,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/balance/supports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SupportPost"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SupportDrawn"][];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/handover": {
         parameters: {
             query?: never;
@@ -2049,6 +2088,84 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/errata": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErratumView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/errata/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ErratumAnswerPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ErratumView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers": {
         parameters: {
             query?: never;
@@ -2612,10 +2729,10 @@ export interface components {
         };
         AddOnBrought: {
             name: string;
-            mass: components["schemas"]["Quantity"];
+            mass: components["schemas"]["Mass"];
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A place in mm from the datum as people type it; a bare number is in mm.
              */
             at?: string;
             state?: components["schemas"]["AddOnState"];
@@ -2627,8 +2744,8 @@ export interface components {
         AddOnState: "recorded" | "tested" | "notConnected";
         AddOnView: {
             name: string;
-            mass: components["schemas"]["Quantity"];
-            at: null | components["schemas"]["Quantity"];
+            mass: components["schemas"]["Mass"];
+            at: null | components["schemas"]["Station"];
             state: components["schemas"]["AddOnState"];
         };
         Adhesive: {
@@ -2667,9 +2784,9 @@ export interface components {
             class: string;
             name: string;
             maker: string;
-            span: string;
-            length: string;
-            emptyWeight: string;
+            span: components["schemas"]["Length"];
+            length: components["schemas"]["Length"];
+            emptyWeight: components["schemas"]["Mass"];
             material: string;
             fitted: string[];
         };
@@ -2733,13 +2850,13 @@ export interface components {
             pieces: number;
         };
         Battery: {
-            mass: components["schemas"]["Quantity"];
-            length: components["schemas"]["Quantity"];
-            width: components["schemas"]["Quantity"];
-            height: components["schemas"]["Quantity"];
+            mass: components["schemas"]["Mass"];
+            length: components["schemas"]["Length"];
+            width: components["schemas"]["Length"];
+            height: components["schemas"]["Length"];
             /** Format: int32 */
             cells: number;
-            capacity: components["schemas"]["Quantity"];
+            capacity: components["schemas"]["Capacity"];
             /** Format: double */
             cRating?: null | number;
             /** @default  */
@@ -2797,6 +2914,11 @@ export interface components {
             seen: string;
             line: components["schemas"]["LedgerLine"];
         };
+        /**
+         * Format: quantity
+         * @description A capacity as people type it; a bare number is in mAh.
+         */
+        Capacity: string;
         /**
          * @default notLooked
          * @enum {unknown}
@@ -2990,6 +3112,7 @@ export interface components {
             drawn: boolean;
             drawing: null | components["schemas"]["DrawingView"];
             dimensions: null | components["schemas"]["DimensionView"][];
+            names: null | components["schemas"]["NamesView"][];
             /** Format: int32 */
             assumed: number;
             /** Format: int32 */
@@ -3008,6 +3131,7 @@ export interface components {
             answers: components["schemas"]["AnswerView"][];
             drawing: null | components["schemas"]["DrawingView"];
             dimensions: components["schemas"]["DimensionView"][];
+            names: components["schemas"]["NamesView"][];
             /** Format: int32 */
             assumed: number;
             /** Format: int32 */
@@ -3076,12 +3200,12 @@ export interface components {
             name: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A mass as people type it; a bare number is in g.
              */
             mass: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A place in mm from the datum as people type it; a bare number is in mm.
              */
             at?: string;
             /**
@@ -3103,29 +3227,29 @@ export interface components {
             battery: {
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 mass: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 length: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 width: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 height: string;
                 /** Format: int32 */
                 cells: number;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A capacity as people type it; a bare number is in mAh.
                  */
                 capacity: string;
                 /** Format: double */
@@ -3237,6 +3361,17 @@ export interface components {
             disposition: "repair" | "replace" | "useAsIs" | "return";
             reason: string;
         };
+        "Entry.ErratumProposed": {
+            step: string;
+            page: string;
+            says: string;
+            isSo: string;
+            reason: string;
+            /** @default  */
+            finding: string;
+            /** @default  */
+            hash: string;
+        };
         "Entry.ExtraPart": {
             name: string;
             /** Format: int32 */
@@ -3262,7 +3397,7 @@ export interface components {
             kind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             size: string;
             /** Format: double */
@@ -3296,29 +3431,29 @@ export interface components {
             battery: {
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 mass: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 length: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 width: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 height: string;
                 /** Format: int32 */
                 cells: number;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A capacity as people type it; a bare number is in mAh.
                  */
                 capacity: string;
                 /** Format: double */
@@ -3371,7 +3506,7 @@ export interface components {
                 ports: number;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 mass?: string;
             };
@@ -3424,7 +3559,7 @@ export interface components {
             surface: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description An offset as people type it; a bare number is in mm.
              */
             offset: string;
             /** @description The id of one that the shop lists. */
@@ -3446,29 +3581,29 @@ export interface components {
             battery: {
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 mass: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 length: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 width: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A length as people type it; a bare number is in mm.
                  */
                 height: string;
                 /** Format: int32 */
                 cells: number;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A capacity as people type it; a bare number is in mAh.
                  */
                 capacity: string;
                 /** Format: double */
@@ -3483,7 +3618,7 @@ export interface components {
         "Entry.PackMoved": {
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A place in mm from the datum as people type it; a bare number is in mm.
              */
             packFront: string;
             /** @default  */
@@ -3533,7 +3668,7 @@ export interface components {
                 ports: number;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 mass?: string;
             };
@@ -3597,13 +3732,16 @@ export interface components {
             how: string;
             /** @description The id of one that the shop lists. */
             adhesive?: null | string;
-            /** Format: double */
-            benchCelsius?: null | number;
+            /**
+             * Format: quantity
+             * @description A temperature as people type it; a bare number is in °C.
+             */
+            benchCelsius?: string;
             /** @default false */
             noGlue: boolean;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A mass as people type it; a bare number is in g.
              */
             grams?: string;
         };
@@ -3640,11 +3778,14 @@ export interface components {
             step: string;
             /** @description The id of one that the shop lists. */
             adhesive?: null | string;
-            /** Format: double */
-            benchCelsius?: null | number;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A temperature as people type it; a bare number is in °C.
+             */
+            benchCelsius?: string;
+            /**
+             * Format: quantity
+             * @description A mass as people type it; a bare number is in g.
              */
             grams?: string;
         };
@@ -3669,22 +3810,22 @@ export interface components {
             quantity: number;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             diameter: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             length: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             stack?: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             depth?: string;
             /** @default  */
@@ -3703,8 +3844,11 @@ export interface components {
             measure: "uprightRuler" | "straightRuler" | "angle";
             /** @description The id of one that the shop lists. */
             instrument: string;
-            /** Format: double */
-            travel?: null | number;
+            /**
+             * Format: quantity
+             * @description A percentage as people type it; a bare number is in %.
+             */
+            travel?: string;
         };
         "Entry.ToBuySaid": {
             item: string;
@@ -3727,8 +3871,11 @@ export interface components {
         };
         "Entry.TravelSet": {
             target: string;
-            /** Format: double */
-            percent: number;
+            /**
+             * Format: quantity
+             * @description A percentage as people type it; a bare number is in %.
+             */
+            percent: string;
         };
         "Entry.TrimSet": {
             surface: string;
@@ -3756,23 +3903,23 @@ export interface components {
             supports: {
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A place in mm from the datum as people type it; a bare number is in mm.
                  */
                 x: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A distance to the side as people type it; a bare number is in mm.
                  */
                 y: string;
                 /**
                  * Format: quantity
-                 * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+                 * @description A mass as people type it; a bare number is in g.
                  */
                 reading: string;
             }[];
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A place in mm from the datum as people type it; a bare number is in mm.
              */
             packFront: string;
             propellerPlaced: boolean;
@@ -3781,12 +3928,12 @@ export interface components {
             instrument: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description An angle as people type it; a bare number is in °.
              */
             pitch?: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             height?: string;
         };
@@ -3802,6 +3949,32 @@ export interface components {
             /** Format: int32 */
             quantity: number;
             note: string;
+        };
+        ErratumAnswerPost: {
+            /** Format: int32 */
+            revision: null | number;
+            how: string;
+        };
+        ErratumView: {
+            id: string;
+            job: string;
+            /** Format: int32 */
+            revision: number;
+            step: string;
+            title: string;
+            page: string;
+            says: string;
+            isSo: string;
+            reason: string;
+            finding: string;
+            photo: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            answered: null | number;
+            how: string;
+            answeredBy: string;
         };
         ExpectedView: {
             surface: string;
@@ -3823,6 +3996,7 @@ export interface components {
             both: string;
             standing: components["schemas"]["FieldStanding"];
             choices: string[];
+            refers: string;
             statements: components["schemas"]["Statement"][];
             reason: string;
             by: string;
@@ -3915,7 +4089,7 @@ export interface components {
         GradePost: {
             placeKind: components["schemas"]["PlaceKind"];
             kind: components["schemas"]["FindingKind"];
-            size: components["schemas"]["Quantity"];
+            size: components["schemas"]["Length"];
         };
         GradeView: {
             grade: components["schemas"]["Grade"];
@@ -4088,6 +4262,11 @@ export interface components {
             look: string;
             typed: string[];
         };
+        /**
+         * Format: quantity
+         * @description A distance to the side as people type it; a bare number is in mm.
+         */
+        Lateral: string;
         LedgerEvidence: {
             entryId: string;
             /** Format: int64 */
@@ -4116,6 +4295,11 @@ export interface components {
             side?: components["schemas"]["Side"];
             outBy?: string;
         };
+        /**
+         * Format: quantity
+         * @description A length as people type it; a bare number is in mm.
+         */
+        Length: string;
         LoopView: {
             id: string;
             detail: string;
@@ -4128,6 +4312,11 @@ export interface components {
             text: string;
             standing: components["schemas"]["Standing"];
         };
+        /**
+         * Format: quantity
+         * @description A mass as people type it; a bare number is in g.
+         */
+        Mass: string;
         MemoryView: {
             seal: string;
             cut: null | string;
@@ -4161,6 +4350,10 @@ export interface components {
         };
         /** @enum {unknown} */
         Movement: "up" | "down" | "right" | "left" | "out" | "none";
+        NamesView: {
+            of: string;
+            names: string[];
+        };
         NextLine: {
             job: string;
             number: string;
@@ -4384,11 +4577,6 @@ export interface components {
         };
         /** @enum {unknown} */
         PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | null;
-        /**
-         * Format: quantity
-         * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
-         */
-        Quantity: string;
         ReceivePost: {
             entryId: string;
             customer: components["schemas"]["PostedCustomer"];
@@ -4472,7 +4660,7 @@ export interface components {
             ports: number;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A mass as people type it; a bare number is in g.
              */
             mass?: string;
         };
@@ -4692,6 +4880,11 @@ export interface components {
             page: string;
             source?: string;
         };
+        /**
+         * Format: quantity
+         * @description A place in mm from the datum as people type it; a bare number is in mm.
+         */
+        Station: string;
         StepPart: {
             name: string;
             /** Format: int32 */
@@ -4734,22 +4927,23 @@ export interface components {
         };
         StepsView: {
             steps: components["schemas"]["StepView"][];
+            errata: components["schemas"]["ErratumView"][];
             loops: components["schemas"]["LoopView"][];
             functions: string[];
             moved: string[];
         };
         SubstitutePost: {
             part: string;
-            diameter: components["schemas"]["Quantity"];
-            length: components["schemas"]["Quantity"];
+            diameter: components["schemas"]["Length"];
+            length: components["schemas"]["Length"];
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             stack?: string;
             /**
              * Format: quantity
-             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             * @description A length as people type it; a bare number is in mm.
              */
             depth?: string;
         };
@@ -4773,9 +4967,19 @@ export interface components {
              */
             partsDays: number;
         };
+        SupportDrawn: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         SupportPlace: {
             x: string;
             y: string;
+        };
+        SupportPost: {
+            x: components["schemas"]["Station"];
+            y: components["schemas"]["Lateral"];
         };
         SurfaceInk: {
             surface: string;

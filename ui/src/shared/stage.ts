@@ -7,7 +7,8 @@ export type SharedEntries =
   | 'bind/act-opened'
   | 'build/lamps'
   | 'build/step-handled'
-  | 'job/retracted';
+  | 'job/retracted'
+  | 'unpack/erratum';
 export type SharedRecorder = Recorder<SharedEntries>;
 
 /** What the frame gives the screen of a stage. */

@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Editing;
@@ -116,14 +115,9 @@ public static class SheetEdits
         switch (field.Kind)
         {
             case FieldKind.Quantity:
-                var unit = ((IMeasured)field).Unit;
-                return Written(
-                    field is QuantityField { IsThrow: true }
-                        ? QuantityParser.Parse(text, unit).Match(q => AsThrow(q, text), r => r)
-                        : QuantityParser.Parse(text, unit.Dimension, unit),
-                    text,
-                    unit
-                );
+                return ((IMeasured)field)
+                    .Measurand.Read(text)
+                    .Match<Outcome<JsonNode?>>(q => JsonValue.Create(q.Text), r => r with { Where = "text" });
             case FieldKind.Whole:
                 return int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var whole)
                     ? JsonValue.Create(whole)
@@ -157,32 +151,6 @@ public static class SheetEdits
             default:
                 return JsonValue.Create(text);
         }
-    }
-
-    private static Outcome<Quantity> AsThrow(Quantity q, string text) =>
-        q.Dimension is Dimension.Length or Dimension.Angle or Dimension.Percent
-            ? q
-            : new Refusal(
-                "quantity/dimension",
-                $"\"{text}\" is not a throw; a length, an angle or a percentage is needed here.",
-                "text"
-            );
-
-    // Kept as typed; only a bare number gets its unit, so that the file says it by itself: before its way, where it has
-    // one.
-    private static Outcome<JsonNode?> Written(Outcome<Quantity> parsed, string text, Unit unit)
-    {
-        if (!parsed.Try(out var quantity, out var refusal))
-        {
-            return refusal with { Where = "text" };
-        }
-
-        var bare = QuantityParser.Parse(text).OrDefault() is not { } alone || alone.Dimension == Dimension.None;
-        return JsonValue.Create(
-            !bare || unit.Symbol.Length == 0 ? text
-            : quantity.Way is null ? $"{text} {unit.Symbol}"
-            : QuantityPrinter.Print(quantity)
-        );
     }
 
     private static string[] Pieces(string text) =>

@@ -25,6 +25,7 @@ public enum FieldStanding
 /// <param name="Unused">No rule reads it yet.</param>
 /// <param name="Once">A name, which a manual says once: it is not contradicted.</param>
 /// <param name="By">Who decided between statements.</param>
+/// <param name="Refers">The key of what it names of the sheet; empty where it names nothing else.</param>
 public sealed record FieldNow(
     string Path,
     string Label,
@@ -36,6 +37,7 @@ public sealed record FieldNow(
     string Both,
     FieldStanding Standing,
     IReadOnlyList<string> Choices,
+    string Refers,
     IReadOnlyList<Statement> Statements,
     string Reason,
     string By,
@@ -176,6 +178,7 @@ public static class SheetForm
             Both: Both(spec, said.Text),
             Standing: said.Standing,
             Choices: spec is IChoice c ? [.. c.Or.Length == 0 ? [""] : (string[])[], .. c.Choices] : [],
+            Refers: spec.Refers?.Key ?? "",
             Statements: said.Statements,
             Reason: said.Reason,
             By: said.By,
@@ -194,7 +197,7 @@ public static class SheetForm
             );
 
     private static string Both(SheetField spec, string text) =>
-        spec is IMeasured measured && QuantityParser.Parse(text, measured.Unit).OrDefault() is { } q
+        spec is IMeasured measured && measured.Measurand.Read(text).OrDefault() is { } q
             ? QuantityPrinter.InOtherUnit(q)
             : "";
 }

@@ -20,10 +20,7 @@ internal static class Misreading
         var way = printed.Way is { } w ? " " + w.ToString().ToLowerInvariant() : "";
         foreach (var (text, words) in Readings(printed))
         {
-            if (
-                QuantityParser.Parse(text + way, Dimension.Length).Try(out var read, out _)
-                && plausible(Math.Abs((double)read.Nominal))
-            )
+            if (QuantityParser.Parse(text + way).Try(out var read, out _) && plausible(Math.Abs((double)read.Nominal)))
             {
                 return ($"Perhaps {words}.", text + way);
             }

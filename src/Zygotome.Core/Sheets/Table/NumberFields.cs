@@ -7,8 +7,8 @@ namespace Zygotome.Core.Sheets.Table;
 /// <summary>A field that takes a quantity.</summary>
 public interface IMeasured
 {
-    /// <summary>What a bare number is taken in; only quantities of its dimension are taken.</summary>
-    Unit Unit { get; }
+    /// <summary>What it takes, and what a bare number is in.</summary>
+    Measurand Measurand { get; }
 }
 
 /// <summary>The least and the most that is taken.</summary>
@@ -21,15 +21,17 @@ public sealed record MeasureField(string Name, string Label, Unit Unit, Limits W
     : PrintedField<double>(Name, Label),
         IMeasured
 {
+    public Measurand Measurand { get; } = SchemaPieces.Measurand(Unit);
+
     public override FieldKind Kind => FieldKind.Quantity;
 
-    public override string Takes => SchemaPieces.Named(Unit);
+    public override string Takes => Measurand.Name;
 
     internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
 
     internal override bool TryRead(SheetNode node, out double value)
     {
-        var measured = node.Measure(Unit.Dimension, Within);
+        var measured = node.Measure(Measurand, Within);
         value = measured ?? 0;
         return measured is not null;
     }
@@ -46,15 +48,28 @@ public sealed record QuantityField(string Name, string Label, Unit Unit)
     /// <summary>A throw: a length, an angle or a share of travel.</summary>
     public bool IsThrow { get; init; }
 
+    private static readonly Measurand Throw = new(
+        "a length, an angle or a percentage",
+        Unit.Millimetre,
+        Unit.Degree,
+        Unit.PerCent
+    )
+    {
+        IsBand = true,
+        Ways = Measurand.AnyWay,
+    };
+
+    public Measurand Measurand => IsThrow ? Throw : field ??= SchemaPieces.Measurand(Unit);
+
     public override FieldKind Kind => FieldKind.Quantity;
 
-    public override string Takes => IsThrow ? "a length, an angle or a percentage" : SchemaPieces.Named(Unit);
+    public override string Takes => Measurand.Name;
 
     internal override JsonObject Schema() => SchemaPieces.Ref("quantity");
 
     internal override bool TryRead(SheetNode node, out Quantity value)
     {
-        value = (IsThrow ? node.Throw() : node.Quantity(Unit.Dimension))!;
+        value = node.Quantity(Measurand)!;
         return value is not null;
     }
 
@@ -119,7 +134,7 @@ public sealed record CountsField(string Name, string Label, int Most)
 {
     public override FieldKind Kind => FieldKind.Counts;
 
-    public override string Takes => "how many of each id";
+    public override string Takes => Refers is { } to ? $"how many of each {to.Noun}, by id" : "how many of each id";
 
     internal override JsonObject Schema() =>
         new()
@@ -129,6 +144,9 @@ public sealed record CountsField(string Name, string Label, int Most)
         };
 
     private protected override ImmutableSortedDictionary<string, int> Nothing => Ordered.ById<int>();
+
+    internal override IEnumerable<(string Below, string Name)> Named(object kept) =>
+        ((ImmutableSortedDictionary<string, int>)kept).Keys.Select(name => ($".{name}", name));
 
     internal override ImmutableSortedDictionary<string, int> Read(SheetNode owner) =>
         At(owner)

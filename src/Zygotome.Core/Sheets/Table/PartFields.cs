@@ -41,7 +41,11 @@ public static class PartFields
         Means = "Of a collar, bearing or wheel.",
     };
 
-    public static readonly TextField On = new("on", "goes on") { Means = "The part it must go on." };
+    public static readonly TextField On = new("on", "goes on")
+    {
+        Means = "The part it must go on.",
+        Refers = Reference.Part,
+    };
 
     public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000)) { Unused = true };
 

@@ -51,7 +51,7 @@ public static class PowerFields
         public static readonly MeasureField Y = Station("y", "off the middle, right +", 0);
         public static readonly WordsField Turns = new("turns", "turns");
         public static readonly QuantityField Draw = new("draw", "draw", Unit.Ampere);
-        public static readonly TextField Controller = new("controller", "controller");
+        public static readonly TextField Controller = new("controller", "controller") { Refers = Reference.Controller };
 
         public static readonly SheetList<MotorSpec> List = new(
             "power.motors",

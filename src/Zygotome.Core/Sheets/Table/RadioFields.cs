@@ -30,7 +30,11 @@ public static class RadioFields
     {
         public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
 
-        public static readonly TextsField Drives = new("drives", "drives") { Means = "Surfaces or radio channels." };
+        public static readonly TextsField Drives = new("drives", "drives")
+        {
+            Means = "Surfaces or radio channels.",
+            Refers = Reference.SurfaceOrChannel,
+        };
 
         public static readonly QuantityField Working = new("working", "working", Unit.Ampere) { Unused = true };
         public static readonly QuantityField Stall = new("stall", "stalled", Unit.Ampere) { Unused = true };
@@ -58,7 +62,7 @@ public static class RadioFields
     {
         public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
         public static readonly TextField Label = new("label", "label");
-        public static readonly TextField From = new("from", "from");
+        public static readonly TextField From = new("from", "from") { Refers = Reference.Wired };
         public static readonly MeasureField Reach = new("reach", "has to go", Unit.Millimetre, new(1, 10_000));
 
         public static readonly FlagField Separable = new("separable", "parts with the wing") { Unused = true };

@@ -18,8 +18,11 @@ internal static class SchemaPieces
     public static string OneOf(ImmutableArray<string> words) =>
         words.Length == 1 ? words[0] : $"{string.Join(", ", words[..^1])} or {words[^1]}";
 
-    /// <summary>What a unit measures: "a length".</summary>
-    public static string Named(Unit unit) =>
+    /// <summary>What a field of this unit takes, as printed: a value, a band, a limit.</summary>
+    public static Measurand Measurand(Unit unit) =>
+        new(Named(unit), unit) { IsBand = true, Ways = Quantities.Measurand.AnyWay };
+
+    private static string Named(Unit unit) =>
         unit.Dimension switch
         {
             Dimension.Length => "a length",

@@ -54,6 +54,15 @@ public abstract record SheetField(string Name, string Label) : SheetSlot
     /// <summary>A rule that reads it has a line of its own where it is assumed or undecided.</summary>
     public bool HasOwnLine { get; init; }
 
+    /// <summary>
+    /// Somebody is kept whole by it. Of two statements the wrong one could be followed: which counts is decided in a
+    /// revision, and no lead lets it stand open.
+    /// </summary>
+    public bool Guards { get; init; }
+
+    /// <summary>What it names of the sheet; null where it names nothing else.</summary>
+    public Reference? Refers { get; init; }
+
     /// <summary>What the form does with it.</summary>
     public abstract FieldKind Kind { get; }
 
@@ -65,6 +74,9 @@ public abstract record SheetField(string Name, string Label) : SheetSlot
 
     /// <summary>Where it stands below an object: the object's node, or one within it.</summary>
     internal SheetNode At(SheetNode owner) => owner.At(Name);
+
+    /// <summary>What is named in what is kept of it, each with its place below the field.</summary>
+    internal virtual IEnumerable<(string Below, string Name)> Named(object kept) => [];
 
     /// <summary>Whether what is kept of it says nothing.</summary>
     internal abstract bool IsSilent(object kept);

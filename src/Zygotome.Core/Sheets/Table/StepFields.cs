@@ -15,7 +15,12 @@ public static class StepFields
     );
 
     public static readonly TextField Title = new("title", "title") { Required = true };
-    public static readonly TextsField After = new("after", "after") { Means = "Steps that come before it." };
+    public static readonly TextsField After = new("after", "after")
+    {
+        Means = "Steps that come before it.",
+        Refers = Reference.Step,
+        Guards = true,
+    };
     public static readonly MeasureField HandsOn = new("handsOn", "hands-on", Unit.Minute, new(0, 10_000), 10);
 
     public static readonly MeasureField Grams = new("grams", "adds", Unit.Gram, new(-5000, 5000))
@@ -25,7 +30,7 @@ public static class StepFields
             + "weight and balance unless this is 0 g.",
     };
 
-    public static readonly CountsField Parts = new("parts", "parts", 10_000);
+    public static readonly CountsField Parts = new("parts", "parts", 10_000) { Refers = Reference.Part };
     public static readonly TextsField Tools = new("tools", "tools");
 
     /// <summary>Left out where nothing is joined.</summary>
@@ -40,6 +45,7 @@ public static class StepFields
     public static readonly TextsField Hides = new("hides", "hides")
     {
         Means = "What lines of the ledger begin with that must be shown before it is started.",
+        Guards = true,
     };
 
     public static readonly AspectsField Disturbs = new("disturbs", "disturbs")
@@ -54,6 +60,8 @@ public static class StepFields
         Means =
             "Motors whose propellers go on, or wires are joined, by it: they are ready from its start. On older "
             + "sheets a step that fits a motor readies it, else the last with the pack not connected.",
+        Refers = Reference.Motor,
+        Guards = true,
     };
 
     public static readonly PairsField School = new("school", "only with these schools")
@@ -64,21 +72,37 @@ public static class StepFields
     /// <summary>The state of power it is done in; left out it is done unpowered.</summary>
     public const string Power = "power";
 
-    public static readonly ChoiceField Transmitter = new("power.transmitter", "transmitter", "", "on", "off");
-    public static readonly ChoiceField Throttle = new("power.throttle", "throttle", "", "cut", "live", "full");
+    public static readonly ChoiceField Transmitter = new("power.transmitter", "transmitter", "", "on", "off")
+    {
+        Guards = true,
+    };
+    public static readonly ChoiceField Throttle = new("power.throttle", "throttle", "", "cut", "live", "full")
+    {
+        Guards = true,
+    };
 
-    public static readonly ChoiceField Pack = new("power.pack", "pack", "", "connected", "in bay", "not connected");
+    public static readonly ChoiceField Pack = new("power.pack", "pack", "", "connected", "in bay", "not connected")
+    {
+        Guards = true,
+    };
 
-    public static readonly ChoiceField Motor = new("power.motor", "motors", "", "isolated", StepPower.CannotBeIsolated);
+    public static readonly ChoiceField Motor = new("power.motor", "motors", "", "isolated", StepPower.CannotBeIsolated)
+    {
+        Guards = true,
+    };
 
-    public static readonly ChoiceField Stabiliser = new("power.stabiliser", "stabiliser", "", "off", "awake");
+    public static readonly ChoiceField Stabiliser = new("power.stabiliser", "stabiliser", "", "off", "awake")
+    {
+        Guards = true,
+    };
 
     public static readonly FlagField Powered = new("needs.power", "powered")
     {
         Means = "Transmitter on, cut set, motors isolated.",
+        Guards = true,
     };
 
-    public static readonly FlagField Unpowered = new("needs.unpowered", "pack not connected");
+    public static readonly FlagField Unpowered = new("needs.unpowered", "pack not connected") { Guards = true };
 
     public static readonly WholeField People = new("needs.people", "people", 1, 1, 4) { Unused = true };
     public static readonly TextsField Cautions = new("cautions", "cautions");

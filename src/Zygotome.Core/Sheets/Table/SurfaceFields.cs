@@ -30,6 +30,15 @@ public static class SurfaceFields
     {
         Required = true,
         Means = "The lifting surface it is on, or fin.",
+        Refers = Reference.Lifting,
+    };
+
+    public static readonly TextField Pair = new("pair", "compared with")
+    {
+        Means =
+            "The surface on the other side that is compared with it, said at either; else the one at the same shares "
+            + "of the span on the same part.",
+        Refers = Reference.Surface,
     };
 
     public static readonly QuantityField From = new("from", "from, of the half span", Unit.PerCent) { Required = true };
@@ -49,7 +58,7 @@ public static class SurfaceFields
         "chord":"40 mm"}
         """,
         v => new Surface(v),
-        [Id, Kind, Name, Function, Functions, Side, On, From, To, Chord]
+        [Id, Kind, Name, Function, Functions, Side, On, Pair, From, To, Chord]
     );
 
     public static readonly SheetPage<PlainPage> Page = new(

@@ -22,12 +22,17 @@ public sealed record TextField(string Name, string Label, string Or = "") : Plai
 
     public override FieldKind Kind => FieldKind.Text;
 
-    public override string Takes => IsId ? "an id" : "a text";
+    public override string Takes =>
+        IsId ? "an id"
+        : Refers is { } to ? $"the id of a {to.Noun}"
+        : "a text";
 
     internal override JsonObject Schema() =>
         IsId ? new() { ["type"] = "string", ["pattern"] = "^[a-z0-9-]+$" } : SchemaPieces.Ref("text");
 
     private protected override string Nothing => Or;
+
+    internal override IEnumerable<(string Below, string Name)> Named(object kept) => [("", (string)kept)];
 
     internal override string Read(SheetNode owner)
     {
@@ -120,11 +125,14 @@ public sealed record TextsField(string Name, string Label) : PlainField<Immutabl
 {
     public override FieldKind Kind => FieldKind.Texts;
 
-    public override string Takes => "texts";
+    public override string Takes => Refers is { } to ? $"ids, each of a {to.Noun}" : "texts";
 
     internal override JsonObject Schema() => new() { ["type"] = "array", ["items"] = SchemaPieces.Ref("text") };
 
     private protected override ImmutableArray<string> Nothing => [];
+
+    internal override IEnumerable<(string Below, string Name)> Named(object kept) =>
+        ((ImmutableArray<string>)kept).Select((name, i) => ($"[{i}]", name));
 
     internal override ImmutableArray<string> Read(SheetNode owner) => At(owner).Texts();
 }

@@ -36,6 +36,7 @@ public static class ThrowFields
     {
         Required = true,
         IsName = true,
+        Refers = Reference.Surfaces,
         Means = "A surface, or all of a kind. A row for one surface after a row for its kind says it twice.",
     };
 
@@ -88,7 +89,12 @@ public static class ThrowFields
     /// <summary>Where a surface stands with the stick at rest.</summary>
     public static class Neutral
     {
-        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true, IsName = true };
+        public static readonly TextField Surfaces = new("surfaces", "surfaces")
+        {
+            Required = true,
+            IsName = true,
+            Refers = Reference.Surfaces,
+        };
 
         public static readonly QuantityField Offset = new("offset", "at rest, up +", Unit.Millimetre)
         {
@@ -110,7 +116,12 @@ public static class ThrowFields
     /// <summary>Pushrod holes by their place, such as "second from the outside".</summary>
     public static class Hole
     {
-        public static readonly TextField Surfaces = new("surfaces", "surfaces") { Required = true, IsName = true };
+        public static readonly TextField Surfaces = new("surfaces", "surfaces")
+        {
+            Required = true,
+            IsName = true,
+            Refers = Reference.Surfaces,
+        };
         public static readonly TextField Arm = new("arm", "arm hole");
         public static readonly TextField Horn = new("horn", "horn hole");
         public static readonly TextField Page = new("page", "page") { IsPage = true };

@@ -13,6 +13,7 @@ import { changed, fieldAt } from './draftChange';
 import { EditorRows } from './EditorRows';
 import { WORDS } from '../../api/contract';
 import { EditorField } from './EditorField';
+import { Errata } from './Errata';
 import { type EditTools, FIELD_KEYS, places } from './editTools';
 import { type Mistake, Mistakes } from './Mistakes';
 import { isOfSource, Source } from './Source';
@@ -205,6 +206,9 @@ export function Editor() {
             tabIndex={-1}
             onChange={(e) => void takeTable(e.target.files?.[0])}
           />
+          {(page === 'kit' || page === 'steps') && (
+            <Errata kit={fieldAt(draft, '$.kit.id')?.text ?? ''} title="Errata from benches, not answered yet" />
+          )}
           {section.fields
             .filter((f) => !isOfSource(f))
             .map((f) => (
@@ -253,6 +257,13 @@ export function Editor() {
         />
       </section>
       <CureRail />
+      {draft.names.map((n) => (
+        <datalist key={n.of} id={`names-${n.of}`}>
+          {n.names.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      ))}
     </div>
   );
 }

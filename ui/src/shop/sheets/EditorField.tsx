@@ -86,6 +86,7 @@ export function EditorField({ field: f, tools, rowAssumed }: Props) {
               onChange={(e) => setText(e.target.value)}
               onBlur={() => void put(text)}
               autoComplete="off"
+              list={f.refers && f.kind === 'text' ? `names-${f.refers}` : undefined}
               spellCheck={false}
             />
           )}

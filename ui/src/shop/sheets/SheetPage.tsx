@@ -7,6 +7,7 @@ import { refresh } from '../../api/queries';
 import { dayAndClock } from '../../shared/time';
 import { SmallDrawing } from '../../shared/SmallDrawing';
 import { Difference } from './Difference';
+import { Errata } from './Errata';
 import { WORDS } from '../../api/contract';
 import { placeOf, SheetPages } from './SheetPages';
 
@@ -204,6 +205,7 @@ export function SheetPage() {
           )}
         </section>
       </div>
+      <Errata kit={id} revision={path.revision} title="Errata from benches" />
       {pages && !against && (
         <SheetPages sections={pages} answered={new Set(flags?.filter((f) => f.answer).map((f) => f.flag.id))} />
       )}

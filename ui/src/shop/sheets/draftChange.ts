@@ -20,6 +20,7 @@ export function changed(draft: Draft, change: Schemas['DraftChange']): Draft {
     answers: change.answers ?? draft.answers,
     drawing: change.drawn ? change.drawing : draft.drawing,
     dimensions: change.dimensions ?? draft.dimensions,
+    names: change.names ?? draft.names,
     sections: draft.sections.map((s) =>
       section(
         s,

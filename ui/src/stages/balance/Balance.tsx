@@ -12,7 +12,6 @@ import { Advice, MovedElse } from './Corrections';
 import { LineRow } from '../../shared/LineRow';
 import { BalanceSteps } from './BalanceSteps';
 import { startOf, type Weighing, WeighingForm } from './WeighingForm';
-import { withDefault } from '../../shared/units';
 
 /** Weighing, centre of gravity with its uncertainty, and what to move. */
 export function Balance(props: Props) {
@@ -39,17 +38,13 @@ export function Balance(props: Props) {
     if (!current) return;
     const ok = await recorder.record('balance/weighed', {
       configuration: current.name,
-      supports: weighing.supports.map((s) => ({
-        x: withDefault(s.x, 'mm'),
-        y: withDefault(s.y, 'mm'),
-        reading: withDefault(s.reading, 'g'),
-      })),
-      packFront: withDefault(weighing.packFront, 'mm'),
+      supports: weighing.supports,
+      packFront: weighing.packFront,
       propellerPlaced: weighing.propellerPlaced,
       level: weighing.level,
       instrument: scales.id,
-      pitch: weighing.level ? undefined : withDefault(weighing.pitch, '°'),
-      height: weighing.level ? undefined : withDefault(weighing.height, 'mm'),
+      pitch: weighing.level ? undefined : weighing.pitch,
+      height: weighing.level ? undefined : weighing.height,
     });
     if (ok) setDraft(undefined);
   };

@@ -1,11 +1,13 @@
-import type { Schemas } from '../../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { answer, api, type Schemas } from '../../api/client';
+import type { WeighedAt } from './WeighingForm';
 
 type Props = {
   view: Schemas['BalanceView'];
   current: Schemas['ConfigurationView'];
   drawing: Schemas['DrawingView'];
   px: number;
-  supports: readonly { x: string; y: string }[];
+  supports: readonly WeighedAt[];
 };
 
 /**
@@ -15,7 +17,14 @@ type Props = {
 export function BalanceOver({ view, current, drawing, px, supports }: Props) {
   const { pack } = view;
   const half = Math.min(drawing.width / 2, 330 * px);
-  const number = (t: string) => Number(t.replace(',', '.').replace(/[^-\d.]/g, ''));
+  const places = supports.map(({ x, y }) => ({ x, y }));
+  const { data: drawn } = useQuery({
+    queryKey: ['supports', places],
+    placeholderData: (before) => before,
+    retry: false,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: async () => answer(await api.POST('/api/balance/supports', { body: places })),
+  });
   return (
     <g>
       {current.low !== null && current.high !== null && (
@@ -81,30 +90,19 @@ export function BalanceOver({ view, current, drawing, px, supports }: Props) {
           </text>
         </g>
       ))}
-      {supports.map(
-        (s, i) =>
-          Number.isFinite(number(s.x)) &&
-          Number.isFinite(number(s.y)) && (
-            <g key={i}>
-              <path
-                d={`M${number(s.y)} ${number(s.x)}l${-10 * px} ${16 * px}h${20 * px}z`}
-                fill="var(--paper)"
-                stroke="var(--line)"
-                strokeWidth={2 * px}
-              />
-              <text
-                x={number(s.y)}
-                y={number(s.x) + 13 * px}
-                textAnchor="middle"
-                fontSize={10 * px}
-                fontWeight="700"
-                fill="var(--ink)"
-              >
-                {i + 1}
-              </text>
-            </g>
-          ),
-      )}
+      {drawn?.map((s, i) => (
+        <g key={i}>
+          <path
+            d={`M${s.y} ${s.x}l${-10 * px} ${16 * px}h${20 * px}z`}
+            fill="var(--paper)"
+            stroke="var(--line)"
+            strokeWidth={2 * px}
+          />
+          <text x={s.y} y={s.x + 13 * px} textAnchor="middle" fontSize={10 * px} fontWeight="700" fill="var(--ink)">
+            {i + 1}
+          </text>
+        </g>
+      ))}
       {current.x !== null && current.ux !== null && (
         <g opacity={current.range.standing === 'stale' ? 0.5 : 1}>
           <path

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Props } from './entries';
-import { withDefault } from '../../shared/units';
 
 /** The advice on tape, and saying that it was done: the pack moved, ballast in or out. */
 export function Advice({ job, recorder, current }: Props & { current: Schemas['ConfigurationView'] }) {
@@ -75,7 +74,7 @@ export function MovedElse({
           disabled={job.released || !front.trim()}
           onClick={() =>
             void recorder
-              .record('balance/pack-moved', { packFront: withDefault(front, 'mm'), configuration })
+              .record('balance/pack-moved', { packFront: front, configuration })
               .then((ok) => ok && setFront(''))
           }
         >

@@ -14,11 +14,14 @@ const GROUPS: [string, (s: Step) => boolean][] = [
 export function StepList({
   steps,
   current,
+  errata,
   onChoose,
   now,
 }: {
   steps: readonly Step[];
   current: Step | undefined;
+  /** Steps at which the manual is said to be wrong. */
+  errata: ReadonlySet<string>;
   onChoose: (id: string) => void;
   now: number;
 }) {
@@ -46,6 +49,9 @@ export function StepList({
                       >
                         {s.title}
                       </span>
+                      {errata.has(s.id) && (
+                        <span className="block text-[14px] leading-tight text-red">the manual is wrong here</span>
+                      )}
                       {s.standing === 'waitsFor' && (
                         <span className="block text-[14px] leading-tight text-pencil">
                           {s.waitsFor[0]}

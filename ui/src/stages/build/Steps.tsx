@@ -7,6 +7,8 @@ import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Acts } from '../../shared/look/Acts';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
+import { Erratum } from '../../shared/Erratum';
+import { ErratumForm } from '../../shared/ErratumForm';
 import { Mat, Paper } from '../../shared/Paper';
 import { clock, duration } from '../../shared/time';
 import type { Props } from './entries';
@@ -14,7 +16,6 @@ import { ClosedEarlier } from './ClosedEarlier';
 import { Loops } from './Loops';
 import { StepList } from './StepList';
 import { StepPower } from '../../shared/StepPower';
-import { withUnit } from '../../shared/units';
 
 type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
@@ -47,15 +48,15 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
     steps.find((s) => s.standing === 'waitsFor') ??
     steps[0];
   const glue = shop.adhesives.find((a) => a.id === adhesive);
-  const degrees = celsius.trim() ? Number(celsius.replace(',', '.')) : null;
+  const lost = stage === 'build' ? data.errata.filter((e) => !data.steps.some((s) => s.id === e.step)) : [];
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
   const start = async (s: Step, held?: Holding) => {
     if (await recorder.record('build/step-started', { step: s.id, ...(held ? { held } : {}) })) setChosen(s.id);
   };
   const done = async (s: Step) => {
-    const bond = s.isBond && glue ? { adhesive: glue.id, benchCelsius: degrees } : {};
-    const added = s.isRepair && grams.trim() ? { grams: withUnit(grams, 'g') } : {};
+    const bond = s.isBond && glue ? { adhesive: glue.id, ...(celsius.trim() && { benchCelsius: celsius }) } : {};
+    const added = s.isRepair && grams.trim() ? { grams } : {};
     if (!(await recorder.record('build/step-done', { step: s.id, ...bond, ...added }))) return;
     setChosen(undefined);
     setAdhesive('');
@@ -67,8 +68,8 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
       ? {
           label: step.isBond ? 'Joint closed, done' : 'Done',
           run: () => void done(step),
-          off: step.isBond && (!glue || Number.isNaN(degrees)),
-          hint: glue ? 'the bench temperature is a number, or left empty' : 'say which glue was used',
+          off: step.isBond && !glue,
+          hint: 'say which glue was used',
         }
       : step.standing === 'canStart'
         ? { label: 'Start', run: () => void start(step), off: step.mayTurn, hint: 'say above who holds it' }
@@ -105,7 +106,15 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           />
         }
       >
-        {step && <StepNow step={step} now={now} />}
+        {lost.map((e) => (
+          <Erratum key={e.id} of={e}>
+            <p className="text-[15px]">It was met at “{e.title}”, a step that this sheet does not have.</p>
+          </Erratum>
+        ))}
+        {step && <StepNow step={step} now={now} errata={data.errata.filter((e) => e.step === step.id)} />}
+        {step && !step.isRepair && may(me, 'unpack/erratum') && !job.released && (
+          <Wrong key={step.id} step={step} steps={data.steps} recorder={recorder} />
+        )}
         {step?.mayTurn && step.standing === 'canStart' && !job.released && (
           <HoldingForm key={step.id} label="Start, held" onHeld={(held) => void start(step, held)} />
         )}
@@ -153,11 +162,29 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
         {step && (step.standing === 'done' || step.standing === 'curing') && !job.released && (
           <NotDone key={step.id} step={step} recorder={recorder} />
         )}
-        <StepList steps={steps} current={step} onChoose={setChosen} now={now} />
+        <StepList
+          steps={steps}
+          current={step}
+          errata={new Set(data.errata.map((e) => e.step))}
+          onChoose={setChosen}
+          now={now}
+        />
         {stage === 'check' && <Acts job={job} recorder={recorder} of={['fullPowerRun', 'rangeWithMotor', 'taxi']} />}
         {stage === 'build' && <Loops job={job} recorder={recorder} data={data} />}
       </Paper>
     </>
+  );
+}
+
+/** Proposes to put the manual right at this step. */
+function Wrong({ step, steps, recorder }: { step: Step; steps: readonly Step[]; recorder: Props['recorder'] }) {
+  const [open, setOpen] = useState(false);
+  return open ? (
+    <ErratumForm recorder={recorder} steps={steps} step={step} onDone={() => setOpen(false)} />
+  ) : (
+    <button type="button" className="mr-6 min-h-[44px] text-[15px] text-pencil underline" onClick={() => setOpen(true)}>
+      the manual is wrong or silent here
+    </button>
   );
 }
 
@@ -192,7 +219,7 @@ function NotDone({ step, recorder }: { step: Step; recorder: Props['recorder'] }
   );
 }
 
-function StepNow({ step, now }: { step: Step; now: number }) {
+function StepNow({ step, now, errata }: { step: Step; now: number; errata: readonly Schemas['ErratumView'][] }) {
   return (
     <section aria-label={step.title}>
       <h2 className="text-[26px] leading-tight font-bold">{step.title}</h2>
@@ -200,6 +227,9 @@ function StepNow({ step, now }: { step: Step; now: number }) {
         {duration(step.handsOn)} with hands on it{step.page && ` · sheet page ${step.page}`}
         {step.bondWords && ` · bond, ${step.bondWords}`}
       </p>
+      {errata.map((e) => (
+        <Erratum key={e.id} of={e} />
+      ))}
       {step.decided.map((d) => (
         <p key={d} className="mt-2 border-l-[6px] border-steel px-3 py-1 text-[16px]">
           <strong>The manual says two things.</strong> {d}

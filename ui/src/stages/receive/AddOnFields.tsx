@@ -2,7 +2,6 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
 import { each } from '../../shared/words';
-import { withDefault } from '../../shared/units';
 
 type AddOn = Schemas['Entry.AddOnBrought'];
 
@@ -16,8 +15,8 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
     if (
       (await onAdd({
         name,
-        mass: withDefault(mass, 'g'),
-        ...(at.trim() ? { at: withDefault(at, 'mm') } : {}),
+        mass,
+        ...(at.trim() ? { at } : {}),
         state,
       })) === false
     )

@@ -1,5 +1,4 @@
 import type { Schemas } from '../../api/client';
-import { withDefault } from '../../shared/units';
 
 export type BatteryText = {
   mass: string;
@@ -41,12 +40,12 @@ export const batteryFull = (t: BatteryText) =>
 /** The battery as the server takes it: each number with its unit. */
 export function batteryFrom(t: BatteryText): Schemas['Battery'] {
   return {
-    mass: withDefault(t.mass, 'g'),
-    length: withDefault(t.length, 'mm'),
-    width: withDefault(t.width, 'mm'),
-    height: withDefault(t.height, 'mm'),
+    mass: t.mass,
+    length: t.length,
+    width: t.width,
+    height: t.height,
     cells: Number(t.cells) || 0,
-    capacity: withDefault(t.capacity, 'mAh'),
+    capacity: t.capacity,
     cRating: t.cRating.trim() ? Number(t.cRating.replace(',', '.')) || 0 : null,
     connector: t.connector.trim(),
   };

@@ -1,5 +1,4 @@
 import type { Schemas } from '../../api/client';
-import { withDefault } from '../../shared/units';
 
 export type ReceiverText = { name: string; channels: string; ports: string; mass: string };
 
@@ -9,7 +8,7 @@ export const receiverFrom = (t: ReceiverText): Schemas['ReceiverKind'] => ({
   name: t.name.trim(),
   channels: Number(t.channels) || 0,
   ports: Number(t.ports) || Number(t.channels) || 0,
-  ...(t.mass.trim() ? { mass: withDefault(t.mass, 'g') } : {}),
+  ...(t.mass.trim() ? { mass: t.mass } : {}),
 });
 
 /** A receiver from the shop's catalogue, or as it is typed in. */

@@ -125,7 +125,7 @@ function Advice({
         <button
           type="button"
           className="button dark ml-auto shrink-0 px-3 font-bold"
-          onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent })}
+          onClick={() => void recorder.record('throws/travel-set', { target: item.line.id, percent: `${percent}` })}
         >
           It is set
         </button>

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from './entries';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { withUnit } from '../../shared/units';
 
 type SurfaceLine = Schemas['SurfaceLineView'];
 type Props = {
@@ -20,7 +19,7 @@ export function Surfaces({ job, recorder, data, instrument }: Props) {
     if (
       await recorder.record('throws/neutral', {
         surface,
-        offset: withUnit(typed, 'mm'),
+        offset: typed,
         instrument: instrument.id,
       })
     )

@@ -11,7 +11,6 @@ import { Reading } from './Reading';
 import { Surfaces } from './Surfaces';
 import { ThrowTable } from './ThrowTable';
 import { WalkRound } from './WalkRound';
-import { withUnit } from '../../shared/units';
 
 type Throw = Schemas['ThrowView'];
 
@@ -68,16 +67,13 @@ export function Throws({ job, recorder }: Props) {
 
   const save = async () => {
     if (!draft.trim()) return entry.current?.focus();
-    const readings = draft
-      .split(';')
-      .filter((r) => r.trim())
-      .map((r) => withUnit(r, onTheRadio ? '%' : method.unit));
+    const readings = draft.split(';').filter((r) => r.trim());
     const ok = await recorder.record('throws/read', {
       target: id,
       readings,
       measure: method.measure,
       instrument: instrument.id,
-      travel: travel.trim() ? parseFloat(travel.replace(',', '.')) || 0 : null,
+      ...(travel.trim() && { travel }),
     });
     if (!ok) return;
     setTravels((t) => ({ ...t, [id]: '' }));

@@ -2,13 +2,14 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { leads, useMe } from '../../api/me';
+import { may } from '../../api/record';
 import { useShop } from '../../api/queries';
 import type { Recorder } from './entries';
 import { Pictures } from '../../shared/Pictures';
 import { duration } from '../../shared/time';
+import { FindingErratum } from './FindingErratum';
 import { FindingMore } from './FindingMore';
 import { WaysOut } from './WaysOut';
-import { withUnit } from '../../shared/units';
 
 type Props = { job: Schemas['JobView']; recorder: Recorder; finding: Schemas['FindingView']; chosen: boolean };
 
@@ -38,7 +39,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       how: text,
       adhesive: glue && glue !== 'none' ? glue : null,
       noGlue: glue === 'none',
-      ...(grams.trim() && { grams: withUnit(grams, 'g') }),
+      ...(grams.trim() && { grams }),
     }).then((ok) => ok && setText(''));
   const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
   const grave = f.grade === 'flightCritical' || f.grade === 'structural';
@@ -155,6 +156,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
             </>
           )}
           <FindingMore recorder={recorder} finding={f} />
+          {may(me, 'unpack/erratum') && <FindingErratum job={job} recorder={recorder} finding={f} />}
         </div>
       )}
     </article>

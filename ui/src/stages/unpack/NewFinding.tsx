@@ -33,13 +33,11 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
       ),
   });
   const about = placeKind && choices?.placeKinds.includes(placeKind) ? placeKind : choices?.placeKinds[0];
-  const measured = /[a-z"″]$/i.test(size.trim()) ? size.trim() : `${size.trim()} mm`;
   const { data: grade, error } = useQuery({
-    queryKey: ['grade', about, kind, measured],
+    queryKey: ['grade', about, kind, size],
     enabled: !!about && size.trim() !== '',
     retry: false,
-    queryFn: async () =>
-      answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size: measured } })),
+    queryFn: async () => answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size } })),
   });
   const save = async () => {
     if (!about) return;
@@ -57,7 +55,7 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
           place: tapped.place,
           placeKind: about,
           kind,
-          size: measured,
+          size,
           x: tapped.x,
           y: tapped.y,
           view: tapped.view,

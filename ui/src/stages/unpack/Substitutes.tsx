@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
 import type { Recorder } from './entries';
 import { TrueSize } from './TrueSize';
-import { withDefault } from '../../shared/units';
 
 /**
  * Would this screw do? Judged by the fastener rule with its numbers, and drawn at true size to be laid on the glass.
@@ -24,8 +23,7 @@ export function Substitutes({
   const [stack, setStack] = useState('');
   const [depth, setDepth] = useState('');
   const [count, setCount] = useState(String(Math.max(1, part.short || part.wrong)));
-  const mm = (t: string) => withDefault(t, 'mm');
-  const measured = { ...(stack.trim() ? { stack: mm(stack) } : {}), ...(depth.trim() ? { depth: mm(depth) } : {}) };
+  const measured = { ...(stack.trim() ? { stack } : {}), ...(depth.trim() ? { depth } : {}) };
   const ready = diameter.trim() !== '' && length.trim() !== '';
   const { data: judged, error } = useQuery({
     queryKey: ['substitute', job.id, part.id, diameter, length, stack, depth],
@@ -35,7 +33,7 @@ export function Substitutes({
       answer(
         await api.POST('/api/jobs/{id}/unpack/substitute', {
           params: { path: { id: job.id } },
-          body: { part: part.id, diameter: mm(diameter), length: mm(length), ...measured },
+          body: { part: part.id, diameter, length, ...measured },
         }),
       ),
   });
@@ -48,8 +46,8 @@ export function Substitutes({
       await recorder.record('unpack/substitute', {
         part: part.id,
         quantity: Number(count) || 0,
-        diameter: mm(diameter),
-        length: mm(length),
+        diameter,
+        length,
         ...measured,
         note: '',
       })
