@@ -11,9 +11,8 @@ namespace Zygotome.Store;
 public sealed record ErratumAnswer(int? Revision, string How, string By, DateTimeOffset At);
 
 /// <summary>An erratum of a kit, wherever it was met.</summary>
-/// <param name="Revision">The revision the job was built to.</param>
 /// <param name="Answer">Null while it stands.</param>
-public sealed record KitErratum(Erratum Of, string Job, string Kit, int Revision, ErratumAnswer? Answer)
+public sealed record KitErratum(Erratum Of, string Job, string Kit, ErratumAnswer? Answer)
 {
     /// <summary>
     /// Whether a job is to be told of it: unanswered, or answered by a revision later than the job's.
@@ -31,7 +30,6 @@ public sealed class ErratumStore(Database database)
         string Id,
         string Job,
         string Kit,
-        long Revision,
         string Facts,
         long? Answered,
         string? How,
@@ -44,13 +42,12 @@ public sealed class ErratumStore(Database database)
     {
         connection.Execute("DELETE FROM erratum WHERE job = @JobId", new { state.JobId });
         connection.Execute(
-            "INSERT INTO erratum (id, job, kit, revision, at, facts) VALUES (@id, @job, @kit, @revision, @at, @facts)",
+            "INSERT INTO erratum (id, job, kit, at, facts) VALUES (@id, @job, @kit, @at, @facts)",
             state.Unpack.Errata.Select(e => new
             {
                 id = e.Id,
                 job = state.JobId,
                 kit = state.Sheet.Kit.Id,
-                revision = state.Sheet.Kit.Revision,
                 at = Instants.Write(e.At),
                 facts = JsonSerializer.Serialize(e, EntryJson.Lenient),
             })
@@ -100,7 +97,7 @@ public sealed class ErratumStore(Database database)
         [
             .. connection
                 .Query<Row>(
-                    "SELECT e.id, e.job, e.kit, e.revision, e.facts, a.revision AS answered, a.how, a.name, a.at "
+                    "SELECT e.id, e.job, e.kit, e.facts, a.revision AS answered, a.how, a.name, a.at "
                         + $"FROM erratum e LEFT JOIN erratum_answer a ON a.id = e.id WHERE {where}",
                     new { key }
                 )
@@ -108,7 +105,6 @@ public sealed class ErratumStore(Database database)
                     JsonSerializer.Deserialize<Erratum>(r.Facts, EntryJson.Lenient)!,
                     r.Job,
                     r.Kit,
-                    (int)r.Revision,
                     r.How is null ? null : new ErratumAnswer((int?)r.Answered, r.How, r.Name!, Instants.Read(r.At!))
                 )),
         ];

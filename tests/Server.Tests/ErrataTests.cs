@@ -45,6 +45,14 @@ public sealed class ErrataTests : WithServer
         string how = "page 4 says it now"
     ) => by.Send(HttpMethod.Post, $"/api/errata/{erratum}/answer", JsonSerializer.Serialize(new { revision, how }));
 
+    private static object Move(string? hash) =>
+        new
+        {
+            revision = 2,
+            sheetHash = hash,
+            reason = "The next edition.",
+        };
+
     private async Task NextRevision()
     {
         var (_, draft) = await Client.Send(
@@ -95,16 +103,24 @@ public sealed class ErrataTests : WithServer
         var (status, moved) = await lead.Record(
             Later,
             "receive/sheet-moved",
-            new
-            {
-                revision = 2,
-                sheetHash = hash,
-                reason = "The next edition.",
-            },
+            Move(hash),
             Application.Job(Later).State.Seq
         );
         Assert.True(status == HttpStatusCode.OK, $"{moved}");
         Assert.Empty(await Told(Later));
+
+        // Met on revision 1, whatever its job is built to by now.
+        (status, _) = await lead.Record(Met, "receive/sheet-moved", Move(hash), Application.Job(Met).State.Seq);
+        Assert.Equal(HttpStatusCode.OK, status);
+        var slip = await Propose();
+        await Client.Record(
+            Met,
+            "job/retracted",
+            new { entry = slip, reason = "Twice." },
+            Application.Job(Met).State.Seq
+        );
+        var kept = Assert.Single((await Client.Get($"/api/sheets/{Kit}/errata")).EnumerateArray());
+        Assert.Equal(1, kept.GetProperty("revision").GetInt32());
 
         // The first answer stays.
         var (_, second) = await Answer(lead, erratum, null, "it was right all along");

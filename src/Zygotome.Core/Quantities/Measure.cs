@@ -35,6 +35,13 @@ public abstract record Measure(Quantity Typed)
     public sealed override string ToString() => Text;
 }
 
+/// <summary>A kind of it that says by itself what it takes.</summary>
+public abstract record Measure<TSelf>(Quantity Typed) : Measure(Typed)
+    where TSelf : Measure<TSelf>, IMeasure<TSelf>
+{
+    public sealed override Measurand Takes => TSelf.Measurand;
+}
+
 /// <summary>How each kind of <see cref="Measure"/> is made.</summary>
 public interface IMeasure<TSelf>
     where TSelf : Measure, IMeasure<TSelf>
@@ -51,112 +58,94 @@ public interface IMeasure<TSelf>
 
 /// <summary>How long, wide or thick something is, mm.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Length(Quantity Typed) : Measure(Typed), IMeasure<Length>
+public sealed record Length(Quantity Typed) : Measure<Length>(Typed), IMeasure<Length>
 {
     public static Measurand Measurand { get; } = new("a length", Unit.Millimetre);
-
-    public override Measurand Takes => Measurand;
 
     public static Length Of(Quantity typed) => new(typed);
 }
 
 /// <summary>How heavy something is, g; below zero where work took something off.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Mass(Quantity Typed) : Measure(Typed), IMeasure<Mass>
+public sealed record Mass(Quantity Typed) : Measure<Mass>(Typed), IMeasure<Mass>
 {
     public static Measurand Measurand { get; } = new("a mass", Unit.Gram);
-
-    public override Measurand Takes => Measurand;
 
     public static Mass Of(Quantity typed) => new(typed);
 }
 
 /// <summary>An angle, degrees.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Angle(Quantity Typed) : Measure(Typed), IMeasure<Angle>
+public sealed record Angle(Quantity Typed) : Measure<Angle>(Typed), IMeasure<Angle>
 {
     public static Measurand Measurand { get; } = new("an angle", Unit.Degree);
-
-    public override Measurand Takes => Measurand;
 
     public static Angle Of(Quantity typed) => new(typed);
 }
 
 /// <summary>What a pack holds, mAh.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Capacity(Quantity Typed) : Measure(Typed), IMeasure<Capacity>
+public sealed record Capacity(Quantity Typed) : Measure<Capacity>(Typed), IMeasure<Capacity>
 {
     public static Measurand Measurand { get; } = new("a capacity", Unit.MilliampereHour);
-
-    public override Measurand Takes => Measurand;
 
     public static Capacity Of(Quantity typed) => new(typed);
 }
 
 /// <summary>A share, as a radio shows it, %. Stored as a plain number.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Percent(Quantity Typed) : Measure(Typed), IMeasure<Percent>
+public sealed record Percent(Quantity Typed) : Measure<Percent>(Typed), IMeasure<Percent>
 {
     public static Measurand Measurand { get; } = new("a percentage", Unit.PerCent);
 
     public static bool IsNumber => true;
-
-    public override Measurand Takes => Measurand;
 
     public static Percent Of(Quantity typed) => new(typed);
 }
 
 /// <summary>How warm it is, °C. Stored as a plain number.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Celsius(Quantity Typed) : Measure(Typed), IMeasure<Celsius>
+public sealed record Celsius(Quantity Typed) : Measure<Celsius>(Typed), IMeasure<Celsius>
 {
     public static Measurand Measurand { get; } = new("a temperature", Unit.Celsius);
 
     public static bool IsNumber => true;
-
-    public override Measurand Takes => Measurand;
 
     public static Celsius Of(Quantity typed) => new(typed);
 }
 
 /// <summary>A place along the aircraft, mm from the sheet's datum, aft +.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Station(Quantity Typed) : Measure(Typed), IMeasure<Station>
+public sealed record Station(Quantity Typed) : Measure<Station>(Typed), IMeasure<Station>
 {
     public static Measurand Measurand { get; } = new("a place in mm from the datum", Unit.Millimetre);
-
-    public override Measurand Takes => Measurand;
 
     public static Station Of(Quantity typed) => new(typed);
 }
 
 /// <summary>How far out to the side, mm from the centre line, right +.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Lateral(Quantity Typed) : Measure(Typed), IMeasure<Lateral>
+public sealed record Lateral(Quantity Typed) : Measure<Lateral>(Typed), IMeasure<Lateral>
 {
     public static Measurand Measurand { get; } =
         new("a distance to the side", Unit.Millimetre) { Ways = [Way.Left, Way.Right] };
-
-    public override Measurand Takes => Measurand;
 
     public static Lateral Of(Quantity typed) => new(typed);
 }
 
 /// <summary>How far a trailing edge stands off its line, mm, up and right +.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Offset(Quantity Typed) : Measure(Typed), IMeasure<Offset>
+public sealed record Offset(Quantity Typed) : Measure<Offset>(Typed), IMeasure<Offset>
 {
     public static Measurand Measurand { get; } =
         new("an offset", Unit.Millimetre) { Ways = Measurand.AnyWay, IsReadOff = true };
-
-    public override Measurand Takes => Measurand;
 
     public static Offset Of(Quantity typed) => new(typed);
 }
 
 /// <summary>A value, a band or a limit as a manual prints one; what it is for says what a bare number is.</summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record AsPrinted(Quantity Typed) : Measure(Typed), IMeasure<AsPrinted>
+public sealed record AsPrinted(Quantity Typed) : Measure<AsPrinted>(Typed), IMeasure<AsPrinted>
 {
     public static Measurand Measurand { get; } =
         new("a value", Unit.One, Unit.Millimetre, Unit.Degree, Unit.PerCent, Unit.Gram)
@@ -165,8 +154,6 @@ public sealed record AsPrinted(Quantity Typed) : Measure(Typed), IMeasure<AsPrin
             Ways = Measurand.AnyWay,
         };
 
-    public override Measurand Takes => Measurand;
-
     public static AsPrinted Of(Quantity typed) => new(typed);
 }
 
@@ -174,7 +161,7 @@ public sealed record AsPrinted(Quantity Typed) : Measure(Typed), IMeasure<AsPrin
 /// One reading with its way, of whatever is under the instrument. What measures it says what a bare number is.
 /// </summary>
 [JsonConverter(typeof(MeasureJson))]
-public sealed record Reading(Quantity Typed) : Measure(Typed), IMeasure<Reading>
+public sealed record Reading(Quantity Typed) : Measure<Reading>(Typed), IMeasure<Reading>
 {
     private static readonly Measurand Percents = new("a reading in radio percent", Unit.PerCent)
     {
@@ -191,8 +178,6 @@ public sealed record Reading(Quantity Typed) : Measure(Typed), IMeasure<Reading>
 
     public static Measurand Measurand { get; } =
         new("one reading", Unit.One, Unit.Millimetre, Unit.Degree, Unit.PerCent) { Ways = Measurand.AnyWay };
-
-    public override Measurand Takes => Measurand;
 
     /// <summary>What a reading by this unit takes: mm, degrees or percent.</summary>
     public static Measurand By(Unit unit) =>

@@ -7,6 +7,7 @@ namespace Zygotome.Core.Unpack;
 /// the kit until a revision of the sheet answers it; it judges nothing.
 /// </summary>
 /// <param name="Id">Of the entry that proposed it.</param>
+/// <param name="Revision">The revision the job was built to when it was met.</param>
 /// <param name="Step">The maker's step, by id. <paramref name="Title"/>: as it was called then.</param>
 /// <param name="Says">What the manual says there; empty where it says nothing.</param>
 /// <param name="IsSo">What is so.</param>
@@ -15,6 +16,7 @@ namespace Zygotome.Core.Unpack;
 /// <param name="Photo">SHA-256 of the stored picture; empty without one.</param>
 public sealed record Erratum(
     string Id,
+    int Revision,
     string Step,
     string Title,
     string Page,

@@ -46,6 +46,7 @@ public sealed record ErratumProposed(
                 Errata = state.Unpack.Errata.Add(
                     new Erratum(
                         Id: entry.EntryId,
+                        Revision: state.Sheet.Kit.Revision,
                         Step: Step,
                         Title: state.Sheet.Step(Step)?.Title ?? Step,
                         Page: Page.Trim(),

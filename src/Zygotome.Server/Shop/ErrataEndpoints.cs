@@ -35,7 +35,7 @@ public sealed record ErratumView(
         new(
             Id: e.Of.Id,
             Job: e.Job,
-            Revision: e.Revision,
+            Revision: e.Of.Revision,
             Step: e.Of.Step,
             Title: e.Of.Title,
             Page: e.Of.Page,
@@ -87,13 +87,16 @@ internal static class ErrataEndpoints
         }
 
         // What the job was built to is what has it wrong.
-        if (post.Revision is { } revision && (revision <= found.Revision || sheets.Find(found.Kit, revision) is null))
+        if (
+            post.Revision is { } revision
+            && (revision <= found.Of.Revision || sheets.Find(found.Kit, revision) is null)
+        )
         {
             return Problems.Of(
                 422,
                 "errata/revision",
                 $"Revision {revision} cannot answer it: name one on file that is later than revision "
-                    + $"{found.Revision}, where it was met.",
+                    + $"{found.Of.Revision}, where it was met.",
                 "revision"
             );
         }

@@ -1,12 +1,11 @@
 -- What jobs proposed to put right in the manual of a kit: a list made from their journals, renewed with the commit that
 -- proposes or withdraws one.
 CREATE TABLE erratum (
-    id       TEXT PRIMARY KEY,
-    job      TEXT NOT NULL,
-    kit      TEXT NOT NULL,
-    revision INTEGER NOT NULL,
-    at       TEXT NOT NULL,
-    facts    TEXT NOT NULL
+    id    TEXT PRIMARY KEY,
+    job   TEXT NOT NULL,
+    kit   TEXT NOT NULL,
+    at    TEXT NOT NULL,
+    facts TEXT NOT NULL
 ) STRICT;
 
 CREATE INDEX erratum_of_kit ON erratum (kit, at);

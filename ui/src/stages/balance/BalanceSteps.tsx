@@ -1,5 +1,6 @@
 import { useStage } from '../../api/queries';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
+import { Erratum } from '../../shared/Erratum';
 import { StepPower } from '../../shared/StepPower';
 import type { Props } from './entries';
 
@@ -38,6 +39,11 @@ export function BalanceSteps({ job, recorder }: Props) {
             )}
             {s.standing === 'done' && <span className="text-pencil">done</span>}
           </div>
+          {data?.errata
+            .filter((e) => e.step === s.id)
+            .map((e) => (
+              <Erratum key={e.id} of={e} />
+            ))}
           {(s.standing === 'canStart' || s.standing === 'underWay') && <StepPower step={s} />}
           {s.standing === 'canStart' && s.mayTurn && !job.released && (
             <HoldingForm label="start, held" onHeld={(held) => start(s.id, held)} />
