@@ -34,10 +34,10 @@ public sealed class TheManualIsWrong
             .Fill("what is so", IsSo)
             .Fill("how that is known", "The skin split at the first bend")
             .Press("Propose the erratum");
-        t.Until(() => State().Errata.Count == 1, "the erratum is proposed");
+        t.Until(() => State().Errata[^1].IsSo == IsSo, "the erratum is proposed");
         Assert.Equal(
             (tag, "4", State().Findings[^1].Photos[0].Hash),
-            (State().Errata[0].Finding, State().Errata[0].Page, State().Errata[0].Photo)
+            (State().Errata[^1].Finding, State().Errata[^1].Page, State().Errata[^1].Photo)
         );
 
         // The next bench reads it before the step, with its picture.

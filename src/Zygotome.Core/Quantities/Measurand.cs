@@ -73,8 +73,8 @@ public sealed record Measurand(string Name, params ImmutableArray<Unit> Units)
         return typed.Way is { } way && !Ways.Contains(way)
             ? new Refusal(
                 "quantity/way",
-                $"\"{typed.Text.Trim()}\": {Name} is not \"{Words(way)}\" here"
-                    + (Ways.IsEmpty ? "." : $", only {string.Join(" or ", Ways.Select(Words))}.")
+                $"\"{typed.Text.Trim()}\": {Name} is not \"{way.Word()}\" here"
+                    + (Ways.IsEmpty ? "." : $", only {string.Join(" or ", Ways.Select(w => w.Word()))}.")
             )
             : null;
     }
@@ -98,8 +98,6 @@ public sealed record Measurand(string Name, params ImmutableArray<Unit> Units)
             _ => Quantity.Pair(typed.First, typed.Second, unit, typed.Way, text),
         };
     }
-
-    private static string Words(Way way) => way.ToString().ToLowerInvariant();
 
     private static string Words(QuantityForm form) =>
         form switch

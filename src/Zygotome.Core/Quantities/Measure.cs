@@ -148,7 +148,14 @@ public sealed record Offset(Quantity Typed) : Measure<Offset>(Typed), IMeasure<O
 public sealed record AsPrinted(Quantity Typed) : Measure<AsPrinted>(Typed), IMeasure<AsPrinted>
 {
     public static Measurand Measurand { get; } =
-        new("a value", Unit.One, Unit.Millimetre, Unit.Degree, Unit.PerCent, Unit.Gram)
+        new(
+            "a length, an angle, a percentage or a mass",
+            Unit.One,
+            Unit.Millimetre,
+            Unit.Degree,
+            Unit.PerCent,
+            Unit.Gram
+        )
         {
             IsBand = true,
             Ways = Measurand.AnyWay,

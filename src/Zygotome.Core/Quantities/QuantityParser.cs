@@ -260,7 +260,7 @@ public static class QuantityParser
         {
             foreach (var way in Enum.GetValues<Way>())
             {
-                if (TakeWord(way.ToString().ToLowerInvariant()))
+                if (TakeWord(way.Word()))
                 {
                     return way;
                 }

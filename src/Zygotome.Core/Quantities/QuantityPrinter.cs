@@ -10,7 +10,7 @@ public static class QuantityPrinter
     /// </summary>
     public static string Print(Quantity q)
     {
-        var way = q.Way is { } w ? " " + w.ToString().ToLowerInvariant() : "";
+        var way = q.Way is { } w ? " " + w.Word() : "";
         var unit =
             q.Unit.Symbol.Length == 0 ? ""
             : q.Unit.Symbol is "°" or "%" ? q.Unit.Symbol

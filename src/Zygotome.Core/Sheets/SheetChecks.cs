@@ -76,7 +76,7 @@ internal static class SheetChecks
         from way in row.Ways
         let function = row.Function.Length > 0 ? row.Function : surface.Functions.FirstOrDefault("")
         let rate = row.Position.Length > 0 ? row.Position : row.Rate
-        select $"{surface.Name}, {function} {way.Way.ToString().ToLowerInvariant()} at {rate}";
+        select $"{surface.Name}, {function} {way.Way.Word()} at {rate}";
 
     private static void Functions(SheetNode list, SpecSheet sheet)
     {
@@ -116,7 +116,7 @@ internal static class SheetChecks
 
             foreach (var (way, value) in row.Ways.Where(w => w.Value.Undisputed?.Dimension == Dimension.Length))
             {
-                At(list, i)[way.ToString().ToLowerInvariant()]
+                At(list, i)[way.Word()]
                     .Wrong(
                         $"\"{value.Undisputed!.Text}\" is a length, but this table is said to be measured as an angle."
                     );
@@ -140,7 +140,11 @@ internal static class SheetChecks
     {
         foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
         {
-            if (sheet.Surface(surface.ComparedWith) is { } other && !AcrossFrom(surface, other, sheet))
+            if (
+                surface.ComparedWith.Length > 0
+                && sheet.Surface(surface.ComparedWith) is { } other
+                && !AcrossFrom(surface, other, sheet)
+            )
             {
                 At(list, i)["pair"]
                     .Wrong(
@@ -193,7 +197,7 @@ internal static class SheetChecks
             {
                 if (value.Undisputed is { } q && (q.High <= 0 || q.Low < 0))
                 {
-                    At(list, i)[way.ToString().ToLowerInvariant()]
+                    At(list, i)[way.Word()]
                         .Wrong($"\"{q.Text}\": a throw is counted from neutral and is more than nothing.");
                 }
             }

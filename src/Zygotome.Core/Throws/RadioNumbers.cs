@@ -65,8 +65,7 @@ public sealed class RadioNumbers
     public IEnumerable<ThrowTarget> SetBy(Setting number) => Targets.Where(t => NumberOf(t) == number);
 
     /// <summary>The end point of its channel, the way it goes.</summary>
-    public Setting EndOf(ThrowTarget target) =>
-        new(SettingKind.EndPoint, ChannelOf(target).Id, WayOf(target).ToString().ToLowerInvariant());
+    public Setting EndOf(ThrowTarget target) => new(SettingKind.EndPoint, ChannelOf(target).Id, WayOf(target).Word());
 
     /// <summary>What the number in the radio is now, %; 100 where nobody said.</summary>
     public double Now(Settings settings, ThrowTarget target) =>

@@ -132,8 +132,7 @@ public static class SideBySide
             var mixed = Left.Surface.Functions.Length > 1 ? $" ({Left.Function})" : "";
             var limits = Shops ? $"{Band} (shop's)" : Band.ToString();
             return new LineWords(
-                $"Left against right, {Places.Words(Left.Surface.Pair)}{mixed} "
-                    + $"{Left.Way.ToString().ToLowerInvariant()}, {Left.Rate}",
+                $"Left against right, {Places.Words(Left.Surface.Pair)}{mixed} " + $"{Left.Way.Word()}, {Left.Rate}",
                 limits,
                 "",
                 Judgement is null ? "" : $"{Band.Beside(Math.Abs(LeftValue - RightValue))} {Left.Unit}",

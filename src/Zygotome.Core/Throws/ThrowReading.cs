@@ -63,10 +63,9 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
         {
             if (read.Readings[i].Typed is { Way: { } way, Text: var text } && way != target.Way)
             {
-                var (said, asked) = ($"{way}".ToLowerInvariant(), $"{target.Way}".ToLowerInvariant());
                 return new Refusal(
                     "throws/way",
-                    $"\"{text}\": this throw is {asked}. If it went {said}, the command moves it the wrong way; see "
+                    $"\"{text}\": this throw is {target.Way.Word()}. If it went {way.Word()}, the command moves it the wrong way; see "
                         + "Bind.",
                     $"body.readings[{i}]"
                 );

@@ -29,8 +29,7 @@ public sealed record ThrowTarget(
     public string Id { get; } = Key.Written;
 
     /// <summary>"Left aileron, up".</summary>
-    public string Name =>
-        $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.ToString().ToLowerInvariant()}";
+    public string Name => $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.Word()}";
 
     public string Unit =>
         Percent ? "%"

@@ -116,7 +116,7 @@ public sealed class ThrowTargets : IReadOnlyList<ThrowTarget>
             Page: sheet.Page("throws", row.Page)
         )
         {
-            SheetPath = row.Path.Length == 0 ? "" : $"{row.Path}.{way.ToString().ToLowerInvariant()}",
+            SheetPath = row.Path.Length == 0 ? "" : $"{row.Path}.{way.Word()}",
             GivenBy = said is Printed<Quantity>.Given given ? given.By : "",
             Gap = printed is Printed<Quantity>.NotStated ? "The manual states no throw for it." : printed.WhyNot,
         };

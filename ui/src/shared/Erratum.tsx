@@ -31,7 +31,10 @@ export function Erratum({ of: e, at, children }: Props) {
         </p>
         <p className="text-[15px] text-pencil">
           <bdi>{e.reason}</bdi>
-          {` · ${e.by}, ${dayAndClock(e.at)}, ${e.job}${e.finding && `, ${e.finding}`}`}
+          <span className="block">
+            {e.by}, {dayAndClock(e.at)}, {e.job}
+            {e.finding && `, ${e.finding}`}
+          </span>
         </p>
         {children}
       </div>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import type { Recorder } from '../api/record';
+import { LeaveOr } from './LeaveOr';
 import { Pictures } from './Pictures';
 
 type Props = {
@@ -68,19 +69,7 @@ export function ErratumForm({ recorder, steps, step, finding, onDone }: Props) {
           return Promise.resolve(true);
         }}
       />
-      <div className="flex gap-2">
-        <button type="button" className="button flex-1" onClick={onDone}>
-          Leave it
-        </button>
-        <button
-          type="button"
-          className="button dark flex-[2] font-bold"
-          disabled={!ready || recorder.busy}
-          onClick={() => void save()}
-        >
-          Propose the erratum
-        </button>
-      </div>
+      <LeaveOr label="Propose the erratum" off={!ready || recorder.busy} onLeave={onDone} onDo={() => void save()} />
     </section>
   );
 }

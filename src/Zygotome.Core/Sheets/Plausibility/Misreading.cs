@@ -17,7 +17,7 @@ internal static class Misreading
             return null;
         }
 
-        var way = printed.Way is { } w ? " " + w.ToString().ToLowerInvariant() : "";
+        var way = printed.Way is { } w ? " " + w.Word() : "";
         foreach (var (text, words) in Readings(printed))
         {
             if (QuantityParser.Parse(text + way).Try(out var read, out _) && plausible(Math.Abs((double)read.Nominal)))

@@ -15,7 +15,7 @@ internal static class ThrowFlags
             var row = sheet.Throws[i];
             foreach (var (way, value) in row.Ways)
             {
-                foreach (var flag in One(sheet, row, $"$.throws[{i}].{way.ToString().ToLowerInvariant()}", way, value))
+                foreach (var flag in One(sheet, row, $"$.throws[{i}].{way.Word()}", way, value))
                 {
                     yield return flag;
                 }
@@ -209,7 +209,7 @@ internal static class ThrowFlags
                     {
                         yield return Flag.Of(
                             "order",
-                            $"$.throws[{i}].{way.ToString().ToLowerInvariant()}",
+                            $"$.throws[{i}].{way.Word()}",
                             a.Text,
                             $"{low.Surfaces} {small} ({a.Text}) is not less than {large} ({b.Text}); the two rows "
                                 + $"may be exchanged."

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { LeaveOr } from '../../shared/LeaveOr';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from './entries';
 
@@ -33,14 +34,7 @@ export function Concede({
           <input className="field" value={owner} onChange={(e) => setOwner(e.target.value)} />
         </label>
       )}
-      <div className="flex gap-2">
-        <button type="button" className="button flex-1" onClick={onDone}>
-          Leave it
-        </button>
-        <button type="button" className="button dark flex-[2] font-bold" onClick={() => void concede()}>
-          Concede
-        </button>
-      </div>
+      <LeaveOr label="Concede" onLeave={onDone} onDo={() => void concede()} />
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { Choice } from '../../shared/Choice';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { LeaveOr } from '../../shared/LeaveOr';
 import { answer, api, type Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
 import type { Recorder } from './entries';
@@ -129,19 +130,12 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
           'Its grade shows here once it has a size.'
         )}
       </div>
-      <div className="flex gap-2">
-        <button type="button" className="button flex-1" onClick={() => onDone(false)}>
-          Leave it
-        </button>
-        <button
-          type="button"
-          className="button dark flex-[2] text-[18px] font-bold"
-          disabled={!grade || recorder.busy}
-          onClick={() => void save()}
-        >
-          Record the finding
-        </button>
-      </div>
+      <LeaveOr
+        label="Record the finding"
+        off={!grade || recorder.busy}
+        onLeave={() => onDone(false)}
+        onDo={() => void save()}
+      />
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { LeaveOr } from '../../shared/LeaveOr';
 import { answer, api, type Schemas } from '../../api/client';
 import type { Recorder } from './entries';
 import { TrueSize } from './TrueSize';
@@ -94,19 +95,12 @@ export function Substitutes({
         )}
       </div>
       <TrueSize outlines={judged ? [judged.listed, judged.inHand] : (all ?? [])} />
-      <div className="flex gap-2 pt-2">
-        <button type="button" className="button flex-1" onClick={onDone}>
-          Leave it
-        </button>
-        <button
-          type="button"
-          className="button dark flex-[2] font-bold"
-          disabled={!judged?.fits || recorder.busy}
-          onClick={() => void accept()}
-        >
-          Take them as substitutes
-        </button>
-      </div>
+      <LeaveOr
+        label="Take them as substitutes"
+        off={!judged?.fits || recorder.busy}
+        onLeave={onDone}
+        onDo={() => void accept()}
+      />
     </section>
   );
 }
