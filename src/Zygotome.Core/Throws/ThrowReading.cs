@@ -65,8 +65,8 @@ public sealed record ThrowReading(double Value, double U, ThrowAngle? Angle)
             {
                 return new Refusal(
                     "throws/way",
-                    $"\"{text}\": this throw is {target.Way.Word()}. If it went {way.Word()}, the command moves it the wrong way; see "
-                        + "Bind.",
+                    $"\"{text}\": this throw is {target.Way.Word()}. If it went {way.Word()}, the command moves it the "
+                        + "wrong way; see Bind.",
                     $"body.readings[{i}]"
                 );
             }
