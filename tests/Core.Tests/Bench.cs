@@ -230,6 +230,11 @@ internal sealed class Bench
             Do(new MotorTurned(motor.Id, seen));
         }
 
+        foreach (var call in OutputCalls.Of(State.Sheet).Where(c => c.TurnsMotors))
+        {
+            Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
+        }
+
         Say(LampKind.Transmitter, LampIs.CutSet);
         Pack(LampIs.InBay);
         Motors(LampIs.On);
@@ -248,12 +253,17 @@ internal sealed class Bench
 
     public Bench Unpacked()
     {
+        foreach (var option in State.Built.Kit.Options.Where(o => !State.Options.ContainsKey(o.Id)))
+        {
+            Do(new OptionChosen(option.Id, option.Choices[0]));
+        }
+
         foreach (var paper in UnpackEntries.Papers)
         {
             Do(new PapersFound(paper));
         }
 
-        foreach (var bag in State.Sheet.Parts.Select(p => p.Bag).Distinct())
+        foreach (var bag in State.Sheet.InBox.Select(p => p.Bag).Distinct())
         {
             Do(new BagCounted(bag, true));
         }
@@ -304,6 +314,11 @@ internal sealed class Bench
         foreach (var call in Directions.Calls(State.Sheet))
         {
             Do(new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]));
+        }
+
+        foreach (var call in OutputCalls.Of(State.Sheet).Where(c => !c.TurnsMotors))
+        {
+            Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
         }
 
         return this;

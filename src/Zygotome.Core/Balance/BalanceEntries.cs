@@ -12,6 +12,10 @@ public static class BalanceEntries
             Withdrawable = true,
             LooksUp = [new("instrument", ShopFact.Instrument)],
         },
+        EntryKind.Of<MarksSeen>("balance/marks", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<PackMoved>("balance/pack-moved", Posters.Bench) with
         {
             Retractable = false,

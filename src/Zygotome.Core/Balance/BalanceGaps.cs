@@ -49,6 +49,7 @@ internal static class BalanceGaps
     /// <summary>Why a configuration has no range to be judged by.</summary>
     internal static string Of(BalanceConfiguration configuration) =>
         configuration is { Marks.Length: > 0, Range: Printed<Quantity>.NotStated }
-            ? $"The manual balances on {configuration.Marks}; measure how far aft of the datum they lie."
+            ? $"The manual balances on {configuration.Marks}: held up at them it needs no figure. A lead may say how "
+                + "far aft of the datum they lie."
             : configuration.Range.WhyNot;
 }

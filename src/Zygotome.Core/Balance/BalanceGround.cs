@@ -39,5 +39,6 @@ public static class BalanceGround
             .. state.Aboard.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
             .. state.Sheet.Power.Motors.Select(m => new Setting(SettingKind.Propeller, m.Id)),
             .. RadioSettings.Answers(Schools.Aboard),
+            .. state.Sheet.Kit.Options.Select(o => new Setting(SettingKind.KitOption, o.Id)),
         ];
 }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -27,11 +28,77 @@ internal static class BalanceLines
         {
             state.Balance.Weighings.TryGetValue(configuration.Name, out var shown);
             var found = shown is not null && shown.Weighed.Calculate().Try(out var cg, out _) ? cg : null;
-            yield return Centre(state, configuration, shown, found);
+            // A figure that still holds says more than fingertips do, and is not talked away by them.
+            var weighed =
+                found is not null
+                && BalanceGround.Centre(state, configuration.Name).Cause(state, shown!.Evidence) is null;
+            var marks =
+                state.Balance.Marks.GetValueOrDefault(configuration.Name) is { } seen
+                && !(weighed && BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool) is not null)
+                    ? seen
+                    : null;
+            yield return ByMarks(state, configuration, marks, found) ?? Centre(state, configuration, shown, found);
             yield return Weight(state, configuration.Name, shown, found);
-            yield return Lateral(state, configuration.Name, shown, found);
+            yield return marks is { Marks.Across: { } across }
+                ? Across(state, configuration, marks, across)
+                : Lateral(state, configuration.Name, shown, found);
         }
     }
+
+    // Marks are a requirement of their own kind: no figure is asked for where the manual prints none. Null where the
+    // scales say more.
+    private static Requirement? ByMarks(
+        JobState state,
+        BalanceConfiguration configuration,
+        MarksShown? marks,
+        CentreOfGravity? found
+    )
+    {
+        var known = BalanceTarget.Of(state.Sheet, configuration, state.BalanceSchool) is not null;
+        var isMarked =
+            configuration.Marks.Length > 0
+            && BalanceRange.Said(state.Sheet, configuration) is Printed<Quantity>.NotStated;
+        if (marks is null && (known || !isMarked))
+        {
+            return null;
+        }
+
+        var id = new BalanceId(Weighable.Centre, configuration.Name);
+        var facts = new MarksFacts(id, configuration, marks?.Marks.Seen ?? []) { Figure = found?.X };
+        if (marks is null)
+        {
+            return new Requirement(id, Concedable.ByLead, Standing.NotShown, facts);
+        }
+
+        var (standing, aft, _) = MarkedBalance.Judge(marks.Marks.Seen);
+        return new Requirement(id, aft ? Concedable.WithOwner : Concedable.ByLead, standing, facts)
+        {
+            Evidence = marks.Evidence,
+            RestsOn = BalanceGround.Centre(state, configuration.Name),
+            Object =
+                $"{state.Settings.Of(new Setting(SettingKind.Pack))}, "
+                + string.Join("; ", marks.Marks.Seen.Select(MarkedBalance.Words)),
+        };
+    }
+
+    // Hanging from nose and tail it shows which wing is heavy, and no figure.
+    private static Requirement Across(
+        JobState state,
+        BalanceConfiguration configuration,
+        MarksShown marks,
+        AcrossAnswer across
+    ) =>
+        new(
+            new BalanceId(Weighable.Lateral, configuration.Name),
+            Concedable.ByLead,
+            Requirement.Stands(across == AcrossAnswer.Level),
+            new AcrossFacts(configuration.Name, across)
+        )
+        {
+            Evidence = marks.Evidence,
+            RestsOn = BalanceGround.Centre(state, configuration.Name),
+            Object = MarkedBalance.Words(across),
+        };
 
     // Aft of the range is conceded only with the owner's written acceptance.
     private static Requirement Centre(
@@ -169,6 +236,50 @@ internal static class BalanceLines
                 "",
                 "The sheet states no configuration to balance: a mended revision says where its centre may lie, or by "
                     + "which marks."
+            );
+    }
+
+    /// <param name="Seen">Empty while nobody held it up.</param>
+    private sealed record MarksFacts(BalanceId Id, BalanceConfiguration Configuration, ImmutableArray<MarkLook> Seen)
+        : LineFacts
+    {
+        /// <summary>What the scales said, mm aft of the datum; null while they said nothing.</summary>
+        public double? Figure { get; init; }
+
+        public override IEnumerable<string> SheetPaths =>
+            [$"{Configuration.Path}.{BalanceFields.Configuration.Marks.Name}"];
+
+        public override LineWords Words(JobState state)
+        {
+            var limits =
+                Configuration.Marks.Length > 0 ? $"level or a little nose-low at {Configuration.Marks}"
+                : BalanceRange.Of(state.Sheet, Configuration) is { } range ? $"{range} aft"
+                : "";
+            return new LineWords(
+                $"{Id.What}, {Id.Configuration}",
+                Configuration.MarksBothEnds ? $"between the marks: {Configuration.Marks}" : limits,
+                state.Sheet.Page("balance", state.Sheet.Balance.Page),
+                string.Join("; ", Seen.Select(MarkedBalance.Words)),
+                Seen.Length > 0 ? MarkedBalance.Judge(Seen).Why
+                    : Figure is { } x
+                        ? $"Weighed at {Numbers.OneDecimal(x)} mm aft, but the manual gives marks and no figure: hold "
+                            + "it at the marks, or a lead says where they lie."
+                    : $"Not held up yet at {Configuration.Marks}."
+            );
+        }
+    }
+
+    private sealed record AcrossFacts(string Configuration, AcrossAnswer Across) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Lateral balance, {Configuration}",
+                "hangs level from nose and tail",
+                "",
+                MarkedBalance.Words(Across),
+                Across == AcrossAnswer.Level
+                    ? "Held at nose and tail."
+                    : "Held at nose and tail; a piece on the light wing, then look again."
             );
     }
 

@@ -10,6 +10,9 @@ public sealed record BalanceState
 {
     public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = Ordered.ById<WeighingShown>();
 
+    /// <summary>The latest look at its marks of each configuration.</summary>
+    public ImmutableSortedDictionary<string, MarksShown> Marks { get; init; } = Ordered.ById<MarksShown>();
+
     /// <summary>Pieces by station.</summary>
     public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
 

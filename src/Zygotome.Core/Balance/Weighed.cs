@@ -75,7 +75,7 @@ public sealed record Weighed(
         var attempt = state.Balance.Weighings.TryGetValue(Configuration, out var before)
             ? before.Evidence.Attempt + 1
             : 1;
-        return Carried(state, entry)
+        return Carried(state, entry, Configuration, PackFront)
             .With(
                 state.Balance with
                 {
@@ -93,11 +93,12 @@ public sealed record Weighed(
     }
 
     // Where the pack lay it lies, though the weighing is taken back.
-    public override JobState TakenBack(JobState state, Entry entry) => Carried(state, entry);
+    public override JobState TakenBack(JobState state, Entry entry) => Carried(state, entry, Configuration, PackFront);
 
-    private JobState Carried(JobState state, Entry entry) =>
+    /// <summary>What lay where while it was weighed or held up.</summary>
+    internal static JobState Carried(JobState state, Entry entry, string configuration, Station packFront) =>
         state.Sheet.Power.Motors.Aggregate(
-            state.Say(entry, BalanceGround.PackPlace(state.Sheet, Configuration), BalanceGround.Words(PackFront)),
+            state.Say(entry, BalanceGround.PackPlace(state.Sheet, configuration), BalanceGround.Words(packFront)),
             (s, motor) => s.Say(entry, new Setting(SettingKind.Propeller, motor.Id), Setting.Aboard)
         );
 

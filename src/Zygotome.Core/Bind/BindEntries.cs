@@ -25,6 +25,10 @@ public static class BindEntries
         {
             Withdrawable = true,
         },
+        EntryKind.Of<OutputSeen>("bind/output", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<RadioSet>("bind/set", Posters.Bench) with
         {
             Retractable = false,

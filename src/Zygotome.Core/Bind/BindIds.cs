@@ -34,6 +34,12 @@ public sealed record MotorDirectionId(string Motor) : RequirementId(Stage.Bind)
     public override string Written => $"motor-direction/{Motor}";
 }
 
+/// <summary>What an output, or a position of a switch, does at one of its positions.</summary>
+public sealed record OutputId(string Of, string At) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"output/{Of}/{At}";
+}
+
 /// <summary>What an <see cref="UnknownOutput"/> does.</summary>
 public sealed record CalledId(string Output) : RequirementId(Stage.Bind)
 {

@@ -35,6 +35,11 @@ internal static class BindLines
             yield return Of(state, motor);
         }
 
+        foreach (var call in OutputCalls.Of(state.Sheet))
+        {
+            yield return Of(state, call);
+        }
+
         foreach (var output in UnknownOutputs.Of(state.Sheet))
         {
             yield return Of(state, output);
@@ -96,6 +101,48 @@ internal static class BindLines
             Evidence = shown?.Evidence,
             RestsOn = Rests.On(DisturbanceMatrix.Motor(motor)).And(SheetValues.OfTurning(motor.Id)),
         };
+    }
+
+    private static Requirement Of(JobState state, OutputCall call)
+    {
+        var id = new OutputId(call.Of, call.At);
+        var shown = state.Bind.Outputs.GetValueOrDefault(id.Written);
+        return new Requirement(
+            id,
+            call.IsVital ? Concedable.Never : Concedable.ByLead,
+            Requirement.Stands(shown is null ? null : shown.Answer == OutputAnswer.AsExpected),
+            new OutputFacts(call, shown)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = RestsOn(state.Sheet, call),
+        };
+    }
+
+    // The radio's link and its channel's reversing; of a position every surface in it; of an output what drives it.
+    private static Rests RestsOn(SpecSheet sheet, OutputCall call)
+    {
+        var surfaces = call.Picture.Keys.Select(sheet.Surface).OfType<Surface>().ToArray();
+        return Rests
+            .On([
+                new Aspect(AspectKind.Direction, call.IsPosition ? call.Function : call.Of),
+                .. surfaces.Select(s => new Aspect(AspectKind.Direction, s.Id)),
+                .. sheet.Power.Motors.Where(m => call.Motors.Contains(m.Id)).Select(DisturbanceMatrix.Motor),
+            ])
+            .And([
+                .. call.IsPosition
+                    ? RadioSettings
+                        .OfCall(sheet, call.Function, surfaces)
+                        .Append(new Setting(SettingKind.Share, call.Function, Setting.Positive, call.At))
+                    :
+                    [
+                        .. RadioSettings.Link,
+                        new Setting(SettingKind.Reverse, call.Function),
+                        new Setting(SettingKind.Mix, call.Function),
+                        .. RadioSettings.Answers(Schools.Wiring),
+                    ],
+                SheetValues.OfCall(call),
+            ]);
     }
 
     private static Requirement Of(JobState state, UnknownOutput output)
@@ -191,6 +238,26 @@ internal static class BindLines
                     MotorTurn.AsItShould => Motor.IsFan ? "Seen by its airflow." : "Seen by tape on the bare shaft.",
                     MotorTurn.TheOtherWay => "Swap two of its wires, or reverse it in the controller; then look again.",
                     _ => "Look at its wires, the controller and the arming; then look again.",
+                }
+            );
+    }
+
+    private sealed record OutputFacts(OutputCall Call, OutputShown? Shown) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                Call.IsPosition ? Call.Name : $"{Call.Name}: {Call.Call.ToLowerInvariant()}",
+                Call.Note.Length > 0 ? $"{Call.Expected}; {Call.Note}" : Call.Expected,
+                Call.Page,
+                Shown is null ? "" : OutputShown.Words(Shown.Answer, Shown.Seen),
+                Shown?.Answer switch
+                {
+                    null => "Not called yet.",
+                    OutputAnswer.AsExpected => "Called, and seen as expected.",
+                    OutputAnswer.DidNothing =>
+                        "It did nothing: its plug, half of a Y-lead, the outlet of a board, or what holds it back.",
+                    _ when Call.TurnsMotors => "Look at the mix, and which motor is plugged where; then call it again.",
+                    _ => "Look at its channel's reversing, its arm and its plug; then call it again.",
                 }
             );
     }

@@ -20,6 +20,9 @@ public sealed record BindState
     /// <summary>Which way each motor was seen to turn, by its id.</summary>
     public ImmutableSortedDictionary<string, MotorShown> Motors { get; init; } = Ordered.ById<MotorShown>();
 
+    /// <summary>Outputs and positions as they were seen, by their requirement.</summary>
+    public ImmutableSortedDictionary<string, OutputShown> Outputs { get; init; } = Ordered.ById<OutputShown>();
+
     /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
     public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } = Ordered.ById<CalledShown>();
 }

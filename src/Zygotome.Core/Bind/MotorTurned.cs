@@ -33,26 +33,20 @@ public sealed record MotorTurned(string Motor, MotorTurn Turned) : EntryBody, IP
             ? new Refusal("lamps/wires", $"Motor {Motor} turns only with its wires on: look, and say so.", wires.Where)
         : null;
 
-    // Once every motor was seen the act is over.
     public override JobState Apply(JobState state, Entry entry) =>
-        Shown(state, entry) is var shown
-        && shown.Safety.Act is { Act: PoweredAct.MotorDirection } act
-        && shown.Sheet.Power.Motors.All(m => shown.Bind.Motors.GetValueOrDefault(m.Id)?.Evidence.Seq > act.Opened.Seq)
-            ? shown.With(shown.Safety.End(shown.Sheet))
-            : shown;
-
-    private JobState Shown(JobState state, Entry entry) =>
-        state.With(
-            state.Bind with
-            {
-                Motors = state.Bind.Motors.SetItem(
-                    Motor,
-                    new MotorShown(
-                        Turned,
-                        Evidence.Of(entry, state.Bind.Motors.GetValueOrDefault(Motor)?.Evidence.Attempt + 1 ?? 1)
-                    )
-                ),
-            }
+        MotorsSeen.Ended(
+            state.With(
+                state.Bind with
+                {
+                    Motors = state.Bind.Motors.SetItem(
+                        Motor,
+                        new MotorShown(
+                            Turned,
+                            Evidence.Of(entry, state.Bind.Motors.GetValueOrDefault(Motor)?.Evidence.Attempt + 1 ?? 1)
+                        )
+                    ),
+                }
+            )
         );
 
     public override IEnumerable<string> Shows() => [new MotorDirectionId(Motor).Written];

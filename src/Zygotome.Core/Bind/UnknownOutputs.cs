@@ -43,12 +43,39 @@ public static class UnknownOutputs
             );
         }
 
-        if (!sheet.Surfaces.Any(s => s.Functions.Any(f => f is "aileron" or "rudder")))
+        foreach (var wheel in sheet.Geometry.Wheels.Where(w => w.Id.Length > 0))
+        {
+            var by = sheet.Outputs.Where(o => o.Wheels.Contains(wheel.Id)).ToArray();
+            if (wheel.Retracts && by.All(o => o.Kind != OutputKind.Retract))
+            {
+                yield return new UnknownOutput(
+                    $"folds/{wheel.Id}",
+                    $"{Texts.Capital(wheel.Name)}: seen to go in and out?",
+                    "It goes in, and no output of the sheet moves it.",
+                    []
+                );
+            }
+
+            if (wheel.Steered && by.All(o => o.Kind != OutputKind.Steering))
+            {
+                yield return new UnknownOutput(
+                    $"steers/{wheel.Id}",
+                    $"{Texts.Capital(wheel.Name)}: seen to steer which way?",
+                    "It is steered, and no output of the sheet moves it.",
+                    []
+                );
+            }
+        }
+
+        if (
+            !sheet.Surfaces.Any(s => s.Functions.Any(f => f is "aileron" or "rudder"))
+            && !sheet.Outputs.Any(o => o.Kind == OutputKind.DifferentialThrust)
+        )
         {
             yield return new UnknownOutput(
                 Steering,
                 "What steers it?",
-                "The sheet names no surface for aileron or rudder.",
+                "The sheet names no surface for aileron or rudder, and no difference of thrust.",
                 []
             );
         }
@@ -58,9 +85,13 @@ public static class UnknownOutputs
     internal static bool IsTied(SpecSheet sheet, string output) =>
         (sheet.Radio.Functions.Contains(output) && !Channels.Leads(sheet, output).Nowhere)
         || sheet.Servos.Any(s => OfServo(s) == output && s.Drives.Length > 0)
-        || (output == Steering && Open(sheet).All(o => o.Id != Steering));
+        || (output == Steering && Open(sheet).All(o => o.Id != Steering))
+        || (OfWheel(output) is { } wheel && sheet.Outputs.Any(o => o.Wheels.Contains(wheel)));
 
     private static string OfServo(ServoSpec servo) => $"servo/{servo.Id}";
+
+    private static string? OfWheel(string output) =>
+        output.Split('/') is ["folds" or "steers", var wheel] ? wheel : null;
 
     private const string Steering = "what steers it";
 

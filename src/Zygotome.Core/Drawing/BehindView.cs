@@ -25,12 +25,7 @@ public static class BehindView
 
         foreach (var fin in g.Fins.Select((f, i) => (f, i)))
         {
-            Add(
-                g.Fins.Length == 1 ? "fin" : $"fin-{fin.i + 1}",
-                PartKind.Fin,
-                "fin",
-                Drawings.Box(fin.f.Y - 4, -fin.f.Height - 20, 8, fin.f.Height)
-            );
+            Add(g.FinPart(fin.i), PartKind.Fin, "fin", Drawings.Box(fin.f.Y - 4, -fin.f.Height - 20, 8, fin.f.Height));
         }
 
         foreach (var body in g.Bodies)

@@ -68,7 +68,7 @@ public static class DrawingSides
         foreach (var (wheel, i) in g.Wheels.Select((w, i) => (w, i)))
         {
             Add(
-                $"wheel-{i + 1}",
+                g.WheelPart(i),
                 PartKind.Wheel,
                 wheel.Name,
                 Round(wheel.X, (g.Bodies.FirstOrDefault()?.Width ?? 80) * 0.6 + 40, 24)
@@ -84,7 +84,7 @@ public static class DrawingSides
         foreach (var (fin, i) in g.Fins.Select((f, i) => (f, i)))
         {
             Add(
-                g.Fins.Length == 1 ? "fin" : $"fin-{i + 1}",
+                g.FinPart(i),
                 PartKind.Fin,
                 "fin",
                 [

@@ -38,7 +38,7 @@ public static class Drawings
 
         foreach (var (wheel, i) in g.Wheels.Select((w, i) => (w, i)))
         {
-            Add($"wheel-{i + 1}", PartKind.Wheel, wheel.Name, Box(wheel.Y - 7, wheel.X - 22, 14, 44));
+            Add(g.WheelPart(i), PartKind.Wheel, wheel.Name, Box(wheel.Y - 7, wheel.X - 22, 14, 44));
         }
 
         void Bodies()
@@ -88,7 +88,7 @@ public static class Drawings
 
         foreach (var (fin, i) in g.Fins.Select((f, i) => (f, i)))
         {
-            Add(g.Fins.Length == 1 ? "fin" : $"fin-{i + 1}", PartKind.Fin, "fin", Box(fin.Y - 3, fin.X, 6, fin.Root));
+            Add(g.FinPart(i), PartKind.Fin, "fin", Box(fin.Y - 3, fin.X, 6, fin.Root));
         }
 
         foreach (var surface in sheet.Surfaces.Where(s => g.Find(s.On) is null))
@@ -140,7 +140,7 @@ public static class Drawings
 
     // "fin-2" is the second; "fin" alone, or one that is not there, the first.
     internal static Fin FinOf(Geometry g, Surface surface) =>
-        g.Fins.Where((_, i) => surface.On == $"fin-{i + 1}").FirstOrDefault(g.Fins[0]);
+        g.Fins.Where((_, i) => surface.On == g.FinPart(i)).FirstOrDefault(g.Fins[0]);
 
     private static ImmutableArray<Corner> Half(LiftingSurface lifting, int side)
     {
@@ -168,7 +168,11 @@ public static class Drawings
         (double Edge, double Chord) a = Planform.At(lifting, from),
             b = Planform.At(lifting, to);
         var side = surface.Side == "left" ? -1 : 1;
-        var (ca, cb) = (Math.Min(surface.Chord, a.Chord * 0.8), Math.Min(surface.Chord, b.Chord * 0.8));
+
+        // Of one that turns as a whole there is no hinge line.
+        var (ca, cb) = lifting.Pivot is null
+            ? (Math.Min(surface.Chord, a.Chord * 0.8), Math.Min(surface.Chord, b.Chord * 0.8))
+            : (a.Chord, b.Chord);
         ImmutableArray<Corner> right =
         [
             new(from, a.Edge + a.Chord - ca),

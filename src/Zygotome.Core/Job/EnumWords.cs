@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.Json;
+using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
@@ -39,6 +40,8 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<DrawingSide>(DrawingSides.Words),
         Of<LinkagePart>(BuildRules.Words),
         Of<Movement>(BindWords.Of),
+        Of<MarkAnswer>(MarkedBalance.Words),
+        Of<AcrossAnswer>(MarkedBalance.Words),
         Of<FailsafeBehaviour>(BindWords.Of),
         Of<MotorTurn>(MotorTurned.Words),
         Of<RadioSetting>(RadioSet.Words),

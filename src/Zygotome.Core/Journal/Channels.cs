@@ -47,7 +47,17 @@ public static class Channels
                 ? sheet.Power.Motors.Where(m => side.Length == 0 || Places.HasWord(m.Id, side)).ToImmutableArray()
                 : [];
         var mode = sheet.Radio.BindModes.Length > 0 && name.Contains("mode", StringComparison.OrdinalIgnoreCase);
-        return new Reach(named, motors, mode);
+        return new Reach(named, motors, mode)
+        {
+            Outputs =
+            [
+                .. sheet.Outputs.Where(o =>
+                    string.Equals(o.Function, name, StringComparison.OrdinalIgnoreCase)
+                    || o.Id == name
+                    || string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase)
+                ),
+            ],
+        };
     }
 
     /// <summary>Surfaces that one servo drives together with this one, itself included.</summary>

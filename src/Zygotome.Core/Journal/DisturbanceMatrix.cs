@@ -32,7 +32,16 @@ public static class DisturbanceMatrix
     /// and which way.
     /// </summary>
     public static IEnumerable<Aspect> LinkageMoved(SpecSheet sheet, string surface) =>
-        Channels.ByServo(sheet, surface).SelectMany(s => Linkage(s.Id));
+        [
+            .. Channels.ByServo(sheet, surface).SelectMany(s => Linkage(s.Id)),
+            .. sheet
+                .Servos.Where(v => v.Drives.Contains(surface))
+                .SelectMany(v => v.Drives)
+                .Distinct()
+                .Select(sheet.Output)
+                .OfType<OutputSpec>()
+                .Select(Output),
+        ];
 
     /// <summary>
     /// Leads pulled and plugged again: which way and how far what they feed goes. A motor has a direction too.
@@ -49,6 +58,7 @@ public static class DisturbanceMatrix
                 ? [Every(AspectKind.Direction), Every(AspectKind.Throw), Every(AspectKind.Neutral)]
                 : reach.Surfaces.SelectMany(Fed),
             .. reach.Motors.Select(Motor),
+            .. reach.Outputs.Select(Output),
         ];
     }
 
@@ -58,6 +68,9 @@ public static class DisturbanceMatrix
 
     /// <summary>Which way a motor turns.</summary>
     public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
+
+    /// <summary>What something that is no surface does.</summary>
+    public static Aspect Output(OutputSpec output) => new(AspectKind.Direction, output.Id);
 
     /// <summary>
     /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts,

@@ -5,8 +5,8 @@ using Zygotome.Core.Sheets.Table;
 namespace Zygotome.Core.Journal;
 
 /// <summary>
-/// The sheet as one job works to it: the revision on file, the values a lead gave, without the steps of schools not
-/// chosen, with a step for each repair.
+/// The sheet as one job works to it: the revision on file as what the kit is built, the values a lead gave, without the
+/// steps of schools not chosen, with a step for each repair.
 /// </summary>
 public static class EffectiveSheet
 {
@@ -34,7 +34,8 @@ public static class EffectiveSheet
 
     private static JobState Composed(JobState state)
     {
-        var left = state.Built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
+        var built = state.Chosen;
+        var left = built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
         var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
 
         // A step left out passes on what it waited for, so that nothing after it waits in vain.
@@ -46,9 +47,9 @@ public static class EffectiveSheet
         ImmutableArray<StepSpec> all = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))];
 
         // The same sheet again keeps what was made of it.
-        return IsSame(state.Built, state, all) ? state with { Sheet = state.Built }
-            : ReferenceEquals(state.Sheet.OnFile, state.Built) && IsSame(state.Sheet, state, all) ? state
-            : state with { Sheet = state.Built with { Given = state.Given, Steps = all, OnFile = state.Built } };
+        return IsSame(built, state, all) ? state with { Sheet = built }
+            : ReferenceEquals(state.Sheet.MadeOf, built) && IsSame(state.Sheet, state, all) ? state
+            : state with { Sheet = built with { Given = state.Given, Steps = all, MadeOf = built } };
     }
 
     private static bool IsSame(SpecSheet sheet, JobState state, ImmutableArray<StepSpec> steps) =>

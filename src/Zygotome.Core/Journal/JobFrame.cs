@@ -19,6 +19,7 @@ internal sealed record JobFrame(StageSet Stages, SpecSheet Filed)
     public Evidence? Opening { get; init; }
     public ShopRules Rules { get; init; } = ShopRules.Default;
     public ImmutableSortedDictionary<string, SchoolAnswer> Schools { get; init; } = Ordered.ById<SchoolAnswer>();
+    public ImmutableSortedDictionary<string, string> Options { get; init; } = Ordered.ById<string>();
     public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = Ordered.ById<GivenValue>();
     public ImmutableSortedDictionary<string, Concession> Concessions { get; init; } = Ordered.ById<Concession>();
     public Release? Release { get; init; }

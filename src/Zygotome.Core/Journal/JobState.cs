@@ -88,6 +88,16 @@ public sealed record JobState
         init => _frame = _frame with { Schools = value };
     }
 
+    /// <summary>As what the kit is built, as far as somebody said, by option; the rest by its usual choice.</summary>
+    public ImmutableSortedDictionary<string, string> Options
+    {
+        get => _frame.Options;
+        init => _frame = _frame with { Options = value };
+    }
+
+    /// <summary>The revision it is built to, as what it is built: without the rows of choices not taken.</summary>
+    public SpecSheet Chosen => Built.Choosing(Options);
+
     /// <summary>
     /// Which part of the balance range the first flight aims for; only the middle is asked for by name.
     /// </summary>

@@ -40,7 +40,7 @@ public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray
                     .. sheet.Surfaces.Where(s =>
                         g.Find(s.On) is null
                         && g.Fins.Length > 0
-                        && (g.Fins.Length == 1 ? "fin" : $"fin-{g.Fins.IndexOf(Drawings.FinOf(g, s)) + 1}") == place
+                        && g.FinPart(g.Fins.IndexOf(Drawings.FinOf(g, s))) == place
                     ),
                 ],
                 [],

@@ -14,7 +14,9 @@ public static class RadioSettings
 
     /// <summary>Names a channel is known by here: the sheet's radio functions, and what moves surfaces.</summary>
     public static IEnumerable<string> Channels(SpecSheet sheet) =>
-        sheet.Radio.Functions.Union(sheet.Surfaces.SelectMany(s => s.Functions));
+        sheet
+            .Radio.Functions.Union(sheet.Surfaces.SelectMany(s => s.Functions))
+            .Union(sheet.Outputs.Select(o => o.Function));
 
     /// <summary>Reversing of every channel that may be the one to this surface.</summary>
     public static IEnumerable<Setting> Reverses(SpecSheet sheet, Surface surface) =>

@@ -58,6 +58,9 @@ public enum SettingKind
     /// </summary>
     School,
 
+    /// <summary>As what the kit is built, where its box can be built as several.</summary>
+    KitOption,
+
     /// <summary>A value of the sheet that evidence used.</summary>
     SheetValue,
 }

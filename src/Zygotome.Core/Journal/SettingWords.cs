@@ -41,6 +41,8 @@ public static class SettingWords
             SettingKind.SurfaceCount => "Surfaces the stabiliser was told of",
             SettingKind.ThrottleCut => "Throttle cut",
             SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Channel.Named(state.Sheet, setting.Of)}",
+            SettingKind.KitOption => state.Built.Kit.Options.FirstOrDefault(o => o.Id == setting.Of)?.Name
+                ?? setting.Of,
             SettingKind.School => Schools.Find(setting.Of)?.Question ?? setting.Of,
             SettingKind.Propeller => state.Sheet.Power.Motors.Length > 1 ? $"Propeller {setting.Of}" : "The propeller",
             _ => $"Sheet: {setting.Of}{(setting.At.Length > 0 ? $" of {Places.Words(setting.At)}" : "")}",

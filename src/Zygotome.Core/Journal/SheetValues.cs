@@ -18,7 +18,8 @@ public static class SheetValues
         Station = "station",
         Motor = "motor",
         Turns = "turning",
-        Failsafe = "failsafe";
+        Failsafe = "failsafe",
+        Output = "output";
 
     /// <summary>Said at the opening and at every move to another revision.</summary>
     public static JobState SayValues(this JobState state, Entry entry, SpecSheet sheet)
@@ -41,6 +42,9 @@ public static class SheetValues
 
     /// <summary>What the maker says happens when the signal is lost.</summary>
     public static Setting OfFailsafe { get; } = On(Failsafe);
+
+    /// <summary>What is called, and what must be seen.</summary>
+    public static Setting OfCall(OutputCall call) => On(Output, $"{call.Of} {call.At}");
 
     private static Setting On(string what, string of = "") => new(SettingKind.SheetValue, what, of);
 
@@ -85,6 +89,11 @@ public static class SheetValues
         foreach (var m in sheet.Power.Motors)
         {
             yield return (OfTurning(m.Id), m.Says(PowerFields.Motor.Turns).Likely ?? "not stated");
+        }
+
+        foreach (var call in OutputCalls.Of(sheet))
+        {
+            yield return (OfCall(call), call.Expected);
         }
 
         yield return (OfFailsafe, sheet.Radio.Failsafe.Likely ?? RadioSpec.Unstated);

@@ -18,7 +18,7 @@ public enum Dimension
 }
 
 /// <summary>A unit as a manual prints it, with its factor to the canonical unit of its dimension
-/// (mm, g, degrees, A, V, mAh, %, N·m, minutes, °C). Factors are exact.</summary>
+/// (mm, g, degrees, A, V, mAh, %, N·m, minutes, °C). Factors are exact but for the second's.</summary>
 public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, params string[] Spellings)
 {
     public static readonly Unit One = new("", Dimension.None, 1);
@@ -47,6 +47,10 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
         "kgf cm"
     );
     public static readonly Unit NewtonMetre = new("N m", Dimension.Torque, 1, "N·m", "Nm");
+
+    /// <summary>A sixtieth of a minute: exact to 28 digits.</summary>
+    public static readonly Unit Second = new("s", Dimension.Time, 1m / 60, "sec", "second", "seconds");
+
     public static readonly Unit Minute = new("min", Dimension.Time, 1, "minutes");
     public static readonly Unit Hour = new("h", Dimension.Time, 60);
     public static readonly Unit Celsius = new("°C", Dimension.Temperature, 1, "C");
@@ -70,6 +74,7 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
         PerCent,
         KilogramCentimetre,
         NewtonMetre,
+        Second,
         Minute,
         Hour,
         Celsius,

@@ -95,7 +95,7 @@ public sealed record JobOpened(
         return opened
             .Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words)
             .Say(entry, new Setting(SettingKind.Receiver), ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels))
-            .SayValues(entry, state.Built)
+            .SayValues(entry, state.Chosen)
             .Knowing(SheetHash, Confirmed)
             .Resheet(entry);
     }

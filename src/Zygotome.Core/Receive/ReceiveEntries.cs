@@ -56,6 +56,10 @@ public static class ReceiveEntries
         {
             Decides = Decides.Always,
         },
+        EntryKind.Of<OptionChosen>("receive/option", Posters.Anybody) with
+        {
+            Decides = Decides.Always,
+        },
         EntryKind.Of<ToBuySaid>("receive/to-buy", Posters.Anybody) with
         {
             Withdrawable = true,

@@ -22,6 +22,14 @@ public sealed record CounterId(CounterAsk Of) : RequirementId(Stage.Receive)
         };
 }
 
+/// <summary>As what the kit is built.</summary>
+public sealed record OptionId(string Option) : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => $"receive/option/{Option}";
+}
+
 /// <summary>That a lead looked through the revision.</summary>
 public sealed record SheetConfirmedId() : RequirementId(Stage.Receive)
 {

@@ -13,6 +13,7 @@ internal static class ReceiveLines
     public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. Counter(state),
+            .. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Option(state, o)),
             Confirmed(state),
             .. Mistakes(state),
             .. Silent(state),
@@ -63,6 +64,21 @@ internal static class ReceiveLines
             Evidence = state.Opening,
             Object = what,
         };
+
+    // What it is built as decides what is asked for at all: nobody concedes that it is not said.
+    private static Requirement Option(JobState state, KitOption option)
+    {
+        var said = KitChoices.Said(option, state.Options);
+        return new Requirement(
+            new OptionId(option.Id),
+            Concedable.Never,
+            Requirement.Stands(said is null ? null : true),
+            new OptionFacts(option, said)
+        )
+        {
+            Evidence = said is null ? null : state.Opening,
+        };
+    }
 
     private static Requirement Confirmed(JobState state)
     {
@@ -154,6 +170,21 @@ internal static class ReceiveLines
                 "",
                 Reading,
                 Why
+            );
+    }
+
+    /// <param name="Said">The choice; null while nobody said one.</param>
+    private sealed record OptionFacts(KitOption Option, string? Said) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Built with: {Option.Name.ToLowerInvariant()}",
+                string.Join(" or ", Option.Choices),
+                state.Sheet.Page("kit", Option.Get(KitFields.Option.Page)),
+                Said ?? "",
+                Said is not null ? "Chosen."
+                    : Option.Default.Length > 0 ? $"Nobody has said; asked for as {Option.Default} until then."
+                    : "Nobody has said; all of them are asked about until then."
             );
     }
 

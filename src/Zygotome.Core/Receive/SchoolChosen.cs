@@ -18,7 +18,7 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
             )
         : School == Schools.TailFixing
         && Option == "screws"
-        && !state.Built.Steps.Any(s => s.School.GetValueOrDefault(School) == "screws")
+        && !state.Chosen.Steps.Any(s => s.School.GetValueOrDefault(School) == "screws")
             ? new Refusal("receive/school-sheet", "The sheet does not say that screws carry the tail.", "body.option")
         : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
@@ -37,7 +37,7 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
     private StepSpec? LeavesOut(JobState state, SchoolOption option)
     {
         bool Asked(StepSpec s, string chosen) => s.School.TryGetValue(School, out var o) && o == chosen;
-        var instead = state.Built.Steps.Where(s => Asked(s, Option)).ToArray();
+        var instead = state.Chosen.Steps.Where(s => Asked(s, Option)).ToArray();
         return state.Sheet.Steps.FirstOrDefault(s =>
             s.School.ContainsKey(School)
             && !Asked(s, Option)

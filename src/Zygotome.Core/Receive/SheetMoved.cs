@@ -86,7 +86,10 @@ public sealed record SheetMoved(
         }
 
         // A value that a lead gave in the maker's place gives way where the maker now states one.
-        var gaps = state.Stages.Gaps(sheet, state.Rules).Select(g => g.Id).ToHashSet(StringComparer.Ordinal);
+        var gaps = state
+            .Stages.Gaps(sheet.Choosing(state.Options), state.Rules)
+            .Select(g => g.Id)
+            .ToHashSet(StringComparer.Ordinal);
         return (
             state with
             {
@@ -105,7 +108,7 @@ public sealed record SheetMoved(
             .Moved(state.Built, sheet)
             .Knowing(SheetHash, Confirmed)
             .Resheet(entry)
-            .SayValues(entry, sheet);
+            .SayValues(entry, sheet.Choosing(state.Options));
     }
 
     public override string Say(JobState state) => $"Built to revision {Revision} from here on";

@@ -51,7 +51,7 @@ public static class ToBuy
             : Asked(state, new Stock([], [], [])).FirstOrDefault(a => a.Id == id).What ?? id;
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Asked(JobState state, Stock stock) =>
-        [.. Power(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
+        [.. Power(state), .. Parts(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Power(JobState state)
     {
@@ -119,6 +119,18 @@ public static class ToBuy
             );
         }
     }
+
+    // What the kit needs and its box does not hold.
+    private static IEnumerable<(string Id, string What, string Why, string For)> Parts(JobState state) =>
+        from part in state.Sheet.Parts
+        where !part.IsSupplied && !part.IsFitted
+        let steps = state.Sheet.Steps.Where(s => s.Parts.ContainsKey(part.Id)).Select(s => s.Title).ToArray()
+        select (
+            $"part/{part.Id}",
+            $"{part.Quantity} × {part.Name}",
+            "Not in the kit's box.",
+            steps.Length > 0 ? string.Join(", ", steps) : "Build"
+        );
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Leads(JobState state, Stock stock)
     {

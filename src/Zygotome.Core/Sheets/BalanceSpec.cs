@@ -51,6 +51,26 @@ public sealed class BalanceConfiguration(RowValues said) : SheetObject(said)
     /// </summary>
     public string Marks { get; } = said.Says(BalanceFields.Configuration.Marks).Likely ?? "";
 
+    /// <summary>There is a pair of marks at either end of the range, and not one pair.</summary>
+    public bool MarksBothEnds { get; } =
+        said.Says(BalanceFields.Configuration.Marks).Likely is { Length: > 0 }
+        && said.Get(BalanceFields.Configuration.MarkedAt) == "both ends";
+
+    /// <summary>fingertips or stand; empty where the manual gives no method at its marks.</summary>
+    public string Method { get; } = said.Get(BalanceFields.Configuration.Method);
+
+    /// <summary>What is so in this configuration alone: "gear up, nose block fitted, wing swept"; empty of the
+    /// usual one.</summary>
+    public string Stands { get; } =
+        string.Join(
+            ", ",
+            [
+                .. said.Get(BalanceFields.Configuration.Gear) is { Length: > 0 } gear ? [$"gear {gear}"] : (string[])[],
+                .. said.Get(BalanceFields.Configuration.Fitted).Select(f => $"{f} fitted"),
+                .. said.Get(BalanceFields.Configuration.Panels).Select(p => $"{p.Key} {p.Value}"),
+            ]
+        );
+
     /// <summary>
     /// Where the front of the pack lies in this configuration, mm from the datum; null where it is the same as in all.
     /// </summary>

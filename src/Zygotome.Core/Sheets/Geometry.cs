@@ -23,6 +23,8 @@ public sealed class Geometry(RowValues said) : SheetObject(said)
 
     public ImmutableArray<BallastStation> BallastStations { get; } = said.Rows(GeometryFields.BallastStation.List);
 
+    public ImmutableArray<PlacedThing> Placed { get; } = said.Rows(GeometryFields.Place.List);
+
     /// <summary>Where the pack may lie; null where the sheet has no bay.</summary>
     public BatteryBay? Bay { get; } =
         said.Has(GeometryFields.BatteryBay)
@@ -33,6 +35,18 @@ public sealed class Geometry(RowValues said) : SheetObject(said)
                 said.Number(GeometryFields.BayHeight)
             )
             : null;
+
+    /// <summary>What a fin is called on the drawing and by surfaces: its id, else its place in the list.</summary>
+    public string FinPart(int index) =>
+        Fins[index].Id is { Length: > 0 } id ? id
+        : Fins.Length == 1 ? Places.Fin
+        : $"{Places.Fin}-{index + 1}";
+
+    /// <summary>What a wheel is called on the drawing: by its id, else its place in the list.</summary>
+    public string WheelPart(int index) => WheelPart(Wheels[index].Id is { Length: > 0 } id ? id : $"{index + 1}");
+
+    /// <summary>What the drawing calls the wheel of this id.</summary>
+    public static string WheelPart(string id) => $"wheel-{id}";
 
     /// <summary>The lifting surface of this id; null when there is none.</summary>
     public LiftingSurface? Find(string id) => Lifting.FirstOrDefault(l => l.Id == id);
@@ -52,6 +66,19 @@ public sealed class LiftingSurface(RowValues said) : SheetObject(said)
     public double Height { get; } = said.Number(GeometryFields.Lifting.Height);
 
     public double RootGap { get; } = said.Number(GeometryFields.Lifting.RootGap);
+
+    /// <summary>
+    /// Where all of it turns, as a share of the chord from the leading edge; null where surfaces are hinged to it.
+    /// </summary>
+    public double? Pivot { get; } = (double?)said.Says(GeometryFields.Lifting.Pivot).Likely?.Nominal / 100;
+
+    /// <summary>A V-tail of which both halves hang below.</summary>
+    public bool HangsDown { get; } =
+        said.Says(GeometryFields.Lifting.Inverted).Likely
+        ?? (
+            said.Get(GeometryFields.Lifting.Role) == "v-tail"
+            && said.Rows(GeometryFields.Panel.List) is [{ Dihedral: < 0 }, ..]
+        );
 
     public ImmutableArray<Panel> Panels { get; } = said.Rows(GeometryFields.Panel.List);
 
@@ -86,6 +113,15 @@ public sealed class Fin(RowValues said) : SheetObject(said)
     public double Height { get; } = said.Number(GeometryFields.Fin.Height);
 
     public double Sweep { get; } = said.Number(GeometryFields.Fin.Sweep);
+
+    /// <summary>As the sheet names it; empty where it does not, see <see cref="Geometry.FinPart"/>.</summary>
+    public string Id { get; } = said.Get(GeometryFields.Fin.Id);
+
+    /// <summary>Where it begins, mm above the datum; null where it stands on what lies under it.</summary>
+    public double? Foot { get; } = said.Says(GeometryFields.Fin.Foot).Likely;
+
+    /// <summary>It hangs down instead of standing up.</summary>
+    public bool Below { get; } = said.Says(GeometryFields.Fin.Below).Likely ?? false;
 }
 
 /// <summary>A fuselage, nacelle or float: from and to in mm aft of the datum, its middle mm to the right.</summary>
@@ -100,12 +136,95 @@ public sealed class Body(RowValues said) : SheetObject(said)
     public double Width { get; } = said.Number(GeometryFields.Body.Width);
 
     public double At { get; } = said.Number(GeometryFields.Body.At);
+
+    /// <summary>mm; as high as wide where the sheet does not say.</summary>
+    public double Height { get; } =
+        said.Says(GeometryFields.Body.Height).Likely ?? said.Number(GeometryFields.Body.Width);
+
+    /// <summary>Its middle, mm above the datum.</summary>
+    public double Axis { get; } = said.Number(GeometryFields.Body.Axis);
+
+    /// <summary>How wide and high it is along its length, nose to tail; empty of a plain spindle.</summary>
+    public ImmutableArray<Section> Sections { get; } = said.Rows(GeometryFields.Section.List);
+}
+
+/// <summary>A body's width, top and bottom at a station, mm; top and bottom above the datum.</summary>
+public sealed class Section(RowValues said) : SheetObject(said)
+{
+    public double At { get; } = said.Number(GeometryFields.Section.At);
+
+    public double Width { get; } = said.Number(GeometryFields.Section.Width);
+
+    public double Top { get; } = said.Number(GeometryFields.Section.Top);
+
+    public double Bottom { get; } = said.Number(GeometryFields.Section.Bottom);
+}
+
+/// <summary>
+/// Something in or on the airframe: from one place to another, mm aft of the datum and to the right, with its width.
+/// </summary>
+public sealed class PlacedThing(RowValues said) : SheetObject(said)
+{
+    public string Id { get; } = said.Get(GeometryFields.Place.Id);
+
+    /// <summary>"Hatch".</summary>
+    public string Name { get; } =
+        said.Get(GeometryFields.Place.Name) is { Length: > 0 } name
+            ? name
+            : Texts.Capital(Places.Words(said.Get(GeometryFields.Place.Id)));
+
+    public PlacedKind Kind { get; } = said.Get(GeometryFields.Place.Kind);
+
+    /// <summary>What it is the place of; empty where it is none of the sheet's things.</summary>
+    public string Of { get; } = said.Get(GeometryFields.Place.Of);
+
+    public double X { get; } = said.Number(GeometryFields.Place.X);
+
+    public double Y { get; } = said.Number(GeometryFields.Place.Y);
+
+    /// <summary>Its other end; where it begins, where the sheet says none.</summary>
+    public double ToX { get; } = said.Says(GeometryFields.Place.ToX).Likely ?? said.Number(GeometryFields.Place.X);
+
+    public double ToY { get; } = said.Says(GeometryFields.Place.ToY).Likely ?? said.Number(GeometryFields.Place.Y);
+
+    /// <summary>mm; 0 where the sheet does not say.</summary>
+    public double Width { get; } = said.Number(GeometryFields.Place.Width);
+
+    /// <summary>mm above the datum; null where the sheet does not say.</summary>
+    public double? Height { get; } = said.Says(GeometryFields.Place.Height).Likely;
+
+    /// <summary>The same on the other side.</summary>
+    public bool Mirror { get; } = said.Says(GeometryFields.Place.Mirror).Likely ?? false;
+
+    /// <summary>Where it goes between its ends.</summary>
+    public ImmutableArray<RoutePoint> Route { get; } = said.Rows(GeometryFields.Point.List);
+}
+
+/// <summary>A point of a route, mm aft of the datum and to the right.</summary>
+public sealed class RoutePoint(RowValues said) : SheetObject(said)
+{
+    public double X { get; } = said.Number(GeometryFields.Point.X);
+
+    public double Y { get; } = said.Number(GeometryFields.Point.Y);
 }
 
 /// <summary>Where a wheel stands: mm aft of the datum, mm to the right.</summary>
 public sealed class Wheel(RowValues said) : SheetObject(said)
 {
+    /// <summary>By which outputs name it; empty where the sheet gives it none.</summary>
+    public string Id { get; } = said.Get(GeometryFields.Wheel.Id);
+
     public string Name { get; } = said.Get(GeometryFields.Wheel.Name);
+
+    /// <summary>mm; 0 where the sheet does not say.</summary>
+    public double Diameter { get; } = said.Number(GeometryFields.Wheel.Diameter);
+
+    /// <summary>mm above the datum; null where the sheet does not say.</summary>
+    public double? Axle { get; } = said.Says(GeometryFields.Wheel.Axle).Likely;
+
+    public bool Steered { get; } = said.Says(GeometryFields.Wheel.Steered).Likely ?? false;
+
+    public bool Retracts { get; } = said.Says(GeometryFields.Wheel.Retracts).Likely ?? false;
 
     public double X { get; } = said.Number(GeometryFields.Wheel.X);
 

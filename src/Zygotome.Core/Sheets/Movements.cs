@@ -15,9 +15,8 @@ public static class Movements
         var on = sheet.Geometry.Find(surface.On);
         var role = on?.Role;
 
-        // Hanging down instead of standing up: what points right at the top points right at the bottom the other way
-        // up.
-        var hanging = on?.Panels is [{ Dihedral: < 0 }, ..];
+        // What points right at the top points right at the bottom the other way up.
+        var hanging = on?.HangsDown == true;
         return function switch
         {
             "aileron" => surface.Side == "right" ? Movement.Up : Movement.Down,

@@ -13,6 +13,13 @@ public sealed class PartSpec(RowValues said) : SheetObject(said)
 
     public int Quantity { get; } = said.Get(PartFields.Quantity);
 
+    /// <summary>It is in the box, by the bag: neither to be bought nor fitted in the factory.</summary>
+    public bool IsInBox => IsSupplied && !IsFitted;
+
+    public bool IsSupplied { get; } = said.Says(PartFields.Supplied).Likely ?? true;
+
+    public bool IsFitted { get; } = said.Says(PartFields.Fitted).Likely ?? false;
+
     /// <summary>The part it must go on; empty where it is none.</summary>
     public string On { get; } = said.Get(PartFields.On);
 

@@ -51,6 +51,12 @@ public sealed class MotorSpec(RowValues said) : SheetObject(said)
     /// <summary>mm off the middle, right +.</summary>
     public double Y { get; } = said.Number(PowerFields.Motor.Y);
 
+    /// <summary>mm above the datum; null where the sheet does not say.</summary>
+    public double? Height { get; } = said.Says(PowerFields.Motor.Height).Likely;
+
+    /// <summary>Of its propeller.</summary>
+    public int Blades { get; } = said.Get(PowerFields.Motor.Blades);
+
     /// <summary>The controller it is on; empty where the sheet does not say.</summary>
     public string Controller { get; } = said.Get(PowerFields.Motor.Controller);
 

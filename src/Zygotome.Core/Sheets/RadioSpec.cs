@@ -31,6 +31,12 @@ public sealed class ServoSpec(RowValues said) : SheetObject(said)
     public ImmutableArray<string> Drives { get; } = said.Get(RadioFields.Servo.Drives);
 }
 
+/// <summary>Something that passes signals on to servos and lights.</summary>
+public sealed class BoardSpec(RowValues said) : SheetObject(said)
+{
+    public string Id { get; } = said.Get(RadioFields.Board.Id);
+}
+
 /// <summary>A lead that must reach from what it serves to the receiver or a board.</summary>
 public sealed class LeadSpec(RowValues said) : SheetObject(said)
 {

@@ -17,17 +17,24 @@ internal static class SaidOnce
             Steps = First(sheet.Steps, s => s.Id),
             Servos = First(sheet.Servos, s => s.Id),
             Leads = First(sheet.Leads, l => l.Id),
+            Outputs = First(sheet.Outputs, o => o.Id),
+            Positions = First(sheet.Positions, p => p.Name),
             Rates = First(sheet.Rates, r => r.Name),
             Geometry = sheet
                 .Geometry.With(GeometryFields.Lifting.List.Is(First(sheet.Geometry.Lifting, l => l.Id)))
                 .With(GeometryFields.BallastStation.List.Is(First(sheet.Geometry.BallastStations, s => s.Name))),
             Balance = sheet.Balance.With(
-                BalanceFields.Configuration.List.Is(First(sheet.Balance.Configurations, c => c.Name))
+                BalanceFields.Configuration.List.Is(NotBoth(sheet.Balance.Configurations, c => c.Name))
             ),
             Power = sheet
                 .Power.With(PowerFields.Motor.List.Is(First(sheet.Power.Motors, m => m.Id)))
                 .With(PowerFields.Controller.List.Is(First(sheet.Power.Controllers, c => c.Id))),
         };
+
+    // Of one name there may be several where no job can have both.
+    private static ImmutableArray<T> NotBoth<T>(ImmutableArray<T> rows, Func<T, string> id)
+        where T : SheetObject =>
+        [.. rows.Where((r, i) => rows.Take(i).All(before => id(before) != id(r) || KitChoices.Exclude(before, r)))];
 
     private static ImmutableArray<T> First<T>(ImmutableArray<T> rows, Func<T, string> id) => [.. rows.DistinctBy(id)];
 }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
@@ -15,15 +16,22 @@ internal static class SheetChecks
         Once(root["steps"], sheet.Steps.Select(s => s.Id));
         Once(root["geometry"]["lifting"], sheet.Geometry.Lifting.Select(l => l.Id));
         Once(root["geometry"]["ballastStations"], sheet.Geometry.BallastStations.Select(s => s.Name), "name");
-        Once(root["balance"]["configurations"], sheet.Balance.Configurations.Select(c => c.Name), "name");
+        Once(root["balance"]["configurations"], sheet.Balance.Configurations, c => c.Name);
+        Once(root["positions"], sheet.Positions, p => $"{p.Function} {p.Name}");
+        Once(root["outputs"], sheet.Outputs.Select(o => o.Id));
+        Once(root["kit"]["options"], sheet.Kit.Options.Select(o => o.Id));
+        Once(root["geometry"]["fins"], sheet.Geometry.Fins.Select(f => f.Id));
+        Once(root["geometry"]["wheels"], sheet.Geometry.Wheels.Select(w => w.Id));
+        Once(root["geometry"]["places"], sheet.Geometry.Placed.Select(p => p.Id));
+        Once(root["wiring"]["boards"], sheet.Boards.Select(b => b.Id));
         Once(root["power"]["motors"], sheet.Power.Motors.Select(m => m.Id));
         Once(root["power"]["controllers"], sheet.Power.Controllers.Select(c => c.Id));
         Once(root["servos"], sheet.Servos.Select(s => s.Id));
         Once(root["wiring"]["leads"], sheet.Leads.Select(l => l.Id));
         Once(root["rates"], sheet.Rates.Select(r => r.Name), "name");
-        RowsOnce(root["throws"], sheet.Throws.Select(t => Asked(sheet, t)));
-        RowsOnce(root["neutral"], sheet.Neutral.Select(n => sheet.Named(n.Surfaces).Select(s => s.Name)));
-        RowsOnce(root["holes"], sheet.Holes.Select(h => sheet.Named(h.Surfaces).Select(s => s.Name)));
+        RowsOnce(root["throws"], sheet.Throws, t => Asked(sheet, t));
+        RowsOnce(root["neutral"], sheet.Neutral, n => sheet.Named(n.Surfaces).Select(s => s.Name));
+        RowsOnce(root["holes"], sheet.Holes, h => sheet.Named(h.Surfaces).Select(s => s.Name));
         Bay(root, sheet);
         Surfaces(root["surfaces"], sheet);
         Lead(root, sheet);
@@ -31,6 +39,9 @@ internal static class SheetChecks
         Commands(root["throws"], sheet);
         Angles(root["throws"], sheet);
         Steps(root["steps"], sheet);
+        Fins(root["geometry"]["fins"], sheet);
+        Outputs(root["outputs"], sheet);
+        Options(root, sheet);
         Cycle(root["steps"], sheet);
     }
 
@@ -56,17 +67,101 @@ internal static class SheetChecks
         }
     }
 
-    // A row names surfaces one by one or by their kind: what counts is what it asks of each.
-    private static void RowsOnce(SheetNode list, IEnumerable<IEnumerable<string>> asked)
+    // Of what has a name of its own in each way the kit is built.
+    private static void Once<T>(SheetNode list, ImmutableArray<T> rows, Func<T, string> name)
+        where T : SheetObject
     {
-        var seen = new HashSet<string>(StringComparer.Ordinal);
-        foreach (var (row, i) in asked.Select((r, i) => (r, i)))
+        foreach (var (row, i) in rows.Select((r, i) => (r, i)))
+        {
+            if (rows.Take(i).Any(before => name(before) == name(row) && !KitChoices.Exclude(before, row)))
+            {
+                At(list, i)["name"].Wrong($"\"{name(row)}\" stands here a second time.");
+            }
+        }
+    }
+
+    // A row names surfaces one by one or by their kind: what counts is what it asks of each.
+    private static void RowsOnce<T>(SheetNode list, ImmutableArray<T> rows, Func<T, IEnumerable<string>> asks)
+        where T : SheetObject
+    {
+        var seen = new Dictionary<string, List<T>>(StringComparer.Ordinal);
+        foreach (var (row, i) in rows.Select((r, i) => (r, i)))
         {
             // All of them are remembered; one that was asked before is named.
-            var again = row.Where(a => !seen.Add(a)).ToArray();
+            var again = "";
+            foreach (var asked in asks(row))
+            {
+                var before = seen.GetValueOrDefault(asked) ?? (seen[asked] = []);
+                again = again.Length == 0 && before.Any(b => !KitChoices.Exclude(b, row)) ? asked : again;
+                before.Add(row);
+            }
+
             if (again.Length > 0)
             {
-                At(list, i).Wrong($"{again[0]} stands in a row before this one.");
+                At(list, i).Wrong($"{again} stands in a row before this one.");
+            }
+        }
+    }
+
+    private static void Fins(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (fin, i) in sheet.Geometry.Fins.Select((f, i) => (f, i)))
+        {
+            if (fin.Id.Length > 0 && !Places.IsNamed(Places.Fin, fin.Id))
+            {
+                At(list, i)["id"].Wrong($"A fin's id begins with {Places.Fin}, as in fin-left.");
+            }
+        }
+    }
+
+    private static void Outputs(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (output, i) in sheet.Outputs.Select((o, i) => (o, i)))
+        {
+            if (output.Kind == OutputKind.DifferentialThrust && output.Motors.Distinct().Count() < 2)
+            {
+                At(list, i)["of"].Wrong("Thrust differs between two motors at least: name them, left and right.");
+            }
+
+            if (sheet.Positions.Any(p => p.Function == output.Id))
+            {
+                At(list, i)["id"].Wrong($"\"{output.Id}\" has positions of its own; call this output otherwise.");
+            }
+
+            foreach (var (position, _) in output.Expect.Where(e => string.IsNullOrWhiteSpace(e.Value)))
+            {
+                At(list, i)["expect"][position].Wrong($"Say what must be seen at \"{position}\".");
+            }
+        }
+    }
+
+    private static void Options(SheetNode root, SpecSheet sheet)
+    {
+        foreach (var (option, i) in sheet.Kit.Options.Select((o, i) => (o, i)))
+        {
+            var at = At(root["kit"]["options"], i);
+            if (option.Choices.Distinct().Count() < 2 || option.Choices.Distinct().Count() < option.Choices.Length)
+            {
+                at["choices"].Wrong("An option has two choices or more, each once.");
+            }
+
+            if (option.Default.Length > 0 && !option.Choices.Contains(option.Default))
+            {
+                at["default"].Wrong($"\"{option.Default}\" is none of its choices.");
+            }
+        }
+
+        var options = sheet.Kit.Options.DistinctBy(o => o.Id).ToDictionary(o => o.Id, StringComparer.Ordinal);
+        foreach (var row in sheet.Pages.SelectMany(p => p.All))
+        {
+            foreach (var (id, choice) in row.When)
+            {
+                if (options.TryGetValue(id, out var option) && !option.Choices.Contains(choice))
+                {
+                    (root with { Path = $"{row.Path}.when.{id}" }).Wrong(
+                        $"\"{choice}\" is no choice of {option.Name}; {string.Join(", ", option.Choices)} are."
+                    );
+                }
             }
         }
     }

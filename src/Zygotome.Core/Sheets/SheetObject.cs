@@ -32,6 +32,12 @@ public abstract class SheetObject(RowValues said) : IEquatable<SheetObject>
     /// <summary>Whether anything is said within one of its parts, such as a step's <c>joint</c>.</summary>
     public bool Has(string part) => Said.Has(part);
 
+    /// <summary>With which choices of the kit's options it is there, by option; empty of what always is.</summary>
+    public ImmutableSortedDictionary<string, string> When => Said.When;
+
+    /// <summary>It and every row in its lists.</summary>
+    internal IEnumerable<SheetObject> All => Said.Rows().SelectMany(r => r.All).Prepend(this);
+
     /// <summary>Every quantity said in it and in its lists, with its path.</summary>
     internal IEnumerable<(string Path, QuantityField Field, Printed<Quantity> Printed)> Quantities => Said.Quantities;
 
@@ -48,6 +54,9 @@ public abstract class SheetObject(RowValues said) : IEquatable<SheetObject>
 
 /// <summary>A page whose fields and lists are read by the table alone.</summary>
 public sealed class PlainPage(RowValues said) : SheetObject(said);
+
+/// <summary>A row whose fields are read by the table alone.</summary>
+public sealed class PlainRow(RowValues said) : SheetObject(said);
 
 /// <summary>What is said in a row or page, in the order of its fields, with the lists in it.</summary>
 public sealed class RowValues : IEquatable<RowValues>
@@ -79,6 +88,14 @@ public sealed class RowValues : IEquatable<RowValues>
             .Fields.Where(f => f.Name.StartsWith(part + ".", StringComparison.Ordinal))
             .Any(f => !f.IsSilent(_slots[_rows.SlotOf(f)]));
 
+    internal ImmutableSortedDictionary<string, string> When =>
+        _rows.When is { } when ? Get(when) : ImmutableSortedDictionary<string, string>.Empty;
+
+    internal IEnumerable<SheetObject> Rows() => _slots.OfType<IEnumerable<SheetObject>>().SelectMany(r => r);
+
+    internal SheetObject Left(Func<SheetObject, bool> stays) =>
+        _rows.Make(new RowValues(_rows, _rows.Left(_slots, stays), Path, IsAssumed));
+
     internal SheetObject MadeAnew(ReadOnlySpan<SaidHere> said)
     {
         var slots = _slots.ToBuilder();
@@ -100,7 +117,7 @@ public sealed class RowValues : IEquatable<RowValues>
         _rows
             .Fields.OfType<QuantityField>()
             .Select(f => ($"{Path}.{f.Name}", f, Says(f)))
-            .Concat(_slots.OfType<IEnumerable<SheetObject>>().SelectMany(rows => rows.SelectMany(r => r.Quantities)));
+            .Concat(Rows().SelectMany(r => r.Quantities));
 
     internal IEnumerable<(string Path, Reference To, string Name)> References =>
         _rows
@@ -108,7 +125,7 @@ public sealed class RowValues : IEquatable<RowValues>
             .SelectMany(f =>
                 f.Named(_slots[_rows.SlotOf(f)]).Select(n => ($"{Path}.{f.Name}{n.Below}", f.Refers!, n.Name))
             )
-            .Concat(_slots.OfType<IEnumerable<SheetObject>>().SelectMany(rows => rows.SelectMany(r => r.References)));
+            .Concat(Rows().SelectMany(r => r.References));
 
     public bool Equals(RowValues? other) =>
         other is not null
@@ -144,4 +161,8 @@ public static class SheetObjects
     /// </summary>
     public static TObject With<TObject>(this TObject of, params ReadOnlySpan<SaidHere> said)
         where TObject : SheetObject => (TObject)of.Said.MadeAnew(said);
+
+    /// <summary>The same with only some of the rows in its lists, at whatever depth.</summary>
+    internal static TObject Left<TObject>(this TObject of, Func<SheetObject, bool> stays)
+        where TObject : SheetObject => (TObject)of.Said.Left(stays);
 }

@@ -69,9 +69,10 @@ public static class SheetReader
         var (kit, geometry) = (KitFields.Page.Read(root), GeometryFields.Page.Read(root));
         var (surfaces, throws) = (SurfaceFields.Page.Read(root), ThrowFields.TablePage.Read(root));
         var (balance, power) = (BalanceFields.BalancePage.Read(root), PowerFields.Page.Read(root));
-        var (radio, parts) = (RadioFields.Page.Read(root), PartFields.Page.Read(root));
+        var (radio, outputs) = (RadioFields.Page.Read(root), OutputFields.Page.Read(root));
+        var parts = PartFields.Page.Read(root);
         var (steps, cautions) = (StepFields.StepsPage.Read(root), CautionFields.Page.Read(root));
-        SheetObject[] pages = [kit, geometry, surfaces, throws, balance, power, radio, parts, steps, cautions];
+        SheetObject[] pages = [kit, geometry, surfaces, throws, balance, power, radio, outputs, parts, steps, cautions];
         var sheet = new SpecSheet(
             Kit: kit,
             Defaults: throws,
@@ -90,6 +91,9 @@ public static class SheetReader
         {
             Servos = radio.Rows(RadioFields.Servo.List),
             Leads = radio.Rows(RadioFields.Lead.List),
+            Boards = radio.Rows(RadioFields.Board.List),
+            Outputs = outputs.Rows(OutputFields.Output.List),
+            Positions = outputs.Rows(OutputFields.Position.List),
             Holes = throws.Rows(ThrowFields.Hole.List),
             Rates = throws.Rows(ThrowFields.RateRow.List),
             Pages = [.. pages],

@@ -31,6 +31,13 @@ public sealed record SpecSheet(
 
     public ImmutableArray<LeadSpec> Leads { get; init; } = [];
 
+    public ImmutableArray<BoardSpec> Boards { get; init; } = [];
+
+    /// <summary>What moves or switches and is no surface.</summary>
+    public ImmutableArray<OutputSpec> Outputs { get; init; } = [];
+
+    public ImmutableArray<PositionSpec> Positions { get; init; } = [];
+
     public ImmutableArray<HoleRow> Holes { get; init; } = [];
 
     public ImmutableArray<RateSpec> Rates { get; init; } = [];
@@ -61,8 +68,8 @@ public sealed record SpecSheet(
     /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
     public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = Ordered.ById<GivenValue>();
 
-    /// <summary>The revision as it is on file, of a sheet as one job works to it; null of one on file.</summary>
-    public SpecSheet? OnFile { get; init; }
+    /// <summary>What one job's own additions were made to; null of a sheet without any.</summary>
+    internal SpecSheet? MadeOf { get; init; }
 
     /// <summary>Whether the file does not speak of a list at all, if only to say that there is nothing in it.</summary>
     public bool IsSilent(SheetList list) => Silent.Contains(list.Name);
@@ -85,8 +92,14 @@ public sealed record SpecSheet(
     /// <summary>Of this id; null when there is none, or its school was not chosen.</summary>
     public StepSpec? Step(string id) => Once(SheetIndex.Of).Steps.GetValueOrDefault(id);
 
+    /// <summary>Of this id; null when there is none.</summary>
+    public OutputSpec? Output(string id) => Outputs.FirstOrDefault(o => o.Id == id);
+
     /// <summary>Of this id; null when the parts list has none.</summary>
     public PartSpec? Part(string id) => Once(SheetIndex.Of).Parts.GetValueOrDefault(id);
+
+    /// <summary>Parts that are in the box, by the bag: neither to be bought nor fitted in the factory.</summary>
+    public IEnumerable<PartSpec> InBox => Parts.Where(p => p.IsInBox);
 
     /// <summary>Decisions between statements at a place of the file, or within the row or section there.</summary>
     public IEnumerable<Decided> DecidedAt(string path) =>

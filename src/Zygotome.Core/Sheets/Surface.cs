@@ -3,6 +3,13 @@ using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
+/// <summary>The edge of a surface at which a throw is measured; its way is the trailing edge's all the same.</summary>
+public enum SurfaceEdge
+{
+    Trailing,
+    Leading,
+}
+
 /// <summary>A control surface on a lifting surface or fin.</summary>
 public sealed class Surface(RowValues said) : SheetObject(said)
 {
@@ -35,6 +42,9 @@ public sealed class Surface(RowValues said) : SheetObject(said)
     /// Hinge line to trailing edge at the measuring station, mm: the likely one; an assumed one has a line of its own.
     /// </summary>
     public double Chord { get; } = said.Number(SurfaceFields.Chord);
+
+    /// <summary>Where a throw of it is measured.</summary>
+    public SurfaceEdge Edge { get; } = said.Get(SurfaceFields.At);
 
     public string Name { get; } =
         said.Get(SurfaceFields.Name) is { Length: > 0 } name ? name : Named(said.Get(SurfaceFields.Id));

@@ -8,7 +8,7 @@ namespace Zygotome.Core.Unpack;
 public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        state.Sheet.Parts.All(p => p.Bag != Bag)
+        state.Sheet.InBox.All(p => p.Bag != Bag)
             ? new Refusal("unpack/bag", $"There is no bag {Bag} in the parts list.", "body.bag")
         : AllHere && Wanting(state) is { Length: > 0 } wanting
             ? new Refusal(
@@ -22,7 +22,7 @@ public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
     private string[] Wanting(JobState state) =>
         [
             .. state
-                .Sheet.Parts.Where(p => p.Bag == Bag)
+                .Sheet.InBox.Where(p => p.Bag == Bag)
                 .Select(p => Counting.Of(state, p))
                 .Where(c => c.WrongOnes > 0 || c.Standing == CountStanding.Missing)
                 .Select(c =>
@@ -37,7 +37,7 @@ public sealed record BagCounted(string Bag, bool AllHere) : EntryBody
         {
             present = present.SetItems(
                 state
-                    .Sheet.Parts.Where(p => p.Bag == Bag && state.Unpack.CountOf(p.Id) < p.Quantity)
+                    .Sheet.InBox.Where(p => p.Bag == Bag && state.Unpack.CountOf(p.Id) < p.Quantity)
                     .Select(p => KeyValuePair.Create(p.Id, p.Quantity))
             );
         }

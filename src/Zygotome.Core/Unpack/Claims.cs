@@ -24,7 +24,7 @@ public static class Claims
             );
         }
 
-        foreach (var part in state.Sheet.Parts)
+        foreach (var part in state.Sheet.InBox)
         {
             if (Short(state, part.Id) is > 0 and var n)
             {
@@ -50,7 +50,9 @@ public static class Claims
 
     /// <summary>How many of a part are short in a counted bag; 0 while the bag is not counted.</summary>
     public static int Short(JobState state, string part) =>
-        state.Sheet.Part(part) is { } p && Counting.Of(state, p) is var count && Counting.IsShort(count.Standing)
+        state.Sheet.Part(part) is { IsInBox: true } p
+        && Counting.Of(state, p) is var count
+        && Counting.IsShort(count.Standing)
             ? count.Short
             : 0;
 

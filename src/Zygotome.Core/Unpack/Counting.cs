@@ -47,7 +47,7 @@ public static class Counting
     {
         var open = state.Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null).ToList();
         var stopped = state
-            .Sheet.Parts.Where(p => IsShort(Of(state, p).Standing))
+            .Sheet.InBox.Where(p => IsShort(Of(state, p).Standing))
             .SelectMany(p => Blocked(state, p.Id))
             .Select(s => s.Id)
             .ToHashSet(StringComparer.Ordinal);
@@ -63,8 +63,9 @@ public static class Counting
         return (open.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn), open.Sum(s => s.HandsOn));
     }
 
+    // What is no part of the box is nobody's count: it is fitted already, or on the to-buy list.
     private static int Free(JobState state, string part) =>
-        state.Unpack.CountOf(part)
+        (state.Sheet.Part(part) is { IsInBox: false } other ? other.Quantity : state.Unpack.CountOf(part))
         - state.Sheet.Steps.Where(s => state.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
 
     /// <summary>

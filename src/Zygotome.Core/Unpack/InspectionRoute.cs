@@ -109,9 +109,9 @@ public static class InspectionRoute
             ),
             .. fins.SelectMany(i => FinPoints(sheet, i)),
             .. wheels.Select(i => new WalkPoint(
-                Id: $"leg/{i + 1}",
+                Id: $"leg/{(g.Wheels[i].Id is { Length: > 0 } id ? id : $"{i + 1}")}",
                 Title: $"{g.Wheels[i].Name}: leg and wheel",
-                Part: $"wheel-{i + 1}",
+                Part: g.WheelPart(i),
                 Kind: PlaceKind.GearRetention,
                 X: g.Wheels[i].X,
                 Y: g.Wheels[i].Y,
@@ -159,9 +159,9 @@ public static class InspectionRoute
                 Feel: "Turn it over: belly, screw heads, hatches, drain holes."
             ),
             .. wheels.Select(i => new WalkPoint(
-                Id: $"leg/{i + 1}",
+                Id: $"leg/{(g.Wheels[i].Id is { Length: > 0 } id ? id : $"{i + 1}")}",
                 Title: $"{g.Wheels[i].Name}: leg and steering",
-                Part: $"wheel-{i + 1}",
+                Part: g.WheelPart(i),
                 Kind: PlaceKind.GearRetention,
                 X: g.Wheels[i].X,
                 Y: 0,
@@ -286,7 +286,7 @@ public static class InspectionRoute
     {
         var g = sheet.Geometry;
         var (fin, one) = (g.Fins[index], g.Fins.Length == 1);
-        var part = one ? "fin" : $"fin-{index + 1}";
+        var part = g.FinPart(index);
         yield return new(
             Id: $"joint/{part}",
             Title: one ? "Fin: root" : $"Fin {index + 1}: root",

@@ -11,7 +11,7 @@ internal static class UnpackLines
     public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. UnpackEntries.Papers.Select(p => Paper(state, p)),
-            .. state.Sheet.Parts.Select(p => p.Bag).Distinct().Order(StringComparer.Ordinal).Select(b => Bag(state, b)),
+            .. state.Sheet.InBox.Select(p => p.Bag).Distinct().Order(StringComparer.Ordinal).Select(b => Bag(state, b)),
             .. InspectionRoute.Of(state.Sheet).Select(p => Walk(state, p)),
             .. state.Unpack.Findings.Select(f => Of(state, f)),
         ];
@@ -38,7 +38,7 @@ internal static class UnpackLines
             :
             [
                 .. state
-                    .Sheet.Parts.Where(p => p.Bag == bag)
+                    .Sheet.InBox.Where(p => p.Bag == bag)
                     .Select(p => Counting.Of(state, p))
                     .Where(c => Counting.IsShort(c.Standing)),
             ];

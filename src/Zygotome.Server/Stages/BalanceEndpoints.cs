@@ -61,8 +61,17 @@ public sealed record ConfigurationView(
     BalanceAdviceView? Advice,
     IReadOnlyList<SupportPlace> Supports,
     bool OwnPlace,
-    double? PackFront
+    double? PackFront,
+    string Stands,
+    MarksView? Marks
 );
+
+/// <summary>Where it can be held up on fingertips or a stand, and what it did there.</summary>
+/// <param name="Words">The maker's marks, or the ends of the range.</param>
+/// <param name="Only">The manual gives marks and no figure: scales alone show nothing.</param>
+public sealed record MarksView(string Words, string Method, bool Only, IReadOnlyList<MarkPlaceView> Places);
+
+public sealed record MarkPlaceView(MarkPlace At, string Words, MarkAnswer? Did);
 
 public sealed record BalanceView(
     string Datum,
@@ -194,9 +203,45 @@ internal static class BalanceEndpoints
                     ),
             Supports: [.. shown?.Weighed.Supports.Select(s => new SupportPlace(s.X.Text, s.Y.Text)) ?? []],
             OwnPlace: configuration.PackFront is not null,
-            PackFront: PackPlaces.FrontOf(state, configuration.Name) ?? configuration.PackFront
+            PackFront: PackPlaces.FrontOf(state, configuration.Name) ?? configuration.PackFront,
+            Stands: configuration.Stands,
+            Marks: Marks(state, configuration, target)
         );
     }
+
+    private static MarksView? Marks(
+        JobState state,
+        Core.Sheets.BalanceConfiguration configuration,
+        BalanceTarget? target
+    )
+    {
+        var seen = state.Balance.Marks.GetValueOrDefault(configuration.Name)?.Marks.Seen ?? [];
+        var places = MarkedBalance.Places(state.Sheet, configuration);
+        return places.IsEmpty
+            ? null
+            : new MarksView(
+                configuration.Marks.Length > 0 ? configuration.Marks : $"{target?.Range} aft",
+                configuration.Method,
+                target is null,
+                [
+                    .. places.Select(p => new MarkPlaceView(
+                        p,
+                        Place(p, configuration, target),
+                        seen.FirstOrDefault(s => s.At == p)?.Did
+                    )),
+                ]
+            );
+    }
+
+    private static string Place(MarkPlace at, Core.Sheets.BalanceConfiguration configuration, BalanceTarget? target) =>
+        (at, target) switch
+        {
+            (MarkPlace.AtTheMarks, _) => $"at {configuration.Marks}",
+            (MarkPlace.ForwardEnd, { } t) => $"held {Numbers.OneDecimal(t.Range.Low!.Value)} mm aft, the forward end",
+            (_, { } t) => $"held {Numbers.OneDecimal(t.Range.High!.Value)} mm aft, the aft end",
+            (MarkPlace.ForwardEnd, _) => "at the forward marks",
+            _ => "at the aft marks",
+        };
 
     private static double? Rounded(double? value) => value is { } v ? Math.Round(v, 2) : null;
 }

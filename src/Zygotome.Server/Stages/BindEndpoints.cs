@@ -16,6 +16,27 @@ public sealed record DirectionView(
     LedgerLine Line
 );
 
+/// <summary>One call of what is no surface, or of a switch position: what must be seen, and what was.</summary>
+/// <param name="Key">Names it among the calls. <paramref name="Note"/>: how long it takes, when it begins.</param>
+/// <param name="Parts">What moves, as the drawing calls it.</param>
+/// <param name="Foot">From where it is seen.</param>
+public sealed record OutputView(
+    string Key,
+    string Of,
+    string At,
+    string Name,
+    string Call,
+    string Expected,
+    string Note,
+    bool Vital,
+    bool TurnsMotors,
+    string Seen,
+    IReadOnlyList<string> Parts,
+    string Foot,
+    DrawingView Picture,
+    LedgerLine Line
+);
+
 public sealed record BindView(
     LedgerLine Bound,
     LedgerLine Failsafe,
@@ -25,6 +46,7 @@ public sealed record BindView(
     int Mode,
     IReadOnlyList<DirectionView> Directions,
     DrawingView AtRest,
+    IReadOnlyList<OutputView> Outputs,
     IReadOnlyList<CalledView> Called,
     IReadOnlyList<string> Channels,
     IReadOnlyList<string> Functions,
@@ -42,6 +64,30 @@ internal static class BindEndpoints
 {
     public static void MapBind(this IEndpointRouteBuilder app) =>
         app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
+
+    private static OutputView Output(JobState state, OutputCall call, LedgerLine line) =>
+        new(
+            Key: line.Id,
+            Of: call.Of,
+            At: call.At,
+            Name: call.Name,
+            Call: call.Call,
+            Expected: call.Expected,
+            Note: call.Note,
+            Vital: call.IsVital,
+            TurnsMotors: call.TurnsMotors,
+            Seen: state.Bind.Outputs.GetValueOrDefault(line.Id)?.Seen ?? "",
+            Parts: call.Parts,
+            Foot: call.From == SeenFrom.Behind
+                ? "from behind, you stand at the tail"
+                : DrawingSides.Words(DrawingSide.Below),
+            Picture: DrawingView.Of(
+                call.From == SeenFrom.Behind
+                    ? BehindView.Of(state.Sheet, call.Picture)
+                    : Drawings.Of(state.Sheet, DrawingSide.Below)
+            ),
+            Line: line
+        );
 
     // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
     internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
@@ -79,6 +125,14 @@ internal static class BindEndpoints
                     )),
             ],
             AtRest: DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
+            Outputs:
+            [
+                .. OutputCalls
+                    .Of(state.Sheet)
+                    .Select(c => (Call: c, Id: new OutputId(c.Of, c.At)))
+                    .Where(c => Asked(c.Id))
+                    .Select(c => Output(state, c.Call, Line(c.Id))),
+            ],
             Called:
             [
                 .. UnknownOutputs

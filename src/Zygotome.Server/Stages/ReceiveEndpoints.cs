@@ -92,6 +92,7 @@ internal static class ReceiveEndpoints
             CartonWords: CartonWords.Of(r.Carton),
             CartonNote: r.CartonNote,
             BoxPhotos: [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
+            Options: [.. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Of(o, state))],
             Schools: [.. Schools.All.Select(s => Of(s, state))],
             Budget: BudgetView.Of(Budget.Of(state), state.Sheet),
             ToBuy: ToBuy.Of(state, settings.Current.Stock),
@@ -99,6 +100,21 @@ internal static class ReceiveEndpoints
             Lines: [.. ledger.Where(l => l.Stage == Stage.Receive)]
         );
     }
+
+    private static OptionView Of(KitOption option, JobState state) =>
+        new(
+            Id: option.Id,
+            Name: option.Name,
+            Taken: KitChoices.Taken(state.Built, state.Options).GetValueOrDefault(option.Id, ""),
+            Said: KitChoices.Said(option, state.Options) is not null,
+            Choices:
+            [
+                .. option.Choices.Select(c => new ChoiceView(
+                    c,
+                    string.Join("; ", KitChoices.Brings(state.Built, option, c))
+                )),
+            ]
+        );
 
     private static SchoolView Of(School s, JobState state)
     {

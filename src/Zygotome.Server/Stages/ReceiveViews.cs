@@ -115,6 +115,14 @@ public sealed record GapView(string Id, string Text, string Why);
 /// <summary>Another kit of the same order.</summary>
 public sealed record OrderLine(string Job, string Kit, string Holds);
 
+/// <summary>A way in which this kit's box can be built as one thing or another.</summary>
+/// <param name="Taken">What counts now; empty while all are asked about. <paramref name="Said"/>: somebody chose
+/// it.</param>
+public sealed record OptionView(string Id, string Name, string Taken, bool Said, IReadOnlyList<ChoiceView> Choices);
+
+/// <param name="Brings">What is there with this choice alone.</param>
+public sealed record ChoiceView(string Choice, string Brings);
+
 public sealed record ReceiveView(
     string CustomerId,
     string Customer,
@@ -145,6 +153,7 @@ public sealed record ReceiveView(
     string CartonWords,
     string CartonNote,
     IReadOnlyList<PhotoMark> BoxPhotos,
+    IReadOnlyList<OptionView> Options,
     IReadOnlyList<SchoolView> Schools,
     BudgetView Budget,
     IReadOnlyList<ToBuyLine> ToBuy,

@@ -20,12 +20,33 @@ public sealed class CalledTests
 
     [Theory]
     [InlineData("plimsey-1400", "")]
-    [InlineData("lowen-2600", "called/release called/servo/sv-release")]
-    [InlineData("saltern-1500", "called/gear called/reverse thrust")]
-    [InlineData("carrow-mail-1900", "called/servo/sv-tail")]
+    [InlineData("lowen-2600", "called/release")]
+    [InlineData("saltern-1500", "called/gear called/reverse thrust called/folds/main-left called/folds/main-right")]
+    [InlineData(
+        "carrow-mail-1900",
+        "called/gear called/lights called/folds/main-left called/folds/main-right called/steers/tail"
+    )]
+    [InlineData("tarn-midge-620", "called/rudder called/what steers it")]
     [InlineData("brindle-pair", "")]
-    public void Every_function_and_servo_that_leads_to_nothing_on_the_sheet_is_a_line(string sheet, string lines) =>
-        Assert.Equal(lines, string.Join(' ', Lines(Bench.Sheet(sheet))));
+    public void Where_a_sheet_lists_no_outputs_what_leads_to_nothing_is_a_line(string sheet, string lines)
+    {
+        Assert.Equal(lines, string.Join(' ', Lines(Bench.Sheet(sheet) with { Outputs = [] })));
+        Assert.Empty(Lines(Bench.Sheet(sheet)));
+    }
+
+    [Fact]
+    public void A_servo_that_drives_nothing_is_a_line()
+    {
+        var sheet = Bench.Sheet("lowen-2600");
+        var idle = sheet with
+        {
+            Servos =
+            [
+                .. sheet.Servos.Select(s => s.With(RadioFields.Servo.Drives.Is(s.Drives.Remove("nose-release")))),
+            ],
+        };
+        Assert.Equal("called/servo/sv-release", string.Join(' ', Lines(idle)));
+    }
 
     [Fact]
     public void Several_throttles_a_throttle_without_a_motor_and_an_aircraft_that_nothing_steers_are_lines()
@@ -60,7 +81,10 @@ public sealed class CalledTests
     [Fact]
     public void It_is_never_conceded_asks_what_was_seen_under_power_and_is_asked_again_when_its_channel_is_reversed()
     {
-        var bench = new Bench(Bench.Sheet("saltern-1500")).Unpacked().Steps(Stage.Build).Steps(Stage.Wire);
+        var bench = new Bench(Bench.Sheet("saltern-1500") with { Outputs = [] })
+            .Unpacked()
+            .Steps(Stage.Build)
+            .Steps(Stage.Wire);
         Assert.Equal("bind/not-bound", bench.Refused(new CalledSeen("gear", "legs out", true))!.Code);
         bench.Bound();
         Assert.Equal("text/missing", bench.Refused(new CalledSeen("gear", " ", true))!.Code);

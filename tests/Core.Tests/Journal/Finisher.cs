@@ -90,7 +90,19 @@ internal sealed class Finisher(Bench bench)
     // receiver.
     private void Counter()
     {
-        foreach (var gap in Stages.All.Gaps(bench.State.Sheet, bench.State.Rules).ToArray())
+        foreach (var option in bench.State.Built.Kit.Options.Where(o => Asked($"receive/option/{o.Id}")))
+        {
+            bench.Do(new OptionChosen(option.Id, option.Choices[0], "as the owner said"), _lead);
+        }
+
+        // Marks need no figure.
+        var marked = bench.State.Sheet.Balance.Configurations.Where(c => c.Marks.Length > 0);
+        foreach (
+            var gap in Stages
+                .All.Gaps(bench.State.Sheet, bench.State.Rules)
+                .Where(g => marked.All(c => g.Id != $"balance/{c.Name}"))
+                .ToArray()
+        )
         {
             bench.Do(new ValueGiven(gap.Id, Bench.Q(Value(gap.Id)), "measured on a like one"), _lead);
         }
@@ -103,6 +115,7 @@ internal sealed class Finisher(Bench bench)
                     bench.State.Receive.Battery! with
                     {
                         Cells = PackPower.Named(bench.State.Sheet)[0],
+                        Mass = Light(bench.State),
                         CRating = 100,
                     }
                 )
@@ -145,6 +158,12 @@ internal sealed class Finisher(Bench bench)
         }
     }
 
+    // No more than a third of what the sheet lets it weigh.
+    private static Mass Light(JobState state) =>
+        BalanceTarget.AllUpWeight(state.Sheet) is { High: { } most } && most / 3 < state.Receive.Battery!.Mass.Value
+            ? Bench.Q(FormattableString.Invariant($"{most / 3:0} g"))
+            : state.Receive.Battery!.Mass;
+
     private string Value(string gap) =>
         gap switch
         {
@@ -162,7 +181,7 @@ internal sealed class Finisher(Bench bench)
         }
 
         // What is short came later, what was wrong was changed.
-        foreach (var part in bench.State.Sheet.Parts)
+        foreach (var part in bench.State.Sheet.InBox)
         {
             if (bench.State.Unpack.Wrong.GetValueOrDefault(part.Id) is > 0 and var wrong)
             {
@@ -176,7 +195,7 @@ internal sealed class Finisher(Bench bench)
         }
 
         foreach (
-            var bag in bench.State.Sheet.Parts.Select(p => p.Bag).Distinct().Where(b => Asked($"bag/{b}")).ToArray()
+            var bag in bench.State.Sheet.InBox.Select(p => p.Bag).Distinct().Where(b => Asked($"bag/{b}")).ToArray()
         )
         {
             bench.Do(new BagCounted(bag, true));
@@ -247,7 +266,10 @@ internal sealed class Finisher(Bench bench)
     {
         if (
             !bench.Open().Any(l => l.Stage == Stage.Throws)
-            && bench.Open().Any(l => l.Id.StartsWith("motor-direction/", StringComparison.Ordinal))
+            && (
+                bench.Open().Any(l => l.Id.StartsWith("motor-direction/", StringComparison.Ordinal))
+                || OutputCalls.Of(bench.State.Sheet).Any(c => c.TurnsMotors && Asked(Id(c)))
+            )
         )
         {
             bench.MotorsTurned();
@@ -260,6 +282,8 @@ internal sealed class Finisher(Bench bench)
         }
     }
 
+    private static string Id(OutputCall call) => $"output/{call.Of}/{call.At}";
+
     private void Radio()
     {
         if (
@@ -268,6 +292,7 @@ internal sealed class Finisher(Bench bench)
                 .Any(l =>
                     l.Id.StartsWith("bind/", StringComparison.Ordinal)
                     || l.Id.StartsWith("called/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("output/", StringComparison.Ordinal)
                     || l.Id.StartsWith("direction/", StringComparison.Ordinal)
                 )
         )
@@ -291,6 +316,11 @@ internal sealed class Finisher(Bench bench)
             bench.Do(
                 new DirectionSeen(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))])
             );
+        }
+
+        foreach (var call in OutputCalls.Of(bench.State.Sheet).Where(c => !c.TurnsMotors && Asked(Id(c))))
+        {
+            bench.Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
         }
 
         foreach (var output in UnknownOutputs.Of(bench.State.Sheet).Where(o => Asked($"called/{o.Id}")))
@@ -357,9 +387,10 @@ internal sealed class Finisher(Bench bench)
             )
         )
         {
+            var target = BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.BalanceSchool);
             if (
-                BalanceTarget.Of(bench.State.Sheet, configuration, bench.State.BalanceSchool) is not { } target
-                || BalanceTarget.AllUpWeight(bench.State.Sheet) is not { } weight
+                BalanceTarget.AllUpWeight(bench.State.Sheet) is not { } weight
+                || (target is null && configuration.Marks.Length == 0)
             )
             {
                 continue;
@@ -372,7 +403,7 @@ internal sealed class Finisher(Bench bench)
             }
 
             var (x, g) = (
-                target.Target.Middle,
+                target?.Target.Middle ?? 40,
                 weight.Low is { } low ? (low + weight.High!.Value) / 2 : weight.High!.Value * 0.97
             );
             WeighedSupport On(double at, double across, double share) =>
@@ -392,6 +423,21 @@ internal sealed class Finisher(Bench bench)
                     new Instrument("scales", 1)
                 )
             );
+            if (target is null)
+            {
+                bench.Do(
+                    new MarksSeen(
+                        configuration.Name,
+                        [.. MarkedBalance.Places(bench.State.Sheet, configuration).Select(Held)],
+                        Bench.Q(FormattableString.Invariant($"{front} mm")),
+                        false
+                    )
+                );
+            }
         }
     }
+
+    // As it hangs with its centre where it belongs.
+    private static MarkLook Held(MarkPlace at) =>
+        new(at, at == MarkPlace.ForwardEnd ? MarkAnswer.TailDrops : MarkAnswer.NoseLow);
 }

@@ -243,10 +243,16 @@ public sealed class RestsOnSettingsTests
     public void Softer_expo_makes_no_throw_stale() =>
         Assert.Empty(StaleAfter(new RadioSet(RadioSetting.Expo, "", "30 %")));
 
+    // Flown both ways, and not built as one.
+    private static readonly SpecSheet Both = Bench.Parasol with
+    {
+        Kit = Bench.Parasol.Kit.With(KitFields.Option.List.Is([])),
+    };
+
     [Fact]
     public void A_second_configuration_with_the_pack_elsewhere_makes_the_first_stale()
     {
-        var bench = Parasol();
+        var bench = Parasol(Both);
         bench.Pack(LampIs.InBay);
         bench.Motors(LampIs.On);
         Weigh(bench, "wheels", "-150 mm");
@@ -261,7 +267,7 @@ public sealed class RestsOnSettingsTests
     [Fact]
     public void A_configuration_that_states_its_own_place_keeps_it()
     {
-        var own = Bench.Parasol with
+        var own = Both with
         {
             Balance = Bench.Parasol.Balance.With(
                 BalanceFields.Configuration.List.Is([

@@ -28,11 +28,13 @@ public sealed class RetractionTests
     public void What_may_be_withdrawn_is_a_closed_list() =>
         Assert.Equal(
             [
+                "balance/marks",
                 "balance/weighed",
                 "bind/called",
                 "bind/direction",
                 "bind/failsafe",
                 "bind/motor-turned",
+                "bind/output",
                 "handover/conceded",
                 "receive/box-photo",
                 "receive/promised",

@@ -77,8 +77,12 @@ public sealed class SettingsTests
         );
 
     [Theory]
-    [InlineData("aileron", "aileron-left aileron-right flap-left flap-right")]
-    [InlineData("flap left", "flap-left")]
+    [InlineData(
+        "aileron",
+        "aileron-left aileron-right flap-inner-left flap-inner-right flap-outer-left flap-outer-right"
+    )]
+    [InlineData("flap left", "flap-inner-left flap-outer-left")]
+    [InlineData("flap outer left", "flap-outer-left")]
     [InlineData("water rudder", "water-rudder")]
     [InlineData("rudder", "rudder water-rudder")]
     public void A_command_that_moves_more_than_its_own_kind_leads_to_all_of_it(string channel, string surfaces)

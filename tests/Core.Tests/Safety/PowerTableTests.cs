@@ -118,6 +118,8 @@ public sealed class PowerTableTests
             [typeof(FailsafeSeen)] = new FailsafeSeen(FailsafeBehaviour.AsDeclared),
             [typeof(DirectionSeen)] = new DirectionSeen("rudder", []),
             [typeof(CalledSeen)] = new CalledSeen("x", "y", true),
+            [typeof(OutputSeen)] = new OutputSeen("x", "on", OutputAnswer.AsExpected),
+            [typeof(MarksSeen)] = new MarksSeen("x", [], Bench.Q("0 mm"), false),
             [typeof(MotorTurned)] = new MotorTurned("nose", MotorTurn.AsItShould),
             [typeof(MotorWiresChanged)] = new MotorWiresChanged("nose"),
             [typeof(ActOpened)] = new ActOpened(PoweredAct.Taxi),

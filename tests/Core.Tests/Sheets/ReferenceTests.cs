@@ -37,7 +37,12 @@ public sealed class ReferenceTests
                 .DistinctBy(f => string.Concat(f.Path.Where(c => !char.IsAsciiDigit(c))));
             foreach (var field in naming)
             {
-                var text = field.Kind == FieldKind.Counts ? "nowhere 1" : "nowhere";
+                var text = field.Kind switch
+                {
+                    FieldKind.Counts => "nowhere 1",
+                    FieldKind.Pairs => "nowhere wheels",
+                    _ => "nowhere",
+                };
                 Assert.True(
                     SheetEdits.Apply(file, [new SheetEdit(field.Path, EditAct.Set, text)]).Try(out var edited, out _)
                 );

@@ -33,14 +33,15 @@ public sealed class PatientTechnicianTests
                 : whole * numbers.GivenNow(bench.State.Settings, target);
         }
 
-        /// <summary>Rods in like holes: everything on one channel answers alike that way.</summary>
+        /// <summary>Rods in the holes that suit: on one number each of its surfaces goes where it should.</summary>
         public void MadeAlike(ThrowTarget target)
         {
             var numbers = RadioNumbers.Of(bench.State);
             foreach (var other in numbers.SetBy(numbers.NumberOf(target)!.Value).ToArray())
             {
-                _perWay[$"{other.Surface.Id}/{other.Way}"] =
-                    Degrees(target) / numbers.GivenNow(bench.State.Settings, target);
+                _perWay[$"{other.Surface.Id}/{other.Way}"] = numbers
+                    .Targets.Where(t => t.Surface.Id == other.Surface.Id && t.Way == other.Way)
+                    .Max(Middle);
                 bench.Do(new Core.Build.LinkageMoved(other.Surface.Id, Core.Build.LinkagePart.HornHole));
             }
         }
@@ -138,10 +139,10 @@ public sealed class PatientTechnicianTests
         );
 
         var mail = new Bench(Bench.Sheet("carrow-mail-1900")).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
-        mail.Do(mail.Reading("throw/flap-left/flap/landing/down", "32 mm", 98));
-        mail.Do(mail.Reading("throw/flap-left/flap/take-off/down", "14 mm", 44));
+        mail.Do(mail.Reading("throw/flap-inner-left/flap/landing/down", "32 mm", 98));
+        mail.Do(mail.Reading("throw/flap-inner-left/flap/take-off/down", "14 mm", 44));
         Assert.All(
-            ["throw/flap-left/flap/landing/down", "throw/flap-left/flap/take-off/down"],
+            ["throw/flap-inner-left/flap/landing/down", "throw/flap-inner-left/flap/take-off/down"],
             id => Assert.Equal(Standing.Met, mail.Line(id).Standing)
         );
     }

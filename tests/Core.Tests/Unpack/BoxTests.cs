@@ -130,6 +130,7 @@ public sealed class BoxTests
             "wicken-1350",
             "merle-1200",
             "saltern-1500",
+            "tarn-midge-620",
         ];
 
     [Theory]
@@ -144,7 +145,7 @@ public sealed class BoxTests
             s => Assert.Equal(2, points.Count(p => p.Part == s.Id && p.Kind is PlaceKind.Hinge or PlaceKind.Horn))
         );
         Assert.All(
-            sheet.Geometry.Wheels.Select((_, i) => $"leg/{i + 1}"),
+            sheet.Geometry.Wheels.Select((w, i) => $"leg/{(w.Id.Length > 0 ? w.Id : $"{i + 1}")}"),
             id => Assert.Contains(points, p => p.Id == id)
         );
         Assert.All(sheet.Power.Motors, m => Assert.Contains(points, p => p.Id == $"motor/{m.Id}"));
@@ -181,10 +182,10 @@ public sealed class BoxTests
                     "canopy",
                     "skin/foreplane-left",
                     "joint/wing-left",
-                    "joint/fin-1",
+                    "joint/fin-left",
                     "skin/body",
                     "motor/tail",
-                    "joint/fin-2",
+                    "joint/fin-right",
                     "joint/wing-right",
                 ]
             },
@@ -196,8 +197,8 @@ public sealed class BoxTests
                     "motor/left",
                     "joint/wing-left",
                     "skin/body",
-                    "joint/fin-1",
-                    "joint/fin-2",
+                    "joint/fin-left",
+                    "joint/fin-right",
                     "joint/wing-right",
                     "motor/right",
                 ]

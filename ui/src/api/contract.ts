@@ -18,6 +18,7 @@ export type Bodies = {
   'receive/supplier': Schemas['Entry.SupplierSaid'];
   'receive/box-photo': Schemas['Entry.BoxPhotographed'];
   'receive/school': Schemas['Entry.SchoolChosen'];
+  'receive/option': Schemas['Entry.OptionChosen'];
   'receive/to-buy': Schemas['Entry.ToBuySaid'];
   'unpack/papers': Schemas['Entry.PapersFound'];
   'unpack/counted': Schemas['Entry.Counted'];
@@ -58,6 +59,7 @@ export type Bodies = {
   'bind/direction': Schemas['Entry.DirectionSeen'];
   'bind/reversed': Schemas['Entry.Reversed'];
   'bind/called': Schemas['Entry.CalledSeen'];
+  'bind/output': Schemas['Entry.OutputSeen'];
   'bind/set': Schemas['Entry.RadioSet'];
   'bind/motor-wires': Schemas['Entry.MotorWiresChanged'];
   'bind/motor-turned': Schemas['Entry.MotorTurned'];
@@ -70,6 +72,7 @@ export type Bodies = {
   'throws/holes': Schemas['Entry.HolesSeen'];
   'throws/trim-set': Schemas['Entry.TrimSet'];
   'balance/weighed': Schemas['Entry.Weighed'];
+  'balance/marks': Schemas['Entry.MarksSeen'];
   'balance/pack-moved': Schemas['Entry.PackMoved'];
   'balance/ballast': Schemas['Entry.BallastFitted'];
   'handover/conceded': Schemas['Entry.Conceded'];
@@ -172,6 +175,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'receive/supplier': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
   'receive/box-photo': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
   'receive/school': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
+  'receive/option': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
   'receive/to-buy': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
   'unpack/papers': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
   'unpack/counted': {
@@ -290,6 +294,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/reversed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/called': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/output': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/set': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/motor-wires': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/motor-turned': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
@@ -332,6 +337,13 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
       ['pitch'],
       ['height'],
     ],
+  },
+  'balance/marks': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'balance',
+    by: 'bench',
+    decides: 'never',
+    typed: [['packFront']],
   },
   'balance/pack-moved': {
     door: '/api/jobs/{id}/entries',
@@ -462,6 +474,8 @@ export const WORDS = {
     armSpline: 'servo arm spline',
   },
   movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
+  markAnswer: { noseDrops: 'nose drops', noseLow: 'a little nose-low', level: 'level', tailDrops: 'tail drops' },
+  acrossAnswer: { level: 'hangs level', leftDrops: 'the left wing drops', rightDrops: 'the right wing drops' },
   failsafeBehaviour: {
     asDeclared: 'as declared',
     motorRuns: 'motor runs',

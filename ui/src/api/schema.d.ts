@@ -2880,6 +2880,7 @@ export interface components {
             mode: number;
             directions: components["schemas"]["DirectionView"][];
             atRest: components["schemas"]["DrawingView"];
+            outputs: components["schemas"]["OutputView"][];
             called: components["schemas"]["CalledView"][];
             channels: string[];
             functions: string[];
@@ -2924,6 +2925,10 @@ export interface components {
          * @enum {unknown}
          */
         Carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
+        ChoiceView: {
+            choice: string;
+            brings: string;
+        };
         /** @enum {unknown} */
         ClaimAnswerKind: "accepted" | "partlyAccepted" | "refused" | "askedForMore" | null;
         ClaimLine: {
@@ -3019,6 +3024,8 @@ export interface components {
             ownPlace: boolean;
             /** Format: double */
             packFront: null | number;
+            stands: string;
+            marks: null | components["schemas"]["MarksView"];
         };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
@@ -3547,6 +3554,23 @@ export interface components {
             /** @default  */
             function: string;
         };
+        "Entry.MarksSeen": {
+            configuration: string;
+            seen: {
+                /** @enum {unknown} */
+                at: "atTheMarks" | "forwardEnd" | "aftEnd";
+                /** @enum {unknown} */
+                did: "noseDrops" | "noseLow" | "level" | "tailDrops";
+            }[];
+            /**
+             * Format: quantity
+             * @description A place in mm from the datum as people type it; a bare number is in mm.
+             */
+            packFront: string;
+            propellerPlaced: boolean;
+            /** @enum {unknown} */
+            across?: "level" | "leftDrops" | "rightDrops" | null;
+        };
         "Entry.MotorTurned": {
             motor: string;
             /** @enum {unknown} */
@@ -3565,11 +3589,25 @@ export interface components {
             /** @description The id of one that the shop lists. */
             instrument: string;
         };
+        "Entry.OptionChosen": {
+            option: string;
+            choice: string;
+            /** @default  */
+            reason: string;
+        };
         "Entry.OriginSaid": {
             finding: string;
             /** @enum {unknown} */
             origin: "transport" | "factory" | "shop";
             reason: string;
+        };
+        "Entry.OutputSeen": {
+            of: string;
+            at: string;
+            /** @enum {unknown} */
+            answer: "asExpected" | "otherwise" | "didNothing";
+            /** @default  */
+            seen: string;
         };
         "Entry.OwnerAnswered": {
             accepted: boolean;
@@ -4307,10 +4345,25 @@ export interface components {
             /** Format: date-time */
             openedAt: string;
         };
+        /** @enum {unknown} */
+        MarkAnswer: "noseDrops" | "noseLow" | "level" | "tailDrops" | null;
+        /** @enum {unknown} */
+        MarkPlace: "atTheMarks" | "forwardEnd" | "aftEnd";
+        MarkPlaceView: {
+            at: components["schemas"]["MarkPlace"];
+            words: string;
+            did: null | components["schemas"]["MarkAnswer"];
+        };
         MarkView: {
             id: string;
             text: string;
             standing: components["schemas"]["Standing"];
+        };
+        MarksView: {
+            words: string;
+            method: string;
+            only: boolean;
+            places: components["schemas"]["MarkPlaceView"][];
         };
         /**
          * Format: quantity
@@ -4379,6 +4432,13 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        OptionView: {
+            id: string;
+            name: string;
+            taken: string;
+            said: boolean;
+            choices: components["schemas"]["ChoiceView"][];
+        };
         OrderLine: {
             job: string;
             kit: string;
@@ -4410,6 +4470,22 @@ export interface components {
             portsWhy: string;
             budget: components["schemas"]["BudgetView"];
             drawing: components["schemas"]["DrawingView"];
+        };
+        OutputView: {
+            key: string;
+            of: string;
+            at: string;
+            name: string;
+            call: string;
+            expected: string;
+            note: string;
+            vital: boolean;
+            turnsMotors: boolean;
+            seen: string;
+            parts: string[];
+            foot: string;
+            picture: components["schemas"]["DrawingView"];
+            line: components["schemas"]["LedgerLine"];
         };
         PackHeldView: {
             name: string;
@@ -4646,6 +4722,7 @@ export interface components {
             cartonWords: string;
             cartonNote: string;
             boxPhotos: components["schemas"]["PhotoMark"][];
+            options: components["schemas"]["OptionView"][];
             schools: components["schemas"]["SchoolView"][];
             budget: components["schemas"]["BudgetView"];
             toBuy: components["schemas"]["ToBuyLine"][];

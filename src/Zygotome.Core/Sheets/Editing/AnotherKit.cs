@@ -70,7 +70,7 @@ public static class AnotherKit
                 Take(of, field);
             }
 
-            if (list.Inner is { } inner)
+            foreach (var inner in list.Inners)
             {
                 Rows(of, inner);
             }

@@ -55,7 +55,7 @@ public sealed record SheetDifference(string Section, string Place, string Before
         {
             var row = $"{within}{list.One} {called}, ";
             var fields = list.Fields.SelectMany(f => Field(section, row, $"$.{f.Name}", f, was, then));
-            var inner = list.Inner is { } i ? List(section, row, $"$.{i.Name}", i, was, then) : [];
+            var inner = list.Inners.SelectMany(i => List(section, row, $"$.{i.Name}", i, was, then));
             var (a, b) = (Whole(was), Whole(then));
             return a == b
                 ? fields.Concat(inner)

@@ -155,7 +155,7 @@ public static class SheetForm
             title,
             (row as JsonObject)?["assumed"]?.GetValueKind() == JsonValueKind.True,
             fields,
-            spec.Inner is { } inner ? [Rows(file, $"{path}.{inner.Name}", inner, beside)] : []
+            [.. spec.Inners.Select(inner => Rows(file, $"{path}.{inner.Name}", inner, beside))]
         );
     }
 

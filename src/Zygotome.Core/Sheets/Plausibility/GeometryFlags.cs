@@ -54,7 +54,7 @@ internal static class GeometryFlags
         foreach (var (surface, i) in sheet.Surfaces.Select((s, i) => (s, i)))
         {
             if (
-                g.Find(surface.On) is { HalfSpan: > 0 } on
+                g.Find(surface.On) is { HalfSpan: > 0, Pivot: null } on
                 && Planform.At(on, (surface.From + surface.To) / 2 * on.HalfSpan) is var (_, chord)
                 && surface.Chord > chord * 0.65
             )
@@ -74,6 +74,7 @@ internal static class GeometryFlags
                 && o.On == surface.On
                 && surface.Side == "left"
                 && o.Side == "right"
+                && (surface.ComparedWith == o.Id || o.ComparedWith == surface.Id || IsAcross(surface, o))
             );
             if (twin is not null && Math.Abs(twin.Chord - surface.Chord) > 1)
             {
@@ -146,6 +147,10 @@ internal static class GeometryFlags
             );
         }
     }
+
+    // At the same shares of the span.
+    private static bool IsAcross(Surface one, Surface other) =>
+        Numbers.Round(one.From - other.From) == 0 && Numbers.Round(one.To - other.To) == 0;
 
     private static string Say(double value) => Numbers.Say(value);
 }

@@ -17,6 +17,7 @@ public static class Plausible
                 BalanceFlags.Of(sheet),
                 PowerFlags.Of(sheet),
                 RadioFlags.Of(sheet),
+                OutputFlags.Of(sheet),
                 PartFlags.Of(sheet),
             }
                 .SelectMany(f => f)

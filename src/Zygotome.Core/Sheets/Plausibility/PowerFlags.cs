@@ -37,6 +37,32 @@ internal static class PowerFlags
         }
     }
 
+    // A propeller needs its gap on both sides within what it turns in; a surface that moves into it comes on top.
+    private static IEnumerable<Flag> CutOuts(PowerSpec power)
+    {
+        const double gap = 3;
+        foreach (var (motor, i) in power.Motors.Select((m, i) => (m, i)))
+        {
+            if (
+                motor.Says(PowerFields.Motor.CutOut).Likely is { } cutOut
+                && PropellerSize.Parse(motor.Propeller).Try(out var size, out _)
+                && Numbers.Round((double)cutOut.Low - (2 * gap)) < Numbers.Round((double)size.DiameterMm)
+            )
+            {
+                var left = ((double)cutOut.Low - (double)size.DiameterMm) / 2;
+                yield return Flag.Of(
+                    "cut-out",
+                    $"$.power.motors[{i}].cutOut",
+                    cutOut.Text,
+                    $"A {motor.Propeller} propeller is {Numbers.OneDecimal((double)size.DiameterMm)} mm across: in "
+                        + $"{cutOut.Text} that "
+                        + (left < 0 ? "does not turn" : $"leaves {Numbers.OneDecimal(left)} mm each side")
+                        + $"; {Numbers.Say(gap)} mm each side is the least."
+                );
+            }
+        }
+    }
+
     // A doubt may rest on likely numbers: it asks and judges nothing.
     private static double Draw(MotorSpec motor) => (double)(motor.Says(PowerFields.Motor.Draw).Likely?.High ?? 0);
 
@@ -109,6 +135,11 @@ internal static class PowerFlags
                     $"The pack is {Numbers.Say(length)} mm long, its bay {Numbers.Say(bay.To - bay.From)} mm."
                 );
             }
+        }
+
+        foreach (var flag in CutOuts(power))
+        {
+            yield return flag;
         }
 
         foreach (var flag in Discs(power))

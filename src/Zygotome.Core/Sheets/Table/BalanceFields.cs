@@ -71,12 +71,41 @@ public static class BalanceFields
             Means = "Left out where it is the same in all.",
         };
 
+        public static readonly ChoiceField Method = new("method", "found by", "", "fingertips", "stand")
+        {
+            Means = "How the manual balances it at its marks: nose drops, level or tail drops is then what is asked.",
+        };
+
+        public static readonly ChoiceField MarkedAt = new("marksAt", "marks at", "one place", "one place", "both ends")
+        {
+            Means = "Whether one pair of marks is balanced on, or a pair at either end of the range.",
+        };
+
+        public static readonly MeasureField MarkAt = new("markAt", "its mark", Unit.Millimetre, new(-5000, 5000))
+        {
+            Means = "Where the marks lie, aft of the datum, where the manual says so; what is drawn.",
+            Unused = true,
+        };
+
+        public static readonly ChoiceField Gear = new("gear", "gear", "", "up", "down");
+
+        public static readonly TextsField Fitted = new("fitted", "fitted for it")
+        {
+            Means = "What is on the aircraft in this configuration alone: skis, a nose block.",
+        };
+
+        public static readonly PairsField Panels = new("panels", "panels")
+        {
+            Means = "How parts stand that move in flight: wing swept.",
+        };
+
         public static readonly SheetList<BalanceConfiguration> List = new(
-            "balance.configurations",
-            "configuration",
-            """{"name":"as flown","range":{"notStated":true}}""",
-            v => new BalanceConfiguration(v),
-            [Name, Range, Marks, PackFront]
+            name: "balance.configurations",
+            one: "configuration",
+            fresh: """{"name":"as flown","range":{"notStated":true}}""",
+            make: v => new BalanceConfiguration(v),
+            fields: [Name, Range, Marks, MarkedAt, Method, MarkAt, PackFront, Gear, Fitted, Panels],
+            optional: true
         );
     }
 

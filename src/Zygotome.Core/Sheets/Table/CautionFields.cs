@@ -11,11 +11,11 @@ public static class CautionFields
         public static readonly TextField Kind = new("kind", "what") { Unused = true };
         public static readonly TextField Limit = new("limit", "limit") { Unused = true };
 
-        public static readonly SheetList<TruenessRow> List = new(
+        public static readonly SheetList<PlainRow> List = new(
             "trueness",
             "trueness limit",
             """{"kind":"tip to tail","limit":"± 4 mm"}""",
-            v => new TruenessRow(v),
+            v => new PlainRow(v),
             [Kind, Limit]
         );
     }

@@ -29,6 +29,17 @@ public static class GeometryFields
         public static readonly MeasureField RootLeadingEdge = Station("rootLeadingEdge", "leading edge at the root");
         public static readonly MeasureField Height = Station("height", "height", 0);
         public static readonly MeasureField RootGap = Station("rootGap", "gap at the root", 0);
+        public static readonly QuantityField Incidence = new("incidence", "incidence", Unit.Degree) { Unused = true };
+
+        public static readonly QuantityField Pivot = new("allMoving.hinge", "moves as a whole, pivot at", Unit.PerCent)
+        {
+            Means = "Of its chord from the leading edge, where all of it turns and there is no hinge line.",
+        };
+
+        public static readonly FlagField Inverted = new("inverted", "hangs down")
+        {
+            Means = "A V-tail of which both halves hang below: its rudder signs are the other way round.",
+        };
 
         public static readonly SheetList<LiftingSurface> List = new(
             name: "geometry.lifting",
@@ -36,8 +47,8 @@ public static class GeometryFields
             fresh: """{"id":"wing-2","role":"wing","rootLeadingEdge":"0 mm","panels":"""
                 + """[{"root":"200 mm","tip":"180 mm","span":"500 mm","sweep":"0 mm"}]}""",
             make: v => new LiftingSurface(v),
-            fields: [Id, Role, RootLeadingEdge, Height, RootGap],
-            inner: Panel.List
+            fields: [Id, Role, RootLeadingEdge, Height, RootGap, Incidence, Pivot, Inverted],
+            inners: [Panel.List]
         )
         {
             Means = "Wings, tails and foreplanes, half of each.",
@@ -70,6 +81,12 @@ public static class GeometryFields
     /// <summary>A fin and where it stands.</summary>
     public static class Fin
     {
+        public static readonly TextField Id = new("id", "id")
+        {
+            IsId = true,
+            Means = "Begins with fin. Left out it is fin, or fin-1, fin-2 of several.",
+        };
+
         public static readonly MeasureField X = Station("at[0]", "leading edge at the root");
         public static readonly MeasureField Y = Station("at[1]", "off the middle, right +", 0);
         public static readonly MeasureField Root = Extent("root", "root chord", 1);
@@ -77,12 +94,27 @@ public static class GeometryFields
         public static readonly MeasureField Height = Extent("height", "height", 1);
         public static readonly MeasureField Sweep = Station("sweep", "sweep", 0);
 
+        public static readonly MeasureField Foot = Station("foot", "its foot, above the datum", 0) with
+        {
+            Means = "Left out it stands on what lies under it.",
+        };
+
+        public static readonly FlagField Below = new("below", "hangs down");
+
+        public static readonly QuantityField Toe = new("toe", "toe, in +", Unit.Millimetre)
+        {
+            Means = "How much nearer the middle its leading edge is than its trailing edge.",
+            Unused = true,
+        };
+
+        public static readonly QuantityField Cant = new("cant", "cant, top out +", Unit.Degree) { Unused = true };
+
         public static readonly SheetList<Sheets.Fin> List = new(
             "geometry.fins",
             "fin",
             """{"at":["600 mm","0 mm"],"root":"150 mm","tip":"90 mm","height":"180 mm","sweep":"50 mm"}""",
             v => new Sheets.Fin(v),
-            [X, Y, Root, Tip, Height, Sweep]
+            [Id, X, Y, Root, Tip, Height, Sweep, Foot, Below, Toe, Cant]
         );
     }
 
@@ -95,29 +127,137 @@ public static class GeometryFields
         public static readonly MeasureField Width = Extent("width", "width", 1);
         public static readonly MeasureField At = Station("at", "off the middle, right +", 0);
 
+        public static readonly MeasureField Height = Extent("height", "height", 1, 0) with
+        {
+            Means = "Left out it is as high as wide.",
+        };
+
+        public static readonly MeasureField Axis = Station("axis", "its middle, above the datum", 0);
+
         public static readonly SheetList<Sheets.Body> List = new(
-            "geometry.bodies",
-            "body",
-            """{"name":"fuselage","from":"-200 mm","to":"800 mm","width":"100 mm","at":"0 mm"}""",
-            v => new Sheets.Body(v),
-            [Name, From, To, Width, At]
+            name: "geometry.bodies",
+            one: "body",
+            fresh: """{"name":"fuselage","from":"-200 mm","to":"800 mm","width":"100 mm","at":"0 mm"}""",
+            make: v => new Sheets.Body(v),
+            fields: [Name, From, To, Width, At, Height, Axis],
+            inners: [Section.List]
         );
+    }
+
+    /// <summary>How wide and high a body is at a station, where it is not a plain spindle.</summary>
+    public static class Section
+    {
+        public static readonly MeasureField At = Station("at", "aft of the datum");
+        public static readonly MeasureField Width = Extent("width", "width", 0);
+        public static readonly MeasureField Top = Station("top", "top, above the datum");
+        public static readonly MeasureField Bottom = Station("bottom", "bottom, above the datum");
+
+        public static readonly SheetList<Sheets.Section> List = new(
+            "sections",
+            "section",
+            """{"at":"0 mm","width":"100 mm","top":"60 mm","bottom":"-50 mm"}""",
+            v => new Sheets.Section(v),
+            [At, Width, Top, Bottom]
+        )
+        {
+            Means = "From nose to tail, where its outline is not plain.",
+        };
     }
 
     /// <summary>Where a wheel stands.</summary>
     public static class Wheel
     {
+        public static readonly TextField Id = new("id", "id") { IsId = true, Means = "By which outputs name it." };
+
         public static readonly TextField Name = new("name", "name", "wheel");
         public static readonly MeasureField X = Station("at[0]", "aft of the datum");
         public static readonly MeasureField Y = Station("at[1]", "off the middle, right +", 0);
+        public static readonly MeasureField Diameter = Extent("diameter", "diameter", 1, 0);
+
+        public static readonly MeasureField Axle = Station("axle", "its axle, above the datum", 0) with
+        {
+            Means = "Left out it is a hand's breadth under the body.",
+        };
+
+        public static readonly FlagField Steered = new("steered", "steered") { Means = "An output says by what." };
+
+        public static readonly FlagField Retracts = new("retracts", "goes in");
 
         public static readonly SheetList<Sheets.Wheel> List = new(
-            "geometry.wheels",
-            "wheel",
-            """{"name":"tail wheel","at":["700 mm","0 mm"]}""",
-            v => new Sheets.Wheel(v),
-            [Name, X, Y]
+            name: "geometry.wheels",
+            one: "wheel",
+            fresh: """{"name":"tail wheel","at":["700 mm","0 mm"]}""",
+            make: v => new Sheets.Wheel(v),
+            fields: [Id, Name, X, Y, Diameter, Axle, Steered, Retracts],
+            optional: true
         );
+    }
+
+    /// <summary>What lies in or on the airframe: where not to cut, what opens, where a lead runs.</summary>
+    public static class Place
+    {
+        public static readonly TextField Id = new("id", "id") { Required = true, IsId = true };
+        public static readonly TextField Name = new("name", "name");
+
+        public static readonly MeaningField<PlacedKind> Kind = new(
+            "kind",
+            "is",
+            PlacedWords.Of(PlacedKind.Hatch),
+            [.. PlacedWords.All]
+        );
+
+        public static readonly TextField Of = new("of", "of")
+        {
+            Means = "The servo, board, controller, surface or lead it is the place of.",
+        };
+
+        public static readonly MeasureField X = Station("at[0]", "from, aft of the datum");
+        public static readonly MeasureField Y = Station("at[1]", "from, off the middle, right +", 0);
+        public static readonly MeasureField ToX = Station("to[0]", "to, aft of the datum", 0);
+        public static readonly MeasureField ToY = Station("to[1]", "to, off the middle", 0);
+        public static readonly MeasureField Width = Extent("width", "width", 0, 0);
+
+        public static readonly MeasureField Height = Station("height", "above the datum", 0);
+
+        public static readonly QuantityField Depth = new("depth", "below the skin", Unit.Millimetre)
+        {
+            Unused = true,
+            Means = "How deep it lies: what a knife or screw must keep off.",
+        };
+
+        public static readonly FlagField Mirror = new("mirror", "on both sides");
+
+        public static readonly SheetList<PlacedThing> List = new(
+            name: "geometry.places",
+            one: "place",
+            fresh: """{"id":"hatch","kind":"hatch","at":["-100 mm","0 mm"],"to":["20 mm","0 mm"],"width":"70 mm"}""",
+            make: v => new PlacedThing(v),
+            fields: [Id, Name, Kind, Of, X, Y, ToX, ToY, Width, Height, Depth, Mirror],
+            inners: [Point.List],
+            optional: true
+        )
+        {
+            Means =
+                "Spars and tubes, cowl, canopy, hatch, servos, horns, receiver, connectors, inlets, routes of leads.",
+        };
+    }
+
+    /// <summary>A point on the way of a lead, tube or rod.</summary>
+    public static class Point
+    {
+        public static readonly MeasureField X = Station("at[0]", "aft of the datum");
+        public static readonly MeasureField Y = Station("at[1]", "off the middle, right +", 0);
+
+        public static readonly SheetList<RoutePoint> List = new(
+            "route",
+            "point",
+            """{"at":["0 mm","0 mm"]}""",
+            v => new RoutePoint(v),
+            [X, Y]
+        )
+        {
+            Means = "Between its ends.",
+        };
     }
 
     /// <summary>A place for ballast, and the piece that goes there.</summary>
@@ -143,7 +283,7 @@ public static class GeometryFields
         title: "Three-view",
         make: v => new Geometry(v),
         fields: [Datum, Nose, BayFrom, BayTo, BayWidth, BayHeight],
-        lists: [Lifting.List, Fin.List, Body.List, Wheel.List, BallastStation.List],
+        lists: [Lifting.List, Fin.List, Body.List, Wheel.List, BallastStation.List, Place.List],
         section: "geometry"
     );
 

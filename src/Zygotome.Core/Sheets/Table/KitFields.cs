@@ -28,14 +28,69 @@ public static class KitFields
         Unused = true,
     };
 
+    /// <summary>The glue in the box, left out where there is none.</summary>
+    public static readonly TextField Glue = new("kit.glue.kind", "the kit's own glue") { Unused = true };
+
+    public static readonly MeasureField GlueOpen = Minutes("kit.glue.open", "its open time");
+    public static readonly MeasureField GlueHandle = Minutes("kit.glue.handle", "can be handled after");
+    public static readonly MeasureField GlueFull = Minutes("kit.glue.fullStrength", "full strength after");
+
+    /// <summary>What one box can be built as.</summary>
+    public static class Option
+    {
+        public static readonly TextField Id = new("id", "id") { Required = true, IsId = true };
+
+        public static readonly TextField Name = new("name", "name") { IsName = true, Means = "As it is asked." };
+
+        public static readonly TextsField Choices = new("choices", "choices") { Required = true, IsName = true };
+
+        public static readonly TextField Default = new("default", "usual choice")
+        {
+            IsName = true,
+            Means = "Until one is said. Left out, all of them are asked about until then.",
+        };
+
+        public static readonly TextField Page = new("page", "page") { IsPage = true };
+
+        public static readonly SheetList<KitOption> List = new(
+            "kit.options",
+            "option",
+            """{"id":"gear","choices":["fixed","retracts"],"default":"fixed"}""",
+            v => new KitOption(v),
+            [Id, Name, Choices, Default, Page]
+        )
+        {
+            Means = "One box may be built in several ways: a job says which, and is asked about no other.",
+        };
+    }
+
     internal const string PageKey = "kit";
 
     public static readonly SheetPage<KitInfo> Page = new(
         key: PageKey,
         title: "From the lid",
         make: v => new KitInfo(v),
-        fields: [Name, Maker, Id, Revision, Class, Source, Material, Supplied, Span, Length],
-        lists: [],
+        fields:
+        [
+            Name,
+            Maker,
+            Id,
+            Revision,
+            Class,
+            Source,
+            Material,
+            Supplied,
+            Span,
+            Length,
+            Glue,
+            GlueOpen,
+            GlueHandle,
+            GlueFull,
+        ],
+        lists: [Option.List],
         section: "kit"
     );
+
+    private static MeasureField Minutes(string name, string label) =>
+        new(name, label, Unit.Minute, new(0, 100_000)) { Unused = true };
 }

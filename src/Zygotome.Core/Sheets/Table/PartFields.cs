@@ -49,12 +49,24 @@ public static class PartFields
 
     public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 10_000)) { Unused = true };
 
+    public static readonly FlagField Supplied = new("supplied", "in the box")
+    {
+        Means =
+            "Said false of what the kit needs and its box does not hold: it is on the to-buy list, and not counted.",
+    };
+
+    public static readonly FlagField Fitted = new("fitted", "fitted in the factory")
+    {
+        Means = "Said of what is on the airframe already: it is not counted in a bag.",
+    };
+
     public static readonly SheetList<PartSpec> List = new(
-        "parts",
-        "part",
-        """{"id":"part","name":"Part","bag":"A","quantity":1}""",
-        v => new PartSpec(v),
-        [Id, Name, Bag, Quantity, Diameter, Length, Stack, Depth, Into, Bore, On, Mass]
+        name: "parts",
+        one: "part",
+        fresh: """{"id":"part","name":"Part","bag":"A","quantity":1}""",
+        make: v => new PartSpec(v),
+        fields: [Id, Name, Bag, Quantity, Diameter, Length, Stack, Depth, Into, Bore, On, Mass, Supplied, Fitted],
+        optional: true
     )
     {
         Most = SpecSheet.MostParts,

@@ -53,15 +53,56 @@ public static class PowerFields
         public static readonly QuantityField Draw = new("draw", "draw", Unit.Ampere);
         public static readonly TextField Controller = new("controller", "controller") { Refers = Reference.Controller };
 
+        public static readonly WholeField Blades = new("blades", "blades", 2, 1, 12);
+        public static readonly TextField Hub = new("hub", "hub") { Unused = true };
+
+        public static readonly ChoiceField Nut = new("nut", "nut", "", "right-hand", "left-hand") { Unused = true };
+
+        public static readonly QuantityField CutOut = new("cutOut", "turns in a cut-out of", Unit.Millimetre)
+        {
+            Means = "How wide the opening is that its propeller turns in.",
+        };
+
+        public static readonly MeasureField Height = Station("height", "above the datum", 0);
+
+        public static readonly QuantityField DownThrust = new("thrustLine.down", "thrust line down", Unit.Degree)
+        {
+            Unused = true,
+        };
+
+        public static readonly QuantityField RightThrust = new("thrustLine.right", "thrust line right", Unit.Degree)
+        {
+            Unused = true,
+        };
+
         public static readonly SheetList<MotorSpec> List = new(
-            "power.motors",
-            "motor",
-            """
+            name: "power.motors",
+            one: "motor",
+            fresh: """
             {"id":"main","kind":"propeller","propeller":"10x5","at":"-200 mm","draw":"30 A",
             "controller":"main"}
             """,
-            v => new MotorSpec(v),
-            [Id, Kind, Propeller, Mass, At, Y, Turns, Draw, Controller]
+            make: v => new MotorSpec(v),
+            fields:
+            [
+                Id,
+                Kind,
+                Propeller,
+                Blades,
+                Hub,
+                Nut,
+                CutOut,
+                Mass,
+                At,
+                Y,
+                Height,
+                Turns,
+                DownThrust,
+                RightThrust,
+                Draw,
+                Controller,
+            ],
+            optional: true
         );
     }
 

@@ -20,6 +20,72 @@ public static class RadioFields
         Means = "Left out it is asked at the bench.",
     };
 
+    public static readonly TextField Protocol = new("radio.protocol", "protocol") { Unused = true };
+
+    public static readonly TextsField Axes = new("radio.stabiliser.axes", "it corrects") { Unused = true };
+
+    public static readonly TextField SurfaceCount = new("radio.stabiliser.surfaceCount", "told of surfaces")
+    {
+        Unused = true,
+    };
+
+    public static readonly MeasureField Still = new(
+        "radio.stabiliser.stillSeconds",
+        "held still for",
+        Unit.Second,
+        new(0, 60)
+    )
+    {
+        Unused = true,
+    };
+
+    public static readonly TextField Awake = new("radio.stabiliser.awake", "shows it is awake by") { Unused = true };
+    public static readonly TextField Wake = new("radio.stabiliser.wake", "woken by") { Unused = true };
+
+    public static readonly TextsField StabiliserModes = new("radio.stabiliser.modes", "stabiliser's modes")
+    {
+        Unused = true,
+    };
+
+    /// <summary>By what a mode of the stabiliser is told, and how it is bound.</summary>
+    public static class Sign
+    {
+        public static readonly TextField Mode = new("mode", "mode")
+        {
+            Required = true,
+            IsName = true,
+            Unused = true,
+        };
+
+        public static readonly TextField Shows = new("sign", "shows by") { Unused = true };
+        public static readonly TextField Bind = new("bind", "bound by") { Unused = true };
+
+        public static readonly SheetList<PlainRow> List = new(
+            "radio.stabiliser.signs",
+            "sign of a mode",
+            """{"mode":"levelling","sign":"surfaces cycle twice"}""",
+            v => new PlainRow(v),
+            [Mode, Shows, Bind]
+        );
+    }
+
+    /// <summary>Something that passes signals on to servos and lights.</summary>
+    public static class Board
+    {
+        public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
+        public static readonly TextField Catalogue = new("catalogue", "is a") { Unused = true };
+        public static readonly TextsField Ports = new("ports", "its ports") { Unused = true };
+        public static readonly TextsField Outlets = new("outlets", "its light outlets") { Unused = true };
+
+        public static readonly SheetList<BoardSpec> List = new(
+            "wiring.boards",
+            "board",
+            """{"id":"board","ports":["aileron","elevator"]}""",
+            v => new BoardSpec(v),
+            [Id, Catalogue, Ports, Outlets]
+        );
+    }
+
     public static readonly QuantityField RangeCheck = new("radio.rangeCheck", "range check", Unit.Metre)
     {
         Unused = true,
@@ -32,7 +98,7 @@ public static class RadioFields
 
         public static readonly TextsField Drives = new("drives", "drives")
         {
-            Means = "Surfaces or radio channels.",
+            Means = "Surfaces, outputs or radio channels.",
             Refers = Reference.SurfaceOrChannel,
         };
 
@@ -48,13 +114,80 @@ public static class RadioFields
             Means = "Against how far it has to go: the difference is on the to-buy list.",
         };
 
+        public static readonly TextsField ArmHoles = new("arm.holes", "arm holes") { Unused = true };
+        public static readonly MeasureField ArmHole = Unjudged("arm.fitted", "arm hole used");
+        public static readonly ChoiceField ArmSide = new("arm.side", "arm side", "", "top", "below", "left", "right")
+        {
+            Unused = true,
+        };
+        public static readonly QuantityField ArmLean = new("arm.lean", "arm leans aft", Unit.Degree) { Unused = true };
+        public static readonly TextsField HornHoles = new("horn.holes", "horn holes") { Unused = true };
+        public static readonly MeasureField HornHole = Unjudged("horn.fitted", "horn hole used");
+        public static readonly ChoiceField HornSide = new("horn.side", "horn side", "", "top", "below", "left", "right")
+        {
+            Unused = true,
+        };
+
+        public static readonly QuantityField HornLean = new("horn.lean", "horn leans aft", Unit.Degree)
+        {
+            Unused = true,
+        };
+
+        public static readonly MeasureField Reach = Unjudged("reach", "shaft to hinge line");
+        public static readonly MeasureField Hinge = Unjudged("hingeAboveShaft", "hinge above the shaft");
+        public static readonly MeasureField RodDiameter = Unjudged("rod.diameter", "rod diameter");
+        public static readonly MeasureField RodPitch = Unjudged("rod.pitch", "thread's pitch");
+        public static readonly MeasureField RodLength = Unjudged("rod.length", "rod length");
+        public static readonly TextField RodThread = new("rod.thread", "thread") { Unused = true };
+
+        public static readonly WholeField RodEnds = new("rod.ends", "ends that turn", 1, 0, 2) { Unused = true };
+
+        public static readonly TextField HighSignal = new("onHighSignal", "goes on a high signal") { Unused = true };
+
+        public static readonly QuantityField DegreesAtFull = new("degreesAt100", "at 100 %", Unit.Degree)
+        {
+            Unused = true,
+        };
+
+        public static readonly TextField Standing = new("reference", "stands for setting") { Unused = true };
+
         public static readonly SheetList<ServoSpec> List = new(
-            "servos",
-            "servo",
-            """{"id":"servo","drives":["rudder"],"working":"0.2 A","stall":"0.9 A"}""",
-            v => new ServoSpec(v),
-            [Id, Drives, Working, Stall, Torque, Lead]
+            name: "servos",
+            one: "servo",
+            fresh: """{"id":"servo","drives":["rudder"],"working":"0.2 A","stall":"0.9 A"}""",
+            make: v => new ServoSpec(v),
+            fields:
+            [
+                Id,
+                Drives,
+                Working,
+                Stall,
+                Torque,
+                Lead,
+                ArmHoles,
+                ArmHole,
+                ArmSide,
+                ArmLean,
+                HornHoles,
+                HornHole,
+                HornSide,
+                HornLean,
+                Reach,
+                Hinge,
+                RodDiameter,
+                RodPitch,
+                RodLength,
+                RodThread,
+                RodEnds,
+                HighSignal,
+                DegreesAtFull,
+                Standing,
+            ],
+            optional: true
         );
+
+        private static MeasureField Unjudged(string name, string label) =>
+            new(name, label, Unit.Millimetre, new(-5000, 5000)) { Unused = true };
     }
 
     /// <summary>A lead from what it serves to the receiver or a board.</summary>
@@ -68,11 +201,12 @@ public static class RadioFields
         public static readonly FlagField Separable = new("separable", "parts with the wing") { Unused = true };
 
         public static readonly SheetList<LeadSpec> List = new(
-            "wiring.leads",
-            "lead",
-            """{"id":"lead","label":"","from":"servo","separable":false}""",
-            v => new LeadSpec(v),
-            [Id, Label, From, Reach, Separable]
+            name: "wiring.leads",
+            one: "lead",
+            fresh: """{"id":"lead","label":"","from":"servo","separable":false}""",
+            make: v => new LeadSpec(v),
+            fields: [Id, Label, From, Reach, Separable],
+            optional: true
         );
     }
 
@@ -80,7 +214,21 @@ public static class RadioFields
         "radio",
         "Radio and wiring",
         v => new RadioSpec(v),
-        [Functions, Bind, Modes, Failsafe, Stabiliser, RangeCheck],
-        [Servo.List, Lead.List]
+        [
+            Functions,
+            Protocol,
+            Bind,
+            Modes,
+            Failsafe,
+            Stabiliser,
+            Axes,
+            SurfaceCount,
+            Still,
+            Awake,
+            Wake,
+            StabiliserModes,
+            RangeCheck,
+        ],
+        [Sign.List, Servo.List, Board.List, Lead.List]
     );
 }

@@ -19,8 +19,8 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
 
     public static readonly Reference SurfaceOrChannel = new(
         "moved",
-        "surface or channel",
-        s => s.Surfaces.Select(f => f.Id).Concat(s.Radio.Functions)
+        "surface, output or channel",
+        s => s.Surfaces.Select(f => f.Id).Concat(s.Outputs.Select(o => o.Id)).Concat(s.Radio.Functions)
     );
 
     public static readonly Reference Lifting = new(
@@ -55,9 +55,15 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
 
     public static readonly Reference Step = new("step", "step", s => s.Steps.Select(p => p.Id));
 
+    public static readonly Reference Option = new("option", "kit option", s => s.Kit.Options.Select(o => o.Id));
+
+    public static readonly Reference Wheel = new("wheel", "wheel", s => s.Geometry.Wheels.Select(w => w.Id));
+
+    public static readonly Reference Board = new("board", "board", s => s.Boards.Select(b => b.Id));
+
     /// <summary>Every kind of reference there is.</summary>
     public static IReadOnlyList<Reference> All { get; } =
-    [Surface, Surfaces, SurfaceOrChannel, Lifting, Motor, Controller, Wired, Part, Step];
+    [Surface, Surfaces, SurfaceOrChannel, Lifting, Motor, Controller, Wired, Part, Step, Option, Wheel, Board];
 
     /// <summary>Further names that lead somewhere; null where there are none.</summary>
     private Func<SpecSheet, string, bool>? Also { get; init; }

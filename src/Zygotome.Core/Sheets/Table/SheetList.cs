@@ -12,7 +12,7 @@ public abstract record SheetList(string Name, string One, string Fresh, Immutabl
     public string Means { get; init; } = "";
 
     /// <summary>Within each of its rows.</summary>
-    public SheetList? Inner { get; private protected init; }
+    public ImmutableArray<SheetList> Inners { get; private protected init; } = [];
 
     /// <summary>A sheet without it cannot be drawn.</summary>
     public bool Required { get; init; }
@@ -30,24 +30,24 @@ public sealed record SheetList<TRow> : SheetList
     private readonly SheetRows _rows;
 
     /// <param name="make">The object of a row.</param>
-    /// <param name="inner">Within each of its rows.</param>
+    /// <param name="inners">Within each of its rows.</param>
     /// <param name="made">Fields that a job says of rows it makes, and no file.</param>
+    /// <param name="optional">Whether a row may belong to some choices of the kit alone, see <see
+    /// cref="WhenField"/>.</param>
     internal SheetList(
         string name,
         string one,
         string fresh,
         Func<RowValues, TRow> make,
         ImmutableArray<SheetField> fields,
-        SheetList? inner = null,
-        ImmutableArray<SheetField> made = default
+        ImmutableArray<SheetList> inners = default,
+        ImmutableArray<SheetField> made = default,
+        bool optional = false
     )
-        : base(name, one, fresh, fields)
+        : base(name, one, fresh, optional ? [.. fields, new WhenField()] : fields)
     {
-        Inner = inner;
-        _rows = new SheetRows(
-            [.. fields, .. inner is null ? [] : (SheetSlot[])[inner], .. made.IsDefault ? [] : made],
-            make
-        );
+        Inners = inners.IsDefault ? [] : inners;
+        _rows = new SheetRows([.. Fields, .. Inners, .. made.IsDefault ? [] : made], make);
     }
 
     /// <summary>A row that no file has, with what is said in it.</summary>
@@ -59,6 +59,9 @@ public sealed record SheetList<TRow> : SheetList
     internal override object Kept(SheetNode owner) => Read(owner);
 
     internal override object Unsaid => ImmutableArray<TRow>.Empty;
+
+    internal override object Left(object kept, Func<SheetObject, bool> stays) =>
+        ((ImmutableArray<TRow>)kept).Where(r => stays(r)).Select(r => r.Left(stays)).ToImmutableArray();
 
     internal ImmutableArray<TRow> Read(SheetNode owner) => owner.At(Name).Each(Row, Required, Most);
 

@@ -31,6 +31,9 @@ internal sealed class SheetRows
 
     public IEnumerable<SheetField> Fields => _slots.OfType<SheetField>();
 
+    /// <summary>Where a row says with which choices of the kit it is there; null where all are there.</summary>
+    public WhenField? When => Fields.OfType<WhenField>().FirstOrDefault();
+
     public int SlotOf(SheetSlot slot) => slot.OrdinalIn(this);
 
     public SheetObject Make(RowValues values) => _make(values);
@@ -45,6 +48,10 @@ internal sealed class SheetRows
 
         return Make(new RowValues(this, [.. _slots.Select(s => s.Kept(owner))], owner.Path, owner.IsAssumed));
     }
+
+    /// <summary>What is kept of its values when only some rows of its lists stay.</summary>
+    public ImmutableArray<object> Left(ImmutableArray<object> kept, Func<SheetObject, bool> stays) =>
+        [.. _slots.Select((s, i) => s.Left(kept[i], stays))];
 
     /// <summary>One that no file has, with what is said in it.</summary>
     public SheetObject Of(params ReadOnlySpan<SaidHere> said)

@@ -98,7 +98,7 @@ public static class SheetSchema
             Put(row, field);
         }
 
-        if (list.Inner is { } inner)
+        foreach (var inner in list.Inners)
         {
             Put(row, inner);
         }

@@ -33,6 +33,9 @@ public abstract record SheetSlot
     /// <summary>What is kept where nothing is said.</summary>
     internal abstract object Unsaid { get; }
 
+    /// <summary>What is kept of it when only some rows stay.</summary>
+    internal virtual object Left(object kept, Func<SheetObject, bool> stays) => kept;
+
     public virtual bool Equals(SheetSlot? other) => ReferenceEquals(this, other);
 
     public override int GetHashCode() => RuntimeHelpers.GetHashCode(this);

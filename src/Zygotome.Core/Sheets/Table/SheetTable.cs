@@ -18,6 +18,7 @@ public static class SheetTable
         BalanceFields.BalancePage,
         PowerFields.Page,
         RadioFields.Page,
+        OutputFields.Page,
         PartFields.Page,
         StepFields.StepsPage,
         CautionFields.Page,
@@ -73,7 +74,7 @@ public static class SheetTable
     );
 
     private static IEnumerable<(string, SheetList)> Within(string path, SheetList list) =>
-        list.Inner is { } inner ? [(path, list), ($"{path}.{inner.Name}", inner)] : [(path, list)];
+        [(path, list), .. list.Inners.Select(inner => ($"{path}.{inner.Name}", inner))];
 
     private static IEnumerable<(string, SheetField)> Rows((string Path, SheetList List) l) =>
         l.List.Fields.Select(f => ($"{l.Path}.{f.Name}", f));

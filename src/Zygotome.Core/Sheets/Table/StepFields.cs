@@ -105,6 +105,85 @@ public static class StepFields
     public static readonly FlagField Unpowered = new("needs.unpowered", "pack not connected") { Guards = true };
 
     public static readonly WholeField People = new("needs.people", "people", 1, 1, 4) { Unused = true };
+    public static readonly ChoiceField Kind = new(
+        "kind",
+        "is",
+        "",
+        "joint",
+        "linkage",
+        "finish",
+        "decal",
+        "cover",
+        "cut-out",
+        "wiring",
+        "propeller"
+    )
+    {
+        Unused = true,
+    };
+
+    public static readonly TextsField Closes = new("closes", "closes the rods of")
+    {
+        Refers = Reference.Surface,
+        Unused = true,
+    };
+
+    public static readonly FlagField Mirror = new("mirror", "done left and right") { Unused = true };
+    public static readonly TextField Reach = new("reach", "tool's reach") { Unused = true };
+    public static readonly TextsField Covers = new("covers", "puts out of reach") { Unused = true };
+    public static readonly TextField Orientation = new("orientation", "right way round") { Unused = true };
+    public static readonly TextField DryFit = new("dryFit", "asked at the dry fit") { Unused = true };
+
+    public static readonly TextsField Coat = new("joint.coat", "faces to coat") { Unused = true };
+    public static readonly TextsField KeepClear = new("joint.keepClear", "to keep clear") { Unused = true };
+    public static readonly QuantityField Hold = new("joint.hold", "held for", Unit.Second) { Unused = true };
+    public static readonly TextsField Moves = new("joint.moves", "must still move") { Unused = true };
+
+    /// <summary>A mark to be made or cut to.</summary>
+    public static class Mark
+    {
+        public static readonly TextField Name = new("name", "name")
+        {
+            Required = true,
+            IsName = true,
+            Unused = true,
+        };
+        public static readonly TextField From = new("from", "from") { Required = true, Unused = true };
+        public static readonly QuantityField At = new("at", "at", Unit.Millimetre) { Required = true, Unused = true };
+        public static readonly ChoiceField Side = new("side", "side", "", "left", "right") { Unused = true };
+
+        public static readonly SheetList<PlainRow> List = new(
+            "marks",
+            "mark",
+            """{"name":"slot front edge","from":"nose","at":"64 mm ± 1 mm"}""",
+            v => new PlainRow(v),
+            [Name, From, At, Side]
+        );
+    }
+
+    /// <summary>One tap of an odd procedure, and the wait after it.</summary>
+    public static class Tap
+    {
+        public static readonly TextField Do = new("do", "do")
+        {
+            Required = true,
+            IsName = true,
+            Unused = true,
+        };
+        public static readonly QuantityField Wait = new("wait", "then wait", Unit.Second) { Unused = true };
+
+        public static readonly SheetList<PlainRow> List = new(
+            "taps",
+            "tap",
+            """{"do":"Press together","wait":"20 s"}""",
+            v => new PlainRow(v),
+            [Do, Wait]
+        )
+        {
+            Means = "In their order.",
+        };
+    }
+
     public static readonly TextsField Cautions = new("cautions", "cautions");
     public static readonly TextField Text = new("text", "how");
     public static readonly TextField Page = new("page", "page") { IsPage = true };
@@ -120,6 +199,7 @@ public static class StepFields
         fields:
         [
             Id,
+            Kind,
             Stage,
             Title,
             After,
@@ -130,7 +210,17 @@ public static class StepFields
             JoinsA,
             JoinsB,
             JointKind,
+            Coat,
+            KeepClear,
+            Hold,
+            Moves,
+            DryFit,
+            Orientation,
+            Mirror,
             Fits,
+            Closes,
+            Reach,
+            Covers,
             Hides,
             Disturbs,
             Readies,
@@ -147,7 +237,9 @@ public static class StepFields
             Text,
             Page,
         ],
-        made: [Repairs]
+        inners: [Mark.List, Tap.List],
+        made: [Repairs],
+        optional: true
     );
 
     public static readonly SheetPage<PlainPage> StepsPage = new("steps", "Steps", v => new PlainPage(v), [], [List]);

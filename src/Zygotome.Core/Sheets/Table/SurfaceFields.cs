@@ -50,15 +50,29 @@ public static class SurfaceFields
         Means = "Hinge line to trailing edge at the measuring station.",
     };
 
+    public static readonly MeaningField<SurfaceEdge> At = new(
+        "at",
+        "measured at",
+        "trailing edge",
+        ("trailing edge", SurfaceEdge.Trailing),
+        ("leading edge", SurfaceEdge.Leading)
+    )
+    {
+        Means =
+            "Of a tail that moves as a whole: at which edge its throw is measured. Its chord is then from the pivot to "
+            + "that edge, and its ways are still those of the trailing edge.",
+    };
+
     public static readonly SheetList<Surface> List = new(
-        "surfaces",
-        "surface",
-        """
+        name: "surfaces",
+        one: "surface",
+        fresh: """
         {"id":"surface","function":"aileron","side":"left","on":"wing","from":"50 %","to":"95 %",
         "chord":"40 mm"}
         """,
-        v => new Surface(v),
-        [Id, Kind, Name, Function, Functions, Side, On, Pair, From, To, Chord]
+        make: v => new Surface(v),
+        fields: [Id, Kind, Name, Function, Functions, Side, On, Pair, From, To, Chord, At],
+        optional: true
     );
 
     public static readonly SheetPage<PlainPage> Page = new(

@@ -197,12 +197,11 @@ public sealed record FlagField(string Name, string Label) : PrintedField<bool>(N
 }
 
 /// <summary>Words by name: <c>{ "tail-fixing": "screws" }</c>.</summary>
-public sealed record PairsField(string Name, string Label)
-    : PlainField<ImmutableSortedDictionary<string, string>>(Name, Label)
+public record PairsField(string Name, string Label) : PlainField<ImmutableSortedDictionary<string, string>>(Name, Label)
 {
     public override FieldKind Kind => FieldKind.Pairs;
 
-    public override string Takes => "a word for each name";
+    public override string Takes => Refers is { } to ? $"a word for each {to.Noun}" : "a word for each name";
 
     internal override JsonObject Schema() =>
         new()
@@ -213,8 +212,25 @@ public sealed record PairsField(string Name, string Label)
 
     private protected override ImmutableSortedDictionary<string, string> Nothing => Ordered.ById<string>();
 
+    internal override IEnumerable<(string Below, string Name)> Named(object kept) =>
+        ((ImmutableSortedDictionary<string, string>)kept).Keys.Select(name => ($".{name}", name));
+
     internal override ImmutableSortedDictionary<string, string> Read(SheetNode owner) =>
         At(owner)
             .Fields()
             .ToImmutableSortedDictionary(f => f.Name, f => f.Node.Text(required: true), StringComparer.Ordinal);
+}
+
+/// <summary>
+/// With which choices of the kit's options a row is there: <c>{ "gear": "retracts" }</c>. It is nowhere in a job that
+/// chose otherwise, and asked about by none of its lines.
+/// </summary>
+public sealed record WhenField : PairsField
+{
+    public WhenField()
+        : base("when", "only with")
+    {
+        Means = "Options of the kit, each with the choice with which this row is there.";
+        Refers = Reference.Option;
+    }
 }

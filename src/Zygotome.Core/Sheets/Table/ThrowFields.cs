@@ -76,11 +76,12 @@ public static class ThrowFields
     ];
 
     public static readonly SheetList<ThrowRow> List = new(
-        "throws",
-        "throw row",
-        """{"surfaces":"aileron","rate":"high","up":"12 mm","down":"12 mm"}""",
-        v => new ThrowRow(v),
-        [Surfaces, Function, Rate, Position, Up, Down, Right, Left, Out, Measure, Page]
+        name: "throws",
+        one: "throw row",
+        fresh: """{"surfaces":"aileron","rate":"high","up":"12 mm","down":"12 mm"}""",
+        make: v => new ThrowRow(v),
+        fields: [Surfaces, Function, Rate, Position, Up, Down, Right, Left, Out, Measure, Page],
+        optional: true
     )
     {
         OneOf = [Up, Down, Right, Left, Out],
@@ -105,11 +106,12 @@ public static class ThrowFields
         public static readonly TextField Page = new("page", "page") { IsPage = true };
 
         public static readonly SheetList<NeutralRow> List = new(
-            "neutral",
-            "row of a surface at rest",
-            """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""",
-            v => new NeutralRow(v),
-            [Surfaces, Offset, Page]
+            name: "neutral",
+            one: "row of a surface at rest",
+            fresh: """{"surfaces":"elevator","offset":"0 mm ± 0.5 mm"}""",
+            make: v => new NeutralRow(v),
+            fields: [Surfaces, Offset, Page],
+            optional: true
         );
     }
 

@@ -11,7 +11,11 @@ import { BalanceOver } from './BalanceOver';
 import { Advice, MovedElse } from './Corrections';
 import { LineRow } from '../../shared/LineRow';
 import { BalanceSteps } from './BalanceSteps';
+import { type MarksDraft, MarksForm } from './MarksForm';
 import { startOf, type Weighing, WeighingForm } from './WeighingForm';
+
+type Way = 'scales' | 'marks';
+const NO_MARKS: MarksDraft = { did: {}, across: undefined };
 
 /** Weighing, centre of gravity with its uncertainty, and what to move. */
 export function Balance(props: Props) {
@@ -20,6 +24,8 @@ export function Balance(props: Props) {
   const { data: shop } = useShop();
   const [name, setName] = useState<string>();
   const [draft, setDraft] = useState<Weighing>();
+  const [chosenWay, setWay] = useState<Way>();
+  const [marks, setMarks] = useState(NO_MARKS);
   if (!data || !shop)
     return (
       <Mat title="Balance" aside="opening…">
@@ -33,6 +39,20 @@ export function Balance(props: Props) {
     data.configurations[0];
   const scales = shop.instruments.find((i) => i.reads === 'g') ?? { id: '', name: 'scales' };
   const weighing = draft ?? startOf(job, data, current);
+
+  const way: Way = chosenWay ?? (current?.marks?.only ? 'marks' : 'scales');
+  const looked = current?.marks?.places.filter((p) => marks.did[p.at]) ?? [];
+  const saveMarks = async () => {
+    if (!current) return;
+    const ok = await recorder.record('balance/marks', {
+      configuration: current.name,
+      seen: looked.map((p) => ({ at: p.at, did: marks.did[p.at]! })),
+      packFront: weighing.packFront,
+      propellerPlaced: weighing.propellerPlaced,
+      across: marks.across ?? null,
+    });
+    if (ok) setMarks(NO_MARKS);
+  };
 
   const save = async () => {
     if (!current) return;
@@ -66,12 +86,21 @@ export function Balance(props: Props) {
         job={job}
         recorder={recorder}
         act={
-          <Act
-            label="Record the weighing"
-            onAct={() => void save()}
-            disabled={recorder.busy || job.released || !current || weighing.supports.some((s) => !s.reading.trim())}
-            hint={weighing.supports.some((s) => !s.reading.trim()) ? 'every support needs its grams' : undefined}
-          />
+          way === 'marks' && current?.marks ? (
+            <Act
+              label="Record what it did"
+              onAct={() => void saveMarks()}
+              disabled={recorder.busy || job.released || looked.length === 0}
+              hint={looked.length === 0 ? 'say what it did at its marks' : undefined}
+            />
+          ) : (
+            <Act
+              label="Record the weighing"
+              onAct={() => void save()}
+              disabled={recorder.busy || job.released || !current || weighing.supports.some((s) => !s.reading.trim())}
+              hint={weighing.supports.some((s) => !s.reading.trim()) ? 'every support needs its grams' : undefined}
+            />
+          )
         }
       >
         {data.configurations.length > 1 && (
@@ -90,7 +119,29 @@ export function Balance(props: Props) {
           <>
             <Result current={current} />
             <Advice {...props} current={current} />
-            <WeighingForm data={data} weighing={weighing} onChange={setDraft} disabled={job.released} />
+            {current.stands && <p className="pt-2 text-[17px]">For this one: {current.stands}.</p>}
+            {current.marks && (
+              <Choice
+                label="Found by"
+                value={way}
+                of={[
+                  { value: 'marks' as Way, words: current.marks.method === 'stand' ? 'a stand' : 'fingertips' },
+                  { value: 'scales' as Way, words: 'scales' },
+                ]}
+                onChoose={setWay}
+                className="flex gap-2 pt-3"
+              />
+            )}
+            {way === 'marks' && current.marks && (
+              <MarksForm marks={current.marks} draft={marks} onChange={setMarks} disabled={job.released} />
+            )}
+            <WeighingForm
+              data={data}
+              weighing={weighing}
+              onChange={setDraft}
+              disabled={job.released}
+              placesOnly={way === 'marks' && !!current.marks}
+            />
           </>
         )}
         <MovedElse {...props} data={data} configuration={current?.ownPlace ? current.name : ''} />
@@ -118,6 +169,8 @@ function Result({ current }: { current: Schemas['ConfigurationView'] }) {
               <br />± {current.spread}
             </span>
           </>
+        ) : current.marks?.only ? (
+          <span className="text-[28px] leading-[40px] font-bold">{current.range.reading || 'not yet'}</span>
         ) : (
           <span className="text-[40px] leading-[60px] text-pencil">not yet</span>
         )}

@@ -40,37 +40,48 @@ export function startOf(
   };
 }
 
-type Props = { data: Schemas['BalanceView']; weighing: Weighing; onChange: (w: Weighing) => void; disabled: boolean };
+type Props = {
+  data: Schemas['BalanceView'];
+  weighing: Weighing;
+  onChange: (w: Weighing) => void;
+  disabled: boolean;
+  /** Only what lies where, for a look that needs no scales. */
+  placesOnly?: boolean;
+};
 
-export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
+export function WeighingForm({ data, weighing: w, onChange, disabled, placesOnly }: Props) {
   const set = (i: number, field: keyof WeighedAt, value: string) =>
     onChange({ ...w, supports: w.supports.map((s, k) => (k === i ? { ...s, [field]: value } : s)) });
   return (
     <fieldset disabled={disabled} className="mt-4">
-      <legend className="text-[18px] font-bold">Weigh</legend>
-      <p className="pb-2 text-[15px] text-pencil">Pack in its bay, not connected; scales tared with cradles.</p>
-      <div className="grid grid-cols-[28px_1fr_1fr_1.2fr] items-center gap-x-2 gap-y-1 text-[15px]">
-        <span />
-        <span className="text-pencil">x, mm aft</span>
-        <span className="text-pencil">y, mm right</span>
-        <span className="text-pencil">reads, g</span>
-        {w.supports.map((s, i) => (
-          <Row key={i} number={i + 1} support={s} onChange={(field, value) => set(i, field, value)} />
-        ))}
-      </div>
-      <button
-        type="button"
-        className="min-h-[44px] text-[15px] underline"
-        onClick={() =>
-          onChange({
-            ...w,
-            supports:
-              w.supports.length === 3 ? w.supports.slice(0, 2) : [...w.supports, { x: '0', y: '0', reading: '' }],
-          })
-        }
-      >
-        {w.supports.length === 3 ? 'only two supports' : 'a third support'}
-      </button>
+      {!placesOnly && (
+        <>
+          <legend className="text-[18px] font-bold">Weigh</legend>
+          <p className="pb-2 text-[15px] text-pencil">Pack in its bay, not connected; scales tared with cradles.</p>
+          <div className="grid grid-cols-[28px_1fr_1fr_1.2fr] items-center gap-x-2 gap-y-1 text-[15px]">
+            <span />
+            <span className="text-pencil">x, mm aft</span>
+            <span className="text-pencil">y, mm right</span>
+            <span className="text-pencil">reads, g</span>
+            {w.supports.map((s, i) => (
+              <Row key={i} number={i + 1} support={s} onChange={(field, value) => set(i, field, value)} />
+            ))}
+          </div>
+          <button
+            type="button"
+            className="min-h-[44px] text-[15px] underline"
+            onClick={() =>
+              onChange({
+                ...w,
+                supports:
+                  w.supports.length === 3 ? w.supports.slice(0, 2) : [...w.supports, { x: '0', y: '0', reading: '' }],
+              })
+            }
+          >
+            {w.supports.length === 3 ? 'only two supports' : 'a third support'}
+          </button>
+        </>
+      )}
       <div className="grid grid-cols-2 gap-3">
         <label className="text-[14px] text-pencil">
           front of the pack, mm
@@ -91,16 +102,18 @@ export function WeighingForm({ data, weighing: w, onChange, disabled }: Props) {
             {w.propellerPlaced ? `its ${data.propellerMass ?? ''} g placed` : 'propeller on'}
           </button>
         )}
-        <button
-          type="button"
-          className="button"
-          aria-pressed={w.level}
-          onClick={() => onChange({ ...w, level: !w.level })}
-        >
-          {w.level ? 'datum line level' : 'not level'}
-        </button>
+        {!placesOnly && (
+          <button
+            type="button"
+            className="button"
+            aria-pressed={w.level}
+            onClick={() => onChange({ ...w, level: !w.level })}
+          >
+            {w.level ? 'datum line level' : 'not level'}
+          </button>
+        )}
       </div>
-      {!w.level && (
+      {!w.level && !placesOnly && (
         <div className="grid grid-cols-2 gap-3 pt-2">
           <label className="text-[14px] text-pencil">
             pitch, ° nose up +

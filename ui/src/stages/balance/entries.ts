@@ -6,6 +6,7 @@ export type BalanceEntries =
   | 'build/step-started'
   | 'build/step-done'
   | 'balance/weighed'
+  | 'balance/marks'
   | 'balance/pack-moved'
   | 'balance/ballast';
 

@@ -13,6 +13,7 @@ import { Acts } from '../../shared/look/Acts';
 import { Called } from './Called';
 import { Failsafe } from './Failsafe';
 import { Motors } from './Motors';
+import { type OutputAnswer, OutputCall, OutputList } from './OutputCall';
 import { SetInRadio } from './SetInRadio';
 
 type Call = Schemas['DirectionView'];
@@ -33,9 +34,18 @@ export function Bind({ job, recorder }: Props) {
     );
 
   const bound = !data.bound.open;
-  const current: Call | undefined =
-    data.directions.find((d) => d.function === chosen) ?? data.directions.find((d) => d.line.open);
+  const output = data.outputs.find((o) => o.key === chosen);
+  const current: Call | undefined = output
+    ? undefined
+    : (data.directions.find((d) => d.function === chosen) ?? data.directions.find((d) => d.line.open));
   const ready = bound && !data.failsafe.open;
+  const called = ready && !current ? (output ?? data.outputs.find((o) => o.line.open)) : undefined;
+  const say = async (answer: OutputAnswer, seen: string) => {
+    if (!called) return false;
+    const ok = await recorder.record('bind/output', { of: called.of, at: called.at, answer, seen });
+    if (ok) setChosen(undefined);
+    return ok;
+  };
   const answer = async (seen: Record<string, Movement>) => {
     if (!current) return;
     if (
@@ -49,18 +59,24 @@ export function Bind({ job, recorder }: Props) {
     }
   };
   const asShown = () => void answer(Object.fromEntries(current!.expected.map((e) => [e.surface, e.movement])));
-  const drawing = ready && current ? current.picture : data.atRest;
+  const picture = ready && current ? current.picture : called?.picture;
+  const parts = ready && current ? current.expected.map((e) => e.surface) : (called?.parts ?? []);
 
   return (
     <>
-      <Mat title="Bind" aside={ready && current ? 'the picture you must see' : 'standing behind it'}>
+      <Mat title="Bind" aside={picture ? 'the picture you must see' : 'standing behind it'}>
         <Drawing
-          drawing={drawing}
+          drawing={picture ?? data.atRest}
           mode="plain"
-          highlight={new Set(ready && current ? current.expected.map((e) => e.surface) : [])}
-          foot="from behind, you stand at the tail"
+          highlight={new Set(parts)}
+          foot={called ? called.foot : 'from behind, you stand at the tail'}
           pad={{ top: 120, bottom: 120 }}
         />
+        {called && (
+          <p className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
+            {called.name}: <strong>{called.expected}</strong>
+          </p>
+        )}
         {ready && current && (
           <ul className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
             {current.expected.map((e) => (
@@ -79,6 +95,13 @@ export function Bind({ job, recorder }: Props) {
         act={
           ready && current ? (
             <Act label="As the picture shows" onAct={asShown} disabled={recorder.busy || job.released} />
+          ) : called ? (
+            <Act
+              label="As expected"
+              hint={called.expected}
+              onAct={() => void say('asExpected', '')}
+              disabled={recorder.busy || job.released}
+            />
           ) : (
             <Act
               label={
@@ -161,6 +184,7 @@ export function Bind({ job, recorder }: Props) {
             )}
           </section>
         )}
+        {called && <OutputCall key={called.key} job={job} call={called} recorder={recorder} onAnswer={say} />}
         {ready && !current && <Motors job={job} data={data} recorder={recorder} />}
         {bound && <Called called={data.called} recorder={recorder} disabled={job.released} />}
         <DirectionList
@@ -168,6 +192,14 @@ export function Bind({ job, recorder }: Props) {
           current={ready ? current : undefined}
           onChoose={(f) => {
             setChosen(f);
+            setOtherwise(undefined);
+          }}
+        />
+        <OutputList
+          outputs={data.outputs}
+          current={called}
+          onChoose={(key) => {
+            setChosen(key);
             setOtherwise(undefined);
           }}
         />

@@ -8,6 +8,7 @@ export type BindEntries =
   | 'bind/direction'
   | 'bind/reversed'
   | 'bind/called'
+  | 'bind/output'
   | 'bind/set'
   | 'bind/motor-wires'
   | 'bind/motor-turned';

@@ -9,6 +9,7 @@ import type { Props } from './entries';
 import { BatteryFields, batteryFrom, batteryFull, type BatteryText, NO_BATTERY } from './BatteryFields';
 import { Brought } from './Brought';
 import { BudgetOver, BudgetParts, PackWords } from './Budget';
+import { Options } from './Options';
 import { SchoolList } from './SchoolList';
 import { SheetOfJob } from './SheetOfJob';
 import { ToBuyList } from './ToBuyList';
@@ -111,7 +112,12 @@ export function Receive({ job, recorder }: Props) {
           />
         </div>
         <div {...panelOf(room)}>
-          {room === 'brought' && <Brought job={job} data={data} recorder={recorder} />}
+          {room === 'brought' && (
+            <>
+              <Options job={job} options={data.options} recorder={recorder} />
+              <Brought job={job} data={data} recorder={recorder} />
+            </>
+          )}
           {room === 'budget' && (
             <>
               {pack ? (

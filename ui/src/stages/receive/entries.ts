@@ -15,6 +15,7 @@ export type ReceiveEntries =
   | 'receive/supplier'
   | 'receive/box-photo'
   | 'receive/school'
+  | 'receive/option'
   | 'receive/to-buy';
 
 export type Recorder = Of<ReceiveEntries | SharedEntries>;

@@ -1,0 +1,85 @@
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Receive;
+
+/// <summary>As what the kit is built, where its box can be built as several.</summary>
+/// <param name="Option">An option of the sheet; <paramref name="Choice"/>: one of its choices.</param>
+public sealed record OptionChosen(string Option, string Choice, string Reason = "") : EntryBody
+{
+    public override Refusal? Admit(JobState state, Entry entry)
+    {
+        if (state.Built.Kit.Options.FirstOrDefault(o => o.Id == Option) is not { } option)
+        {
+            return new Refusal("receive/option", $"This kit has no option \"{Option}\".", "body.option");
+        }
+
+        if (!option.Choices.Contains(Choice))
+        {
+            return new Refusal(
+                "receive/option-choice",
+                $"\"{Choice}\" is no choice of {option.Name}; {string.Join(", ", option.Choices)} are.",
+                "body.choice"
+            );
+        }
+
+        return Changes(state) && state.Steps.Count > 0 ? Late(state, entry) : Texts.Fits(Reason, "body.reason");
+    }
+
+    private bool Changes(JobState state) =>
+        KitChoices.Taken(state.Built, state.Options).GetValueOrDefault(Option) != Choice;
+
+    // Work has begun on what it was to be. What is wrong does not go away by building it as something else, and a step
+    // that was begun has left something on the aircraft.
+    private Refusal? Late(JobState state, Entry entry)
+    {
+        var next = Apply(state, entry);
+        if (!Rights.Leads(entry.By))
+        {
+            return new Refusal("receive/lead", "Work has begun: a lead builds it as something else.", "body.choice");
+        }
+
+        if (
+            state.Sheet.Steps.FirstOrDefault(s => next.Sheet.Step(s.Id) is null && state.Progress(s.Id) is not null) is
+            { } begun
+        )
+        {
+            return new Refusal(
+                "receive/option-step",
+                $"\"{begun.Title}\" was begun and belongs to what it was to be: say first that it is not done after "
+                    + "all.",
+                "body.choice"
+            );
+        }
+
+        var gone = Vanishing.Of(
+            Ledger.Lines(state, entry.RecordedAt),
+            Ledger.Lines(next, entry.RecordedAt),
+            line => state.Stages.Ties(next.Sheet, line)
+        );
+        return gone.Refuses is [var wrong, ..]
+            ? new Refusal(
+                "receive/option-wrong",
+                $"{wrong.Text(state)} would not be asked for any more, and that is not put right.",
+                "body.choice"
+            )
+            : Texts.Reason(Reason, "body.reason", "Work has begun: say why it is built as something else.");
+    }
+
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        if (state.Built.Kit.Options.All(o => o.Id != Option))
+        {
+            return state.NotSupported(entry);
+        }
+
+        var setting = new Setting(SettingKind.KitOption, Option);
+        var chosen = state with { Options = state.Options.SetItem(Option, Choice) };
+        return (Changes(state) ? chosen.Set(entry, setting, Choice) : chosen.Say(entry, setting, Choice))
+            .Resheet(entry)
+            .SayValues(entry, chosen.Chosen);
+    }
+
+    public override string Say(JobState state) =>
+        $"{state.Built.Kit.Options.FirstOrDefault(o => o.Id == Option)?.Name ?? Option}: {Choice}";
+}

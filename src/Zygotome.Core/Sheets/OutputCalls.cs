@@ -1,0 +1,168 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
+
+namespace Zygotome.Core.Sheets;
+
+/// <summary>
+/// Everything that moves or switches and is no surface, called position by position; and every position of a switch
+/// that the sheet lists. What the sheet does not say of an output is what its kind does by nature.
+/// </summary>
+public static class OutputCalls
+{
+    /// <summary>In the sheet's order; none of a sheet that lists none.</summary>
+    public static ImmutableArray<OutputCall> Of(SpecSheet sheet) =>
+        sheet.Once(s => new All([.. s.Outputs.SelectMany(o => Of(s, o)), .. s.Positions.Select(p => Of(s, p))])).Calls;
+
+    private sealed record All(ImmutableArray<OutputCall> Calls);
+
+    private static IEnumerable<OutputCall> Of(SpecSheet sheet, OutputSpec output)
+    {
+        var does = output.Expect.IsEmpty
+            ? Natural(sheet, output)
+            : [.. output.Expect.Select(e => (e.Key, e.Value)).OrderBy(e => Rank(e.Key))];
+        foreach (var (at, expected) in does)
+        {
+            yield return Made(sheet, output, at, Called(output.Function, at), expected);
+        }
+
+        // What holds it back is tried too: that nothing happens is an answer.
+        if (output.InhibitedBy.Length > 0)
+        {
+            yield return Made(
+                sheet,
+                output,
+                "held back",
+                $"{Texts.Capital(output.Function)} switch, with {output.InhibitedBy} set",
+                "nothing happens"
+            );
+        }
+    }
+
+    private static OutputCall Made(SpecSheet sheet, OutputSpec output, string at, string call, string expected) =>
+        new(output.Id, at, call, expected)
+        {
+            Name = output.Name,
+            Function = output.Function,
+            IsVital = output.IsVital,
+            TurnsMotors = output.TurnsMotors,
+            From = output.Kind == OutputKind.DifferentialThrust ? SeenFrom.Behind : SeenFrom.Below,
+            Note = Note(output),
+            Motors = output.Motors,
+            Parts = [.. output.Motors.Select(m => $"motor-{m}"), .. output.Wheels.Select(Geometry.WheelPart)],
+            Page = sheet.Page("outputs", output.Page),
+        };
+
+    // A switch that has an on has it called first; left comes after right, as for surfaces.
+    private static int Rank(string position) => position is "on" or "right" or "up" or "open" ? 0 : 1;
+
+    private static string Note(OutputSpec output) =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                output.Says(OutputFields.Output.After).Likely is { } after ? $"begins after {after.Text}" : "",
+                output.Says(OutputFields.Output.Seconds).Likely is { } takes ? $"takes {takes.Text}" : "",
+            }.Where(n => n.Length > 0)
+        );
+
+    /// <summary>"Rudder stick right"; "Gear switch: up".</summary>
+    private static string Called(string function, string at) =>
+        (function, at) switch
+        {
+            ("elevator", "up") => "Elevator stick back",
+            ("elevator", "down") => "Elevator stick forward",
+            ("aileron" or "elevator" or "rudder" or "throttle", _) => $"{Texts.Capital(function)} stick {at}",
+            _ => $"{Texts.Capital(function)} switch: {at}",
+        };
+
+    private static (string At, string Expected)[] Natural(SpecSheet sheet, OutputSpec output) =>
+        output.Kind switch
+        {
+            OutputKind.DifferentialThrust =>
+            [
+                ("right", $"{Outer(sheet, output, -1)} faster"),
+                ("left", $"{Outer(sheet, output, 1)} faster"),
+            ],
+            OutputKind.Steering => [("right", Steers(sheet, output, "right")), ("left", Steers(sheet, output, "left"))],
+            OutputKind.Retract =>
+            [
+                ("up", $"{Legs(sheet, output)} go in{(output.HasDoors ? ", doors close" : "")}"),
+                ("down", $"{(output.HasDoors ? "doors open, " : "")}{Legs(sheet, output)} come out and lock"),
+            ],
+            OutputKind.Doors or OutputKind.Hatch => [("open", "opens"), ("closed", "closes")],
+            OutputKind.Brake => [("on", "wheels are held"), ("off", "wheels run free")],
+            OutputKind.ReverseThrust =>
+            [
+                ("on", $"{Named(sheet, output.Motors)} backwards"),
+                ("off", $"{Named(sheet, output.Motors)} forwards"),
+            ],
+            OutputKind.Light => [("on", output.Shows.Length > 0 ? output.Shows : "lit"), ("off", "dark")],
+            OutputKind.Release => [("on", "lets go"), ("off", "holds")],
+            OutputKind.Camera => [("on", "answers")],
+            OutputKind.Figure => [("on", "moves")],
+            _ => [("on", "does what it is for"), ("off", "stops")],
+        };
+
+    // The motor on the outside of the turn is the faster one.
+    private static string Outer(SpecSheet sheet, OutputSpec output, int side)
+    {
+        var motors = sheet.Power.Motors.Where(m => output.Motors.Contains(m.Id)).ToArray();
+        return Named(sheet, [.. motors.Where(m => Math.Sign(m.Y) == side).Select(m => m.Id)]);
+    }
+
+    private static string Named(SpecSheet sheet, ImmutableArray<string> motors) =>
+        motors.Length == 0 || sheet.Power.Motors.Length == 1 ? "motor" : $"{string.Join(" and ", motors)} motor";
+
+    // A wheel ahead of the centre turns as the nose does; one at the tail moves as the rudder does, its rear to the
+    // side of the turn, and so does a water rudder.
+    private static string Steers(SpecSheet sheet, OutputSpec output, string side)
+    {
+        var wheel = sheet.Geometry.Wheels.FirstOrDefault(w => output.Wheels.Contains(w.Id));
+        if (wheel is null)
+        {
+            return $"its rear edge goes {side}";
+        }
+
+        var middle = sheet.Geometry.Wing is { Panels: [var root, ..] } wing
+            ? wing.RootLeadingEdge + (root.Root / 2)
+            : 0;
+        return wheel.X < middle ? $"the wheel points {side}" : $"the wheel's rear goes {side}, as the rudder";
+    }
+
+    private static string Legs(SpecSheet sheet, OutputSpec output) =>
+        sheet.Geometry.Wheels.Where(w => output.Wheels.Contains(w.Id)).Select(w => w.Name).ToArray()
+            is { Length: > 0 } legs
+            ? string.Join(" and ", legs)
+            : "the legs";
+
+    private static OutputCall Of(SpecSheet sheet, PositionSpec position)
+    {
+        var moved = position
+            .Moves.SelectMany(m => sheet.Named(m.Surfaces).Select(s => (Surface: s, Move: m)))
+            .DistinctBy(m => m.Surface.Id)
+            .ToArray();
+        var said = position.Moves.Select(m => $"{m.Surfaces} {m.To.Words}{(m.Mixed ? " by its mix" : "")}");
+        return new OutputCall(
+            position.Function,
+            position.Name,
+            $"{Texts.Capital(position.Function)} switch: {position.Name}",
+            position.Moves.IsEmpty ? "everything in its place" : string.Join(", ", said)
+        )
+        {
+            Name = $"{Texts.Capital(position.Function)} position {position.Name}",
+            Function = position.Function,
+            IsPosition = true,
+            IsVital = true,
+            Note = position.Says(OutputFields.Position.Seconds).Likely is { } takes ? $"takes {takes.Text}" : "",
+            Picture = moved.ById(m => m.Surface.Id, m => Goes(m.Move, m.Surface)),
+            Parts = [.. moved.Select(m => m.Surface.Id)],
+            Page = sheet.Page("outputs", position.Page),
+        };
+    }
+
+    private static Movement Goes(MoveSpec move, Surface surface) =>
+        move.To.Likely?.Way is { } way ? Movements.Of(way)
+        : surface.Functions.Contains("airbrake") ? Movement.Out
+        : Movement.Down;
+}
