@@ -9,7 +9,7 @@ import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
 import { SettingsList } from '../../shared/SettingsList';
 import type { Props } from './entries';
-import { Acts } from '../../shared/look/Acts';
+import { Acts, useOpenAct } from '../../shared/look/Acts';
 import { Called } from './Called';
 import { Failsafe } from './Failsafe';
 import { Motors } from './Motors';
@@ -26,6 +26,7 @@ export function Bind({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'bind');
   const [chosen, setChosen] = useState<string>();
   const [otherwise, setOtherwise] = useState<Record<string, Movement>>();
+  const motorsOpen = useOpenAct(job, 'motorDirection');
   if (!data)
     return (
       <Mat title="Bind" aside="opening…">
@@ -40,6 +41,7 @@ export function Bind({ job, recorder }: Props) {
     : (data.directions.find((d) => d.function === chosen) ?? data.directions.find((d) => d.line.open));
   const ready = bound && !data.failsafe.open;
   const called = ready && !current ? (output ?? data.outputs.find((o) => o.line.open)) : undefined;
+  const turning = !called?.turnsMotors || !!motorsOpen?.reached;
   const say = async (answer: OutputAnswer, seen: string) => {
     if (!called) return false;
     const ok = await recorder.record('bind/output', { of: called.of, at: called.at, answer, seen });
@@ -72,11 +74,6 @@ export function Bind({ job, recorder }: Props) {
           foot={called ? called.foot : 'from behind, you stand at the tail'}
           pad={{ top: 120, bottom: 120 }}
         />
-        {called && (
-          <p className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
-            {called.name}: <strong>{called.expected}</strong>
-          </p>
-        )}
         {ready && current && (
           <ul className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
             {current.expected.map((e) => (
@@ -98,9 +95,9 @@ export function Bind({ job, recorder }: Props) {
           ) : called ? (
             <Act
               label="As expected"
-              hint={called.expected}
+              hint={turning ? undefined : 'begin with the throttle cut, then say it is live'}
               onAct={() => void say('asExpected', '')}
-              disabled={recorder.busy || job.released}
+              disabled={recorder.busy || job.released || !turning}
             />
           ) : (
             <Act

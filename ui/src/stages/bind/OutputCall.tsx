@@ -49,6 +49,9 @@ export function OutputCall({
           )}
         </>
       )}
+      {call.turnsMotors && open && !open.reached && (
+        <p className="pt-2 text-[16px]">Say above that the throttle is live; then a touch of it, and the stick.</p>
+      )}
       {call.line.standing !== 'notShown' && (
         <div className="flex items-center gap-3 pt-2 text-[18px]">
           <Jaws line={call.line} />
@@ -56,7 +59,7 @@ export function OutputCall({
           <span className="min-w-0 flex-1 text-[16px]">{call.line.why}</span>
         </div>
       )}
-      {!job.released && (
+      {!job.released && (!call.turnsMotors || open?.reached) && (
         <div className="mt-3 flex gap-2">
           <button
             type="button"

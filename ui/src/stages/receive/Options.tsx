@@ -51,7 +51,7 @@ export function Options({
           />
         </div>
       ))}
-      {!job.released && (
+      {!job.released && options.some((o) => o.said) && (
         <input
           className="field mt-2 text-[16px]"
           aria-label="Reason for building it as something else"
