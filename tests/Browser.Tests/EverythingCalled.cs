@@ -5,7 +5,9 @@ using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
-/// <summary>What moves or switches and is no surface is called and seen; what one box can be built as is asked.</summary>
+/// <summary>
+/// What moves or switches and is no surface is called and seen; what one box can be built as is asked.
+/// </summary>
 public sealed class EverythingCalled
 {
     [Fact]

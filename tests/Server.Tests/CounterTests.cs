@@ -124,7 +124,7 @@ public sealed class CounterTests : WithServer
             Assert.Empty(await Found(odd));
         }
 
-        Assert.Equal(9, (await Client.Get("/api/sheets")).GetProperty("all").GetInt64());
+        Assert.Equal(10, (await Client.Get("/api/sheets")).GetProperty("all").GetInt64());
         Assert.Equal(
             "Carrow Mail 1900",
             (await Client.Get("/api/sheets?find=transport")).GetProperty("sheets")[0].GetProperty("name").GetString()

@@ -55,7 +55,7 @@ public sealed class OneBreaksNoOther : WithServer
             "odd, revision 3",
             Assert.Single(await Unreadable(client, "/api/sheets")).GetProperty("id").GetString()
         );
-        Assert.Equal(9, (await client.Get("/api/sheets")).GetProperty("sheets").GetArrayLength());
+        Assert.Equal(10, (await client.Get("/api/sheets")).GetProperty("sheets").GetArrayLength());
         Assert.Equal(
             "Half a draft",
             Assert.Single(await Unreadable(client, "/api/drafts")).GetProperty("id").GetString()

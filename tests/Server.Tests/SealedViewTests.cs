@@ -16,8 +16,7 @@ public sealed class SealedViewTests : WithServer
             .Where(l =>
                 l.Id
                     is not (
-                        "balance/wheels"
-                        or "lateral/skis"
+                        "lateral/wheels"
                         or "motor-direction/nose"
                         or "throw/rudder/rudder/high/left"
                         or "direction/rudder"
@@ -33,7 +32,7 @@ public sealed class SealedViewTests : WithServer
             t => t.Line.Id == "throw/rudder/rudder/high/left"
         );
         var weighed = Assert.Single(BalanceEndpoints.View(state, then).Configurations);
-        Assert.Equal(("skis", "Centre of gravity, All-up weight"), (weighed.Name, Named(weighed)));
+        Assert.Equal(("wheels", "Centre of gravity, All-up weight"), (weighed.Name, Named(weighed)));
         Assert.Empty(BalanceEndpoints.View(state, [.. then.Where(l => l.Stage != Core.Stage.Balance)]).Configurations);
     }
 

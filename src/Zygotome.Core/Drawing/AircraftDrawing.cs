@@ -8,6 +8,9 @@ public sealed record AircraftDrawing(ImmutableArray<DrawnPart> Parts, Bounds Bou
 {
     public DrawingSide Side { get; init; }
 
+    /// <summary>Legs, rods, servos: over the parts, and no part of their own.</summary>
+    public ImmutableArray<DrawnLine> Lines { get; init; } = [];
+
     /// <summary>Whether a place on the aircraft lies on the drawing, with a hand's breadth around it.</summary>
     public bool Around(double x, double y) =>
         DrawingSides.Place(Side, x, y) is var c && Bounds.Around(c.Down, c.Across);

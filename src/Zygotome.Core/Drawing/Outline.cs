@@ -54,24 +54,46 @@ public static class Outline
     public static string Number(double value) =>
         (Math.Round(value, 1, MidpointRounding.AwayFromZero) + 0.0).ToString("0.#", CultureInfo.InvariantCulture);
 
-    /// <summary>A body seen from above: tapered towards nose and tail.</summary>
-    public static ImmutableArray<Corner> Body(double from, double to, double width, double at)
+    /// <summary>
+    /// The path of a closed line through corners, mm, bent so that it turns evenly: each piece a cubic whose handles
+    /// are a third of it long and point from neighbour to neighbour, so that it does not swing out at a short piece.
+    /// </summary>
+    public static string Smooth(ImmutableArray<Corner> corners)
     {
-        var (length, half) = (to - from, width / 2);
-        (double Along, double Share)[] stations =
-        [
-            (0, 0.62),
-            (0.05, 0.86),
-            (0.2, 1),
-            (0.42, 1),
-            (0.7, 0.62),
-            (0.97, 0.26),
-            (1, 0.12),
-        ];
-        return
-        [
-            .. stations.Select(s => new Corner(at - (half * s.Share), from + (length * s.Along))),
-            .. stations.Reverse().Select(s => new Corner(at + (half * s.Share), from + (length * s.Along))),
-        ];
+        var text = new StringBuilder("M").Append(Number(corners[0].Across)).Append(' ').Append(Number(corners[0].Down));
+        var half = corners.Length / 2;
+        for (var i = 0; i < corners.Length; i++)
+        {
+            // Both ends stay blunt: the line is bent along either side, and straight across nose and tail.
+            var (a, b) = (corners[i], corners[(i + 1) % corners.Length]);
+            if (i == half - 1 || i == corners.Length - 1)
+            {
+                text.Append('L').Append(Number(b.Across)).Append(' ').Append(Number(b.Down));
+                continue;
+            }
+
+            var before = i is 0 || i == half ? a : corners[i - 1];
+            var after = i + 1 == half - 1 || i + 1 == corners.Length - 1 ? b : corners[i + 2];
+            var third = Apart(a, b) / 3;
+            Curve(text, Handle(a, before, b, third), Handle(b, after, a, third), b);
+        }
+
+        return text.Append('Z').ToString();
     }
+
+    private static Corner Handle(Corner of, Corner from, Corner to, double length)
+    {
+        var along = Math.Max(1e-9, Apart(from, of) + Apart(of, to));
+        return new(
+            of.Across + ((to.Across - from.Across) / along * length),
+            of.Down + ((to.Down - from.Down) / along * length)
+        );
+    }
+
+    private static double Apart(Corner a, Corner b) =>
+        Math.Sqrt(Math.Pow(b.Across - a.Across, 2) + Math.Pow(b.Down - a.Down, 2));
+
+    private static void Curve(StringBuilder text, Corner first, Corner second, Corner to) =>
+        text.Append('C')
+            .AppendJoin(' ', new[] { first, second, to }.SelectMany(c => new[] { Number(c.Across), Number(c.Down) }));
 }

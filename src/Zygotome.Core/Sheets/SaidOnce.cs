@@ -22,7 +22,10 @@ internal static class SaidOnce
             Rates = First(sheet.Rates, r => r.Name),
             Geometry = sheet
                 .Geometry.With(GeometryFields.Lifting.List.Is(First(sheet.Geometry.Lifting, l => l.Id)))
-                .With(GeometryFields.BallastStation.List.Is(First(sheet.Geometry.BallastStations, s => s.Name))),
+                .With(GeometryFields.BallastStation.List.Is(First(sheet.Geometry.BallastStations, s => s.Name)))
+                .With(GeometryFields.Fin.List.Is(FirstNamed(sheet.Geometry.Fins, f => f.Id)))
+                .With(GeometryFields.Wheel.List.Is(FirstNamed(sheet.Geometry.Wheels, w => w.Id)))
+                .With(GeometryFields.Place.List.Is(First(sheet.Geometry.Placed, p => p.Id))),
             Balance = sheet.Balance.With(
                 BalanceFields.Configuration.List.Is(NotBoth(sheet.Balance.Configurations, c => c.Name))
             ),
@@ -35,6 +38,10 @@ internal static class SaidOnce
     private static ImmutableArray<T> NotBoth<T>(ImmutableArray<T> rows, Func<T, string> id)
         where T : SheetObject =>
         [.. rows.Where((r, i) => rows.Take(i).All(before => id(before) != id(r) || KitChoices.Exclude(before, r)))];
+
+    // What the sheet gives no name is known by its place, and said once.
+    private static ImmutableArray<T> FirstNamed<T>(ImmutableArray<T> rows, Func<T, string> id) =>
+        [.. rows.Where((r, i) => id(r).Length == 0 || rows.Take(i).All(before => id(before) != id(r)))];
 
     private static ImmutableArray<T> First<T>(ImmutableArray<T> rows, Func<T, string> id) => [.. rows.DistinctBy(id)];
 }

@@ -28,8 +28,10 @@ public sealed record ThrowTarget(
     /// <summary>As readings and settings name it.</summary>
     public string Id { get; } = Key.Written;
 
-    /// <summary>"Left aileron, up".</summary>
-    public string Name => $"{Surface.Name}{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.Word()}";
+    /// <summary>"Left aileron, up"; "Tailplane at its leading edge, up".</summary>
+    public string Name =>
+        $"{Surface.Name}{(Surface.Edge == SurfaceEdge.Leading ? " at its leading edge" : "")}"
+        + $"{(Surface.Functions.Length > 1 ? $" ({Function})" : "")}, {Way.Word()}";
 
     public string Unit =>
         Percent ? "%"

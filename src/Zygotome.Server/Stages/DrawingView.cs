@@ -16,8 +16,12 @@ public sealed record PartView(
     double AtAcross,
     double AtDown,
     Ink Ink,
-    Standing? Throws
+    Standing? Throws,
+    string On
 );
+
+/// <summary>A leg, a rod, a servo under the skin: over the parts, and no part of its own.</summary>
+public sealed record LineView(string Path, bool Hidden);
 
 /// <summary>
 /// Where a drawing without a job is asked for. What answers there never changes: another sheet has another hash,
@@ -42,7 +46,8 @@ public sealed record DrawingView(
     double Height,
     PointView LeftTip,
     PointView RightTip,
-    IReadOnlyList<PartView> Parts
+    IReadOnlyList<PartView> Parts,
+    IReadOnlyList<LineView> Lines
 )
 {
     public static DrawingView Of(AircraftDrawing drawing, JobState state, IReadOnlyList<LedgerLine> ledger)
@@ -50,7 +55,7 @@ public sealed record DrawingView(
         var inks = new ThrowInks(state, ledger);
         return Of(
             drawing,
-            p => state.Released ? Ink.Fitted : Inking.Of(state, p.Id),
+            p => state.Released ? Ink.Fitted : Inking.Of(state, p.On.Length > 0 ? p.On : p.Id),
             p => p.Kind == PartKind.Surface ? inks.Of(p.Id) : null
         );
     }
@@ -80,8 +85,10 @@ public sealed record DrawingView(
                     AtAcross: p.At.Across,
                     AtDown: p.At.Down,
                     Ink: ink(p),
-                    Throws: throws(p)
+                    Throws: throws(p),
+                    On: p.On
                 )),
-            ]
+            ],
+            Lines: [.. drawing.Lines.Select(l => new LineView(l.Path, l.IsHidden))]
         );
 }

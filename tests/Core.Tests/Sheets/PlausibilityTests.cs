@@ -231,4 +231,66 @@ public sealed class PlausibilityTests
         Assert.True(twins.Length >= 2);
         Assert.Equal(twins.Length, twins.Select(f => f.Id).Distinct().Count());
     }
+
+    [Theory]
+    [InlineData("300 mm", "leaves 10.3 mm each side", false)]
+    [InlineData("284 mm", "leaves 2.3 mm each side", true)]
+    [InlineData("270 mm", "does not turn", true)]
+    public void A_propeller_in_a_cut_out_needs_three_millimetres_each_side(string cutOut, string words, bool doubted)
+    {
+        // 11 in are 279.4 mm.
+        var flags = Flags(n => n["power"]!["motors"]![0]!["cutOut"] = cutOut);
+        Assert.Equal(doubted, flags.Any(f => f.Path == "$.power.motors[0].cutOut"));
+        Assert.All(
+            flags.Where(f => f.Path == "$.power.motors[0].cutOut"),
+            f => Assert.Contains(words, f.Reason, StringComparison.Ordinal)
+        );
+    }
+
+    [Fact]
+    public void A_position_that_leaves_a_flap_out_or_says_no_time_is_doubted_and_a_middle_one_beyond_the_last()
+    {
+        static IReadOnlyList<Flag> Of(Action<JsonNode> change)
+        {
+            var node = JsonNode.Parse(
+                File.ReadAllBytes(ProjectFolder.File("demo", "sheets", "carrow-mail-1900.sheet.json"))
+            )!;
+            change(node);
+            return Plausible.Of(SheetReader.Read(Encoding.UTF8.GetBytes(node.ToJsonString())).Sheet!);
+        }
+
+        Assert.Empty(Of(_ => { }));
+        Assert.Contains(
+            "where right flap inner and left flap outer and right flap outer stand",
+            Assert.Single(Of(n => n["positions"]![0]!["moves"]![0]!["surfaces"] = "flap-inner-left")).Reason,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "at once, or slowly",
+            Assert.Single(Of(n => n["positions"]![1]!.AsObject().Remove("seconds"))).Reason,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "is not less than landing",
+            Assert.Single(Of(n => n["positions"]![1]!["moves"]![0]!["to"] = "40 mm down")).Reason,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "has no way",
+            Assert.Single(Of(n => n["positions"]![1]!["moves"]![0]!["to"] = "14 mm")).Reason,
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
+    public void A_steered_wheel_that_no_output_steers_is_doubted_and_so_is_one_that_goes_in_by_nothing()
+    {
+        var flags = Flags(n =>
+        {
+            n["geometry"]!["wheels"]![0]!["steered"] = true;
+            n["geometry"]!["wheels"]![1]!["retracts"] = true;
+        });
+        Assert.Contains(flags, f => f.Path == "$.geometry.wheels[0].steered");
+        Assert.Contains(flags, f => f.Path == "$.geometry.wheels[1].retracts");
+    }
 }

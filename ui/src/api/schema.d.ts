@@ -3168,6 +3168,7 @@ export interface components {
             leftTip: components["schemas"]["PointView"];
             rightTip: components["schemas"]["PointView"];
             parts: components["schemas"]["PartView"][];
+            lines: components["schemas"]["LineView"][];
         };
         /** @enum {unknown} */
         EditAct: "set" | "clear" | "notStated" | "notHere" | "confirm" | "also" | "take" | "twoRates" | "addRow" | "removeRow";
@@ -4338,6 +4339,10 @@ export interface components {
          * @description A length as people type it; a bare number is in mm.
          */
         Length: string;
+        LineView: {
+            path: string;
+            hidden: boolean;
+        };
         LoopView: {
             id: string;
             detail: string;
@@ -4566,7 +4571,7 @@ export interface components {
             throws: null | components["schemas"]["Standing"];
         };
         /** @enum {unknown} */
-        PartKind: "wing" | "tail" | "fin" | "body" | "wheel" | "motor" | "surface";
+        PartKind: "wing" | "tail" | "fin" | "body" | "wheel" | "motor" | "surface" | "place" | "hidden";
         PartView: {
             id: string;
             kind: components["schemas"]["PartKind"];
@@ -4578,6 +4583,7 @@ export interface components {
             atDown: number;
             ink: components["schemas"]["Ink"];
             throws: null | components["schemas"]["Standing"];
+            on: string;
         };
         PartsLine: {
             job: string;

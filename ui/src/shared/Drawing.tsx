@@ -118,8 +118,20 @@ export function Drawing({
               p.id === selected || !!highlight?.has(p.id),
               px,
             )}
-            onPointerUp={onTap ? tap(p.id) : undefined}
+            onPointerUp={onTap ? tap(p.on || p.id) : undefined}
             style={onTap ? { cursor: 'crosshair' } : undefined}
+          />
+        ))}
+        {drawing.lines.map((l, i) => (
+          <path
+            key={i}
+            d={l.path}
+            fill="none"
+            stroke="var(--line)"
+            strokeWidth={1.2 * px}
+            strokeLinecap="round"
+            {...(l.hidden ? { strokeDasharray: `${4 * px} ${3 * px}`, opacity: 0.7 } : {})}
+            pointerEvents="none"
           />
         ))}
         {over?.(px)}
@@ -163,6 +175,10 @@ function look(p: Part, mode: Props['mode'], selected: boolean, px: number) {
     }
   }
 
+  if (p.kind === 'hidden')
+    return { ...line, strokeWidth: 1.2 * px, strokeDasharray: `${5 * px} ${3 * px}`, fill: 'none', opacity: 0.75 };
+  if (p.kind === 'place' && !selected)
+    return { ...line, strokeWidth: 1.3 * px, fill: p.ink === 'notFitted' && mode === 'fit' ? 'none' : line.fill };
   if (selected) return { ...line, strokeWidth: 4 * px, fill: mode === 'fit' ? 'var(--tape-wash)' : line.fill };
   if (mode === 'fit' && p.ink === 'notFitted')
     return { ...line, strokeDasharray: `${2 * px} ${5 * px}`, strokeLinecap: 'round' as const, fill: 'none' };

@@ -38,6 +38,12 @@ public static class AnotherKit
             ["source"] = "",
             ["material"] = kit?["material"]?.DeepClone(),
         };
+        if (kit?["options"] is { } options)
+        {
+            file["kit"]!["options"] = options.DeepClone();
+            Rows(file, KitFields.Option.List);
+        }
+
         foreach (var page in SheetTable.Pages.Where(p => p.Key != "kit"))
         {
             foreach (var field in page.Fields)

@@ -133,7 +133,13 @@ public static class RadioFields
             Unused = true,
         };
 
-        public static readonly MeasureField Reach = Unjudged("reach", "shaft to hinge line");
+        public static readonly MeasureField Reach = new(
+            "reach",
+            "shaft to hinge line",
+            Unit.Millimetre,
+            new(-5000, 5000)
+        );
+
         public static readonly MeasureField Hinge = Unjudged("hingeAboveShaft", "hinge above the shaft");
         public static readonly MeasureField RodDiameter = Unjudged("rod.diameter", "rod diameter");
         public static readonly MeasureField RodPitch = Unjudged("rod.pitch", "thread's pitch");

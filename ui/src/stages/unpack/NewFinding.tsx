@@ -81,11 +81,13 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
             onPlace({ place: part.id, view: tapped.view, ...onAircraft(tapped.view, part.atAcross, part.atDown) });
           }}
         >
-          {drawing.parts.map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-            </option>
-          ))}
+          {drawing.parts
+            .filter((p) => !p.on)
+            .map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
         </select>
       </label>
       <Choice
