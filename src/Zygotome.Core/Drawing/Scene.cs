@@ -88,7 +88,7 @@ internal static class Scene
                 body.At + Math.Clamp(wheel.Y - body.At, -s.Width / 3, s.Width / 3),
                 s.Middle - (s.Height / 3)
             );
-            yield return new DrawnLine(Outline.Path([eye.See(axle), eye.See(foot)]), false);
+            yield return new DrawnLine(Outline.Path([eye.See(axle), eye.See(foot)]), eye == Eye.Above);
         }
     }
 

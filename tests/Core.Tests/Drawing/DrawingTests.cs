@@ -121,6 +121,27 @@ public sealed partial class DrawingTests
         Assert.NotEmpty(g.Placed);
     }
 
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void A_spar_lies_within_the_chord_of_its_wing(string name)
+    {
+        var g = Bench.Sheet(name).Geometry;
+        foreach (var spar in g.Placed.Where(p => p.Kind == PlacedKind.Spar))
+        {
+            Assert.All(
+                [(spar.X, spar.Y), (spar.ToX, spar.ToY)],
+                end =>
+                    Assert.Contains(
+                        g.Lifting,
+                        l =>
+                            Planform.At(l, Math.Abs(end.Item2)) is var (edge, chord)
+                            && end.Item1 > edge
+                            && end.Item1 < edge + chord
+                    )
+            );
+        }
+    }
+
     [Fact]
     public void What_is_nearer_is_painted_over_what_is_further_away()
     {
