@@ -137,7 +137,7 @@ internal static class BindLines
                     :
                     [
                         .. RadioSettings.Link,
-                        new Setting(SettingKind.Reverse, call.Function),
+                        .. RadioSettings.Reverses(sheet, call),
                         new Setting(SettingKind.Mix, call.Function),
                         .. RadioSettings.Answers(Schools.Wiring),
                     ],

@@ -43,13 +43,14 @@ public static class UnknownOutputs
             );
         }
 
-        foreach (var wheel in sheet.Geometry.Wheels.Where(w => w.Id.Length > 0))
+        foreach (var (wheel, i) in sheet.Geometry.Wheels.Select((w, i) => (w, i)))
         {
-            var by = sheet.Outputs.Where(o => o.Wheels.Contains(wheel.Id)).ToArray();
+            var by = sheet.Outputs.Where(o => wheel.Id.Length > 0 && o.Wheels.Contains(wheel.Id)).ToArray();
+            var named = wheel.Id.Length > 0 ? wheel.Id : $"{i + 1}";
             if (wheel.Retracts && by.All(o => o.Kind != OutputKind.Retract))
             {
                 yield return new UnknownOutput(
-                    $"folds/{wheel.Id}",
+                    $"folds/{named}",
                     $"{Texts.Capital(wheel.Name)}: seen to go in and out?",
                     "It goes in, and no output of the sheet moves it.",
                     []
@@ -59,7 +60,7 @@ public static class UnknownOutputs
             if (wheel.Steered && by.All(o => o.Kind != OutputKind.Steering))
             {
                 yield return new UnknownOutput(
-                    $"steers/{wheel.Id}",
+                    $"steers/{named}",
                     $"{Texts.Capital(wheel.Name)}: seen to steer which way?",
                     "It is steered, and no output of the sheet moves it.",
                     []

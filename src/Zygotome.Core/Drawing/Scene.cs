@@ -28,6 +28,8 @@ internal static class Scene
             s.Kind switch
             {
                 PartKind.Hidden => double.MaxValue,
+                // A propeller ahead of the wing would be hidden by it from the tail, and it is called.
+                PartKind.Motor when callsOnly => double.MaxValue,
                 PartKind.Place when near.TryGetValue(s.On, out var on) => on + (near[s.Id] > on - 3 ? 0.02 : -0.02),
                 PartKind.Surface when Carrier(sheet, s.Id) is { Length: > 0 } halves => halves.Max(h =>
                     near.GetValueOrDefault(h, double.MinValue)

@@ -4,8 +4,8 @@ namespace Zygotome.Core.Drawing;
 
 /// <summary>
 /// A part as rings of points from one end to the other. Its outline from anywhere is swept along where it is seen from
-/// the side, and the hull of all its points where it is seen end on; laws: the outline holds every point of every ring,
-/// and a mirrored part has the mirrored outline from above and from behind.
+/// the side, and the hull of all its points where it is seen end on. Law: a mirrored part has the mirrored outline from
+/// above, below and behind.
 /// </summary>
 internal sealed record Solid(string Id, PartKind Kind, string Name, ImmutableArray<ImmutableArray<Space>> Rings)
 {
@@ -18,7 +18,7 @@ internal sealed record Solid(string Id, PartKind Kind, string Name, ImmutableArr
     /// <summary>Further rings of the same part: the blades of a propeller.</summary>
     public ImmutableArray<ImmutableArray<ImmutableArray<Space>>> More { get; init; } = [];
 
-    /// <summary>How near it is, for who looks: the nearest count, since they cover.</summary>
+    /// <summary>How near it is, for who looks: its middle.</summary>
     public double Near(Eye eye) => Rings.SelectMany(r => r).Average(eye.Near);
 
     /// <summary>Its path, and corners that hold it.</summary>

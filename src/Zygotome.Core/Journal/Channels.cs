@@ -27,6 +27,7 @@ public static class Channels
     {
         var words = name.ToLowerInvariant().Split([' ', '-', '/', '_'], StringSplitOptions.RemoveEmptyEntries);
         var side = words.FirstOrDefault(w => w is "left" or "right") ?? "";
+        bool Says(string what) => what.Length > 0 && what.ToLowerInvariant().Split(' ').All(words.Contains);
         bool Named(string what) => what.Length > 0 && what.ToLowerInvariant().Split('-').All(words.Contains);
         var named = sheet
             .Surfaces.Where(s => Named(s.Kind) || s.Functions.Any(Named))
@@ -52,9 +53,7 @@ public static class Channels
             Outputs =
             [
                 .. sheet.Outputs.Where(o =>
-                    string.Equals(o.Function, name, StringComparison.OrdinalIgnoreCase)
-                    || o.Id == name
-                    || string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase)
+                    Says(o.Function) || string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase) || o.Id == name
                 ),
             ],
         };

@@ -26,6 +26,19 @@ public static class RadioSettings
             )
             .Select(c => new Setting(SettingKind.Reverse, c));
 
+    /// <summary>Reversing of every channel that may be the one to this call's output or to its motors.</summary>
+    public static IEnumerable<Setting> Reverses(SpecSheet sheet, OutputCall call) =>
+        Channels(sheet)
+            .Where(c =>
+                Journal.Channels.Leads(sheet, c) is var reach
+                && (
+                    reach.Nowhere
+                    || reach.Outputs.Any(o => o.Id == call.Of)
+                    || reach.Motors.Any(m => call.Motors.Contains(m.Id))
+                )
+            )
+            .Select(c => new Setting(SettingKind.Reverse, c));
+
     /// <summary>Reversing of every channel.</summary>
     public static IEnumerable<Setting> Reverses(SpecSheet sheet) =>
         Channels(sheet).Select(c => new Setting(SettingKind.Reverse, c));

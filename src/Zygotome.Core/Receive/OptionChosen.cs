@@ -23,31 +23,34 @@ public sealed record OptionChosen(string Option, string Choice, string Reason = 
             );
         }
 
-        return Changes(state) && state.Steps.Count > 0 ? Late(state, entry) : Texts.Fits(Reason, "body.reason");
+        return Changes(state) ? Changed(state, entry) : Texts.Fits(Reason, "body.reason");
     }
 
     private bool Changes(JobState state) =>
         KitChoices.Taken(state.Built, state.Options).GetValueOrDefault(Option) != Choice;
 
-    // Work has begun on what it was to be. What is wrong does not go away by building it as something else, and a step
-    // that was begun has left something on the aircraft.
-    private Refusal? Late(JobState state, Entry entry)
+    // What is wrong does not go away by building it as something else, and a step that is done has left something on
+    // the aircraft. One that was begun leaves the plan, and what it disturbed stays disturbed.
+    private Refusal? Changed(JobState state, Entry entry)
     {
-        var next = Apply(state, entry);
-        if (!Rights.Leads(entry.By))
+        var begun = state.Steps.Count > 0;
+        if (begun && !Rights.Leads(entry.By))
         {
             return new Refusal("receive/lead", "Work has begun: a lead builds it as something else.", "body.choice");
         }
 
+        var next = Apply(state, entry);
         if (
-            state.Sheet.Steps.FirstOrDefault(s => next.Sheet.Step(s.Id) is null && state.Progress(s.Id) is not null) is
-            { } begun
+            state.Sheet.Steps.FirstOrDefault(s =>
+                next.Sheet.Step(s.Id) is null && state.Progress(s.Id) is { Done: not null }
+            ) is
+            { } fitted
         )
         {
             return new Refusal(
                 "receive/option-step",
-                $"\"{begun.Title}\" was begun and belongs to what it was to be: say first that it is not done after "
-                    + "all.",
+                $"\"{fitted.Title}\" is done and belongs to what it was to be: take it off, and say that it is not "
+                    + "done after all.",
                 "body.choice"
             );
         }
@@ -58,12 +61,13 @@ public sealed record OptionChosen(string Option, string Choice, string Reason = 
             line => state.Stages.Ties(next.Sheet, line)
         );
         return gone.Refuses is [var wrong, ..]
-            ? new Refusal(
-                "receive/option-wrong",
-                $"{wrong.Text(state)} would not be asked for any more, and that is not put right.",
-                "body.choice"
-            )
-            : Texts.Reason(Reason, "body.reason", "Work has begun: say why it is built as something else.");
+                ? new Refusal(
+                    "receive/option-wrong",
+                    $"{wrong.Text(state)} would not be asked for any more, and that is not put right.",
+                    "body.choice"
+                )
+            : begun ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it is built as something else.")
+            : Texts.Fits(Reason, "body.reason");
     }
 
     public override JobState Apply(JobState state, Entry entry)

@@ -81,6 +81,13 @@ internal sealed class ShopSettings(ShopStore store, People people)
                 [
                     new("slow-epoxy", "slow epoxy", 60, 720, true),
                     new("contact", "foam-safe contact", 15, 240, false),
+                    new("instant", "foam-safe instant glue", 1, 120, false),
+                    new("wood-glue", "wood glue", 40, 600, false),
+                    new("canopy-glue", "canopy glue", 60, 720, false),
+                    new("hot-melt", "hot melt", 2, 10, false),
+                    new("expanding", "expanding glue", 90, 480, false),
+                    new("bead", "removable bead", 5, 30, false),
+                    new("tape", "fibre tape", 0.1, 0.1, false),
                 ]
             )
         );

@@ -19,7 +19,8 @@ public sealed record DirectionView(
 /// <summary>One call of what is no surface, or of a switch position: what must be seen, and what was.</summary>
 /// <param name="Key">Names it among the calls. <paramref name="Note"/>: how long it takes, when it begins.</param>
 /// <param name="Parts">What moves, as the drawing calls it.</param>
-/// <param name="Foot">From where it is seen.</param>
+/// <param name="Foot">From where it is seen. <paramref name="Picture"/>: with what moves in it; null where it is seen
+/// from below, where nothing is drawn moved.</param>
 public sealed record OutputView(
     string Key,
     string Of,
@@ -33,10 +34,11 @@ public sealed record OutputView(
     string Seen,
     IReadOnlyList<string> Parts,
     string Foot,
-    DrawingView Picture,
+    DrawingView? Picture,
     LedgerLine Line
 );
 
+/// <param name="Below">What is called from below is seen on it; null where nothing is.</param>
 public sealed record BindView(
     LedgerLine Bound,
     LedgerLine Failsafe,
@@ -46,6 +48,7 @@ public sealed record BindView(
     int Mode,
     IReadOnlyList<DirectionView> Directions,
     DrawingView AtRest,
+    DrawingView? Below,
     IReadOnlyList<OutputView> Outputs,
     IReadOnlyList<CalledView> Called,
     IReadOnlyList<string> Channels,
@@ -81,11 +84,7 @@ internal static class BindEndpoints
             Foot: call.From == SeenFrom.Behind
                 ? "from behind, you stand at the tail"
                 : DrawingSides.Words(DrawingSide.Below),
-            Picture: DrawingView.Of(
-                call.From == SeenFrom.Behind
-                    ? BehindView.Of(state.Sheet, call.Picture)
-                    : Drawings.Of(state.Sheet, DrawingSide.Below)
-            ),
+            Picture: call.From == SeenFrom.Behind ? DrawingView.Of(BehindView.Of(state.Sheet, call.Picture)) : null,
             Line: line
         );
 
@@ -125,6 +124,9 @@ internal static class BindEndpoints
                     )),
             ],
             AtRest: DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
+            Below: OutputCalls.Of(state.Sheet).Any(c => c.From == SeenFrom.Below)
+                ? DrawingView.Of(Drawings.Of(state.Sheet, DrawingSide.Below))
+                : null,
             Outputs:
             [
                 .. OutputCalls

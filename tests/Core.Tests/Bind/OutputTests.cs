@@ -4,6 +4,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Tests.Journal;
 using Zygotome.Core.Throws;
 
 namespace Zygotome.Core.Tests.Bind;
@@ -26,16 +27,8 @@ public sealed class OutputTests
         return bench.Failsafe();
     }
 
-    public static TheoryData<string> Names =>
-        [
-            .. Directory
-                .GetFiles(Zygotome.Tests.ProjectFolder.File("demo", "sheets"))
-                .Select(f => Path.GetFileName(f).Split('.')[0])
-                .Order(StringComparer.Ordinal),
-        ];
-
     [Theory]
-    [MemberData(nameof(Names))]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void Every_position_of_every_output_is_asked_for_and_what_steers_drives_or_arms_is_never_conceded(
         string name
     )
@@ -196,6 +189,42 @@ public sealed class OutputTests
             bench.Do(body);
             Assert.Equal(Standing.Stale, bench.Line("output/gear/up").Standing);
         }
+    }
+
+    [Theory]
+    [InlineData("carrow-mail-1900", "output/tail-wheel/right", "rudder 2", true)]
+    [InlineData("carrow-mail-1900", "output/tail-wheel/right", "flap", false)]
+    [InlineData("carrow-mail-1900", "output/gear/up", "gear", true)]
+    [InlineData("tarn-midge-620", "output/thrust-difference/right", "throttle", true)]
+    public void Any_channel_that_may_be_the_one_to_an_output_asks_for_it_again_when_it_is_reversed(
+        string sheet,
+        string line,
+        string channel,
+        bool stale
+    )
+    {
+        var bench = new Bench(Bench.Sheet(sheet)).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
+        bench.MotorsTurned();
+        Assert.Equal(Standing.Met, bench.Line(line).Standing);
+        bench.Do(new Reversed(channel));
+        Assert.Equal(stale ? Standing.Stale : Standing.Met, bench.Line(line).Standing);
+    }
+
+    [Fact]
+    public void A_wheel_that_is_steered_is_asked_about_though_the_sheet_gives_it_no_id()
+    {
+        var sheet = Bench.Parasol with
+        {
+            Geometry = Bench.Parasol.Geometry.With(
+                GeometryFields.Wheel.List.Is([
+                    GeometryFields.Wheel.List.Of(
+                        GeometryFields.Wheel.Name.Is("tail wheel"),
+                        GeometryFields.Wheel.Steered.Is(true)
+                    ),
+                ])
+            ),
+        };
+        Assert.Equal(Concedable.Never, new Bench(sheet).Line("called/steers/1").Concedable);
     }
 
     [Fact]

@@ -4,21 +4,13 @@ using Xunit;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
-using Zygotome.Tests;
+using Zygotome.Core.Tests.Journal;
 
 namespace Zygotome.Core.Tests.Drawing;
 
 /// <summary>The drawing is the aircraft on the bench, from the sheet's geometry alone.</summary>
 public sealed partial class DrawingTests
 {
-    public static TheoryData<string> Sheets =>
-        [
-            .. Directory
-                .GetFiles(ProjectFolder.File("demo", "sheets"))
-                .Select(f => Path.GetFileName(f).Split('.')[0])
-                .Order(StringComparer.Ordinal),
-        ];
-
     private static readonly DrawingSide[] Sides = Enum.GetValues<DrawingSide>();
 
     [GeneratedRegex(@"-?\d+(\.\d+)?")]
@@ -35,7 +27,7 @@ public sealed partial class DrawingTests
         ];
 
     [Theory]
-    [MemberData(nameof(Sheets))]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void Nothing_but_a_propeller_reaches_beyond_the_stated_length_and_span(string name)
     {
         var sheet = Bench.Sheet(name);
@@ -66,7 +58,7 @@ public sealed partial class DrawingTests
     }
 
     [Theory]
-    [MemberData(nameof(Sheets))]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void Left_mirrors_right_where_the_sheet_does(string name)
     {
         var sheet = Bench.Sheet(name);
@@ -93,7 +85,7 @@ public sealed partial class DrawingTests
     private static DrawnPart Named(AircraftDrawing drawing, string id) => drawing.Parts.Single(p => p.Id == id);
 
     [Theory]
-    [MemberData(nameof(Sheets))]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void Every_surface_wheel_motor_and_place_can_be_touched_on_some_view_and_stands_on_a_part_of_it(string name)
     {
         var sheet = Bench.Sheet(name);
@@ -122,7 +114,7 @@ public sealed partial class DrawingTests
     }
 
     [Theory]
-    [MemberData(nameof(Sheets))]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void A_spar_lies_within_the_chord_of_its_wing(string name)
     {
         var g = Bench.Sheet(name).Geometry;

@@ -112,7 +112,7 @@ public sealed class OptionTests
     }
 
     [Fact]
-    public void Once_work_has_begun_only_a_lead_changes_it_with_a_reason_and_not_over_a_step_that_was_begun()
+    public void Once_work_has_begun_only_a_lead_changes_it_with_a_reason_and_not_over_a_step_that_is_done()
     {
         var bench = new Bench(Mail).Unpacked();
         bench.Do(new StepStarted("work-hinges"));
@@ -124,7 +124,7 @@ public sealed class OptionTests
         var refused = bench.Refused(new OptionChosen("gear", "retracts", "changed his mind"), Bench.Thorne);
         Assert.Equal("receive/option-step", refused!.Code);
         bench.Do(new StepUndone("fit-gear", "taken off again"));
-        Assert.Null(bench.Refused(new OptionChosen("gear", "fixed", "as before")));
+        Assert.Null(bench.Refused(new OptionChosen("gear", "retracts", "changed his mind"), Bench.Thorne));
     }
 
     [Fact]
@@ -136,6 +136,16 @@ public sealed class OptionTests
         bench.Do(new OutputSeen("gear", "up", OutputAnswer.Otherwise, "one leg hangs"));
         var refused = bench.Refused(new OptionChosen("gear", "fixed", "never mind"), Bench.Thorne);
         Assert.Contains(refused!.Code, (string[])["receive/option-step", "receive/option-wrong"]);
+    }
+
+    [Fact]
+    public void What_was_seen_wrong_before_any_work_began_does_not_go_away_either()
+    {
+        var bench = new Bench(Mail);
+        bench.Do(new OptionChosen("gear", "retracts"));
+        bench.Bound();
+        bench.Do(new OutputSeen("gear", "up", OutputAnswer.Otherwise, "one leg hangs"));
+        Assert.Equal("receive/option-wrong", bench.Refused(new OptionChosen("gear", "fixed"))!.Code);
     }
 
     [Fact]

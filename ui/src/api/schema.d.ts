@@ -2880,6 +2880,7 @@ export interface components {
             mode: number;
             directions: components["schemas"]["DirectionView"][];
             atRest: components["schemas"]["DrawingView"];
+            below: null | components["schemas"]["DrawingView"];
             outputs: components["schemas"]["OutputView"][];
             called: components["schemas"]["CalledView"][];
             channels: string[];
@@ -4489,7 +4490,7 @@ export interface components {
             seen: string;
             parts: string[];
             foot: string;
-            picture: components["schemas"]["DrawingView"];
+            picture: null | components["schemas"]["DrawingView"];
             line: components["schemas"]["LedgerLine"];
         };
         PackHeldView: {

@@ -23,6 +23,8 @@ type Props = {
   pad?: { top: number; bottom: number; left?: number; right?: number };
   /** How far out L and R stand, px: further where something else lies at the tips. */
   lettersOut?: number;
+  /** How far under the tips they stand, px. */
+  lettersDown?: number;
 };
 
 const STEPS = [1, 2, 5, 10, 20, 50, 100];
@@ -40,6 +42,7 @@ export function Drawing({
   foot = 'nose up, seen from above',
   pad,
   lettersOut = 16,
+  lettersDown = 0,
 }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ w: 640, h: 700 });
@@ -139,7 +142,7 @@ export function Drawing({
           <text
             key={letter}
             x={tip.across + (tip.across < middle ? -1 : 1) * lettersOut * px}
-            y={tip.down}
+            y={tip.down + lettersDown * px}
             fontSize={20 * px}
             fontWeight="700"
             textAnchor="middle"

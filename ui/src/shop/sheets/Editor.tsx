@@ -176,7 +176,7 @@ export function Editor() {
               <Dimensions lines={draft.dimensions} place={place} field={field} tools={tools} onChoose={show} />
             )}
             pad={{ top: 110, bottom: 60, left: 70, right: 70 }}
-            lettersOut={42}
+            lettersDown={36}
           />
         ) : (
           <p className="absolute inset-x-8 top-[40%] text-[18px] text-quiet">

@@ -1,3 +1,4 @@
+import { a } from '../../shared/words';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { type EditTools, moveOn } from './editTools';
@@ -63,7 +64,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
                   className="button px-3 text-[15px]"
                   onClick={() => void tools.edit([{ path: r.path, act: 'removeRow' }])}
                 >
-                  Take this {inner ? 'panel' : 'row'} out
+                  Take this {inner ? rows.one : 'row'} out
                 </button>
               </div>
             </div>
@@ -82,7 +83,7 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
         }}
         onClick={() => void add()}
       >
-        Add a {rows.one}
+        Add {a(rows.one)}
       </button>
       {rows.rows.length === 0 && !inner && (
         <button

@@ -61,7 +61,7 @@ export function Bind({ job, recorder }: Props) {
     }
   };
   const asShown = () => void answer(Object.fromEntries(current!.expected.map((e) => [e.surface, e.movement])));
-  const picture = ready && current ? current.picture : called?.picture;
+  const picture = ready && current ? current.picture : called && (called.picture ?? data.below);
   const parts = ready && current ? current.expected.map((e) => e.surface) : (called?.parts ?? []);
 
   return (
