@@ -97,7 +97,7 @@ public static class RecordPdf
         foreach (var f in state.Unpack.Findings)
         {
             s.Paragraph(
-                $"{f.Tag}  {f.Kind} of {Numbers.Say(f.Size)} mm, {Places.Words(f.Place)}: "
+                $"{f.Tag}  {UnpackWords.Sized(f.Kind, f.Size)}, {Places.Words(f.Place)}: "
                     + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, "
                     + $"{When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
                 9.5f,

@@ -89,6 +89,7 @@ public static class ZygotomeServer
             .AddSingleton<MailStore>()
             .AddSingleton<DraftStore>()
             .AddSingleton<ErratumStore>()
+            .AddSingleton<MemoryStore>()
             .AddSingleton<SheetFiling>()
             .AddSingleton<DraftDesk>()
             .AddSingleton<ClaimDesk>()

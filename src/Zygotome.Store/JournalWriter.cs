@@ -266,6 +266,11 @@ public sealed class JournalWriter : IAsyncDisposable
                 ErratumStore.Keep(_table.Connection, admitted.Job!.State);
             }
 
+            if (admitted.Ready.Any(r => r.Entry.Body is IRemembered or Retracted))
+            {
+                MemoryStore.Keep(_table.Connection, admitted.Job!.State);
+            }
+
             if (post.NewCustomer is { } customer)
             {
                 ShopStore.PutCustomer(_table.Connection, customer);

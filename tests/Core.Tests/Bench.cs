@@ -276,10 +276,19 @@ internal sealed class Bench
         return this;
     }
 
+    /// <summary>What a joint is glued with here: the adviser's own, an hour to handle, twelve to full strength.</summary>
+    public static Adhesive Glue(BondSpec bond) =>
+        new(
+            "slow",
+            AdhesiveAdviser.For(bond.A, bond.B, bond.Kind).Name,
+            60,
+            720,
+            AdhesiveAdviser.For(bond.A, bond.B, bond.Kind).Name.Contains("epoxy", StringComparison.Ordinal)
+        );
+
     /// <summary>Does every step of a stage that can be done, waiting for glue as long as it takes.</summary>
     public Bench Steps(Stage stage)
     {
-        var glue = new Adhesive("slow", "slow epoxy", 60, 720, true);
         while (
             StepGraph.Of(State, Now).FirstOrDefault(s => s.Step.Stage == stage && s.Standing == StepStanding.CanStart)
                 is { } next
@@ -298,7 +307,9 @@ internal sealed class Bench
             Do(new StepStarted(next.Step.Id));
             Pass(TimeSpan.FromMinutes(5));
             Do(
-                next.Step.Bond is null ? new StepDone(next.Step.Id) : new StepDone(next.Step.Id, glue, Bench.Q("20 °C"))
+                next.Step.Bond is not { } bond
+                    ? new StepDone(next.Step.Id)
+                    : new StepDone(next.Step.Id, Glue(bond), Q("20 °C"))
             );
             Pass(next.Step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
         }

@@ -1,11 +1,12 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
 /// <summary>What was bound, and what was seen to move through it, latest of each.</summary>
-public sealed record BindState
+public sealed record BindState : ICalledOut
 {
     public Bound? Bound { get; init; }
 
@@ -22,6 +23,23 @@ public sealed record BindState
 
     /// <summary>Outputs and positions as they were seen, by their requirement.</summary>
     public ImmutableSortedDictionary<string, OutputShown> Outputs { get; init; } = Ordered.ById<OutputShown>();
+
+    ImmutableArray<string> ICalledOut.NotSince(SpecSheet sheet, IEnumerable<Surface> surfaces, long seq) =>
+        [
+            .. surfaces
+                .SelectMany(s => s.Functions)
+                .Distinct()
+                .Where(f => !WasRight(sheet, f, seq))
+                .Order(StringComparer.Ordinal),
+        ];
+
+    private bool WasRight(SpecSheet sheet, string function, long seq) =>
+        Directions.GetValueOrDefault(function) is { } shown
+        && shown.Evidence.Seq > seq
+        && Bind.Directions.Calls(sheet)
+            .Where(c => c.Function == function)
+            .SelectMany(c => c.Expected)
+            .All(e => shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None) == e.Movement);
 
     /// <summary>What the sheet does not tie to anything that moves, by output.</summary>
     public ImmutableSortedDictionary<string, CalledShown> Called { get; init; } = Ordered.ById<CalledShown>();

@@ -9,8 +9,14 @@ namespace Zygotome.Core.Build;
 /// A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.
 /// </summary>
 /// <param name="Grams">What a repair added, said when it is made: 0 leaves weight and balance as they were.</param>
-public sealed record StepDone(string Step, Adhesive? Adhesive = null, Celsius? BenchCelsius = null, Mass? Grams = null)
-    : EntryBody
+/// <param name="Reason">Why glue was used that harms the joint; empty of any other.</param>
+public sealed record StepDone(
+    string Step,
+    Adhesive? Adhesive = null,
+    Celsius? BenchCelsius = null,
+    Mass? Grams = null,
+    string? Reason = null
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -50,7 +56,9 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, Celsius? B
             || Adhesive.FullMinutes < Adhesive.HandleMinutes
             || Adhesive.FullMinutes > 20_000
                 ? new Refusal("build/adhesive", $"The times of {Adhesive.Name} are not possible.", "body.adhesive")
-            : Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused;
+            : Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
+                ?? GlueOfJoint.Refuse(state, Adhesive, step.Bond, Reason)
+                ?? Texts.Fits(Reason ?? "", "body.reason");
     }
 
     public override JobState Apply(JobState state, Entry entry)
@@ -85,6 +93,7 @@ public sealed record StepDone(string Step, Adhesive? Adhesive = null, Celsius? B
             HandleAt = handle,
             FullAt = full,
             CuresFrom = from,
+            Harm = GlueOfJoint.Said(state, Adhesive, step?.Bond, Reason),
         };
         var repairs = state.The<IRepairs>();
         if (step is not null && repairs.IsRepair(step))

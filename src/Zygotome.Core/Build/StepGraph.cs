@@ -64,6 +64,11 @@ public static class StepGraph
             }
         }
 
+        foreach (var kept in state.The<IRepairs>().Keeps(state, step))
+        {
+            yield return kept;
+        }
+
         if (step.Hides.Length > 0)
         {
             foreach (var line in Ledger.Lines(state, asOf))

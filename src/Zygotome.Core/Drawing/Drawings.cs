@@ -11,6 +11,10 @@ public static class Drawings
     /// <summary>Drawn once for a sheet.</summary>
     public static AircraftDrawing Of(SpecSheet sheet, DrawingSide side) => sheet.Once(s => new Sides(s)).Of(side);
 
+    /// <summary>What a part lies in or on, as the drawing has it; itself where it is a part of its own.</summary>
+    public static string CarrierOf(SpecSheet sheet, string part) =>
+        Plan(sheet).Parts.FirstOrDefault(p => p.Id == part) is { On.Length: > 0 } drawn ? drawn.On : part;
+
     /// <summary>From above, the nose up the page.</summary>
     public static AircraftDrawing Plan(SpecSheet sheet) => Of(sheet, DrawingSide.Plan);
 

@@ -7,15 +7,9 @@ namespace Zygotome.Core.Drawing;
 internal static class Placed
 {
     public static IEnumerable<Solid> Of(SpecSheet sheet) =>
-        sheet.Geometry.Placed.SelectMany(p =>
-            p.Mirror
-                ?
-                [
-                    One(sheet, p, 1, $"{p.Id}-right", $"right {p.Name.ToLowerInvariant()}"),
-                    One(sheet, p, -1, $"{p.Id}-left", $"left {p.Name.ToLowerInvariant()}"),
-                ]
-                : (Solid[])[One(sheet, p, 1, p.Id, p.Name)]
-        );
+        sheet
+            .Geometry.Placed.SelectMany(p => PlacedPart.Of(p))
+            .Select(p => One(sheet, p.Thing, p.Sign, p.Part, p.Name));
 
     /// <summary>It lies under the skin.</summary>
     private static bool IsHidden(PlacedKind kind) =>

@@ -19,7 +19,10 @@ internal static class Solids
     {
         var g = sheet.Geometry;
         var solids = ImmutableArray.CreateBuilder<Solid>();
-        solids.AddRange(g.Wheels.Select((w, i) => Wheel(g, w, i)));
+        solids.AddRange(
+            g.Wheels.Select((w, i) => Wheel(g, w, i, moved.GetValueOrDefault(g.WheelPart(i), Movement.None)))
+        );
+        solids.AddRange(Doors(sheet));
         solids.AddRange(g.Bodies.Select(Body));
         foreach (var lifting in g.Lifting)
         {
@@ -238,18 +241,70 @@ internal static class Solids
 
     public static double RadiusOf(Wheel wheel) => wheel.Diameter > 0 ? wheel.Diameter / 2 : 24;
 
-    private static Solid Wheel(Geometry g, Wheel wheel, int index)
+    // Steered to a side: that is where its rear goes, as a rudder's.
+    private static Solid Wheel(Geometry g, Wheel wheel, int index, Movement movement)
     {
         var (z, r) = (AxleOf(g, wheel), RadiusOf(wheel));
         var half = Math.Max(4, r * 0.28);
-        ImmutableArray<Space> Rim(double y) =>
+        var swing =
+            movement switch
+            {
+                Movement.Right => 1,
+                Movement.Left => -1,
+                _ => 0,
+            } * Deflection;
+        var (sin, cos) = Math.SinCos(swing * Numbers.RadiansPerDegree);
+        ImmutableArray<Space> Rim(double off) =>
             [
                 .. Enumerable
                     .Range(0, Round)
                     .Select(i => i * 2 * Math.PI / Round)
-                    .Select(a => new Space(wheel.X + (r * Math.Cos(a)), y, z + (r * Math.Sin(a)))),
+                    .Select(a => (Along: r * Math.Cos(a), Up: r * Math.Sin(a)))
+                    .Select(p => new Space(
+                        wheel.X + (p.Along * cos) - (off * sin),
+                        wheel.Y + (p.Along * sin) + (off * cos),
+                        z + p.Up
+                    )),
             ];
-        return new(g.WheelPart(index), PartKind.Wheel, wheel.Name, [Rim(wheel.Y - half), Rim(wheel.Y + half)]);
+        return new(g.WheelPart(index), PartKind.Wheel, wheel.Name, [Rim(-half), Rim(half)]);
+    }
+
+    // Two plates for each leg that goes in behind doors, hanging open beside its well: the legs are drawn out.
+    private static IEnumerable<Solid> Doors(SpecSheet sheet)
+    {
+        var g = sheet.Geometry;
+        return from output in sheet.Outputs
+            where output is { Kind: OutputKind.Retract, HasDoors: true }
+            from index in Enumerable.Range(0, g.Wheels.Length)
+            let wheel = g.Wheels[index]
+            where output.Wheels.Contains(wheel.Id)
+            from side in new[] { -1, 1 }
+            select Door(g, wheel, g.WheelPart(index), side);
+    }
+
+    private static Solid Door(Geometry g, Wheel wheel, string part, int side)
+    {
+        var (r, y) = (RadiusOf(wheel), wheel.Y + (side * RadiusOf(wheel) * 0.55));
+        var top =
+            At(g, wheel.X, wheel.Y) is { } s ? s.Middle - (s.Height / 2)
+            : g.Wing is { } wing ? HeightAt(wing, Math.Abs(wheel.Y)) - 6
+            : 0;
+        ImmutableArray<Space> Edge(double x) =>
+            [
+                new(x, y, top),
+                new(x, y + (side * r * 0.45), top - (r * 0.9)),
+                new(x, y + (side * r * 0.45) + 2, top - (r * 0.9)),
+            ];
+        var name = side < 0 ? "left" : "right";
+        return new(
+            $"door-{part}-{name}",
+            PartKind.Place,
+            $"{name} door of {wheel.Name}",
+            [Edge(wheel.X - r), Edge(wheel.X + r)]
+        )
+        {
+            On = part,
+        };
     }
 
     private static Solid Motor(Geometry g, MotorSpec motor)

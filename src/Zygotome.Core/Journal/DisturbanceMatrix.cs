@@ -91,7 +91,7 @@ public static class DisturbanceMatrix
         // Servos and leads of the whole aircraft may lie in a body.
         if (!near.Which && near.Surfaces.Length == 0 || Places.IsNamed("body", place))
         {
-            surfaces = kind is PlaceKind.Servo or PlaceKind.ReceiverPower ? sheet.Surfaces : surfaces;
+            surfaces = kind is PlaceKind.Servo or PlaceKind.ReceiverPower or PlaceKind.Lead ? sheet.Surfaces : surfaces;
         }
 
         return
@@ -107,6 +107,8 @@ public static class DisturbanceMatrix
                     new(AspectKind.Range),
                     .. surfaces.SelectMany(Fed),
                 ],
+                PlaceKind.Lead => surfaces.SelectMany(Fed),
+                PlaceKind.Motor => near.Motors.Select(Motor),
                 PlaceKind.Joint => [new(AspectKind.Trueness), .. surfaces.SelectMany(s => Hinged(s).Concat(Fed(s)))],
                 PlaceKind.MotorMount => [new(AspectKind.Trueness), .. near.Motors.Select(Motor)],
                 PlaceKind.Hinge => surfaces.SelectMany(Hinged),

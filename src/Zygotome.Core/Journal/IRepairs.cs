@@ -14,6 +14,9 @@ public interface IRepairs
 
     IEnumerable<RepairGlued> Glued { get; }
 
+    /// <summary>What of the findings a step waits for, as people say it.</summary>
+    IEnumerable<string> Keeps(JobState state, StepSpec step);
+
     /// <summary>The job after its step made the repair; its glue is what the step's progress says.</summary>
     /// <param name="grams">What it added; null where nobody said.</param>
     JobState Made(JobState state, Entry entry, StepSpec step, string how, Mass? grams);

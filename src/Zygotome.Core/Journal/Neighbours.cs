@@ -11,7 +11,7 @@ namespace Zygotome.Core.Journal;
 public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray<MotorSpec> Motors, bool Which)
 {
     /// <summary>
-    /// A surface itself; on half a wing or tail the surfaces of that half; on a fin those of the fin; on a body all
+    /// A surface itself; of a servo or lead what it serves; on half a wing or tail the surfaces of that half; on a fin those of the fin; on a body all
     /// that hangs on no wing, and its motors: their servos and rods lie in it.
     /// </summary>
     public static Neighbours Of(SpecSheet sheet, string place)
@@ -25,6 +25,13 @@ public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray
         if (sheet.Power.Motors.FirstOrDefault(m => $"motor-{m.Id}" == place) is { } motor)
         {
             return new([], [motor], true);
+        }
+
+        if (g.PlacedPart(place) is { } placed)
+        {
+            return placed.Serves(sheet) is { IsEmpty: false } served ? new(served, [], true)
+                : Drawings.CarrierOf(sheet, place) is var carrier && carrier != place ? Of(sheet, carrier)
+                : new([], [], false);
         }
 
         if (g.Lifting.FirstOrDefault(l => Places.IsNamed(l.Id, place)) is { } lifting)

@@ -21,11 +21,14 @@ public static class StepLines
             yield return new Requirement(
                 new StepId(stage, step.Id),
                 Concedable.ByLead,
-                progress?.Done is null || cures ? Standing.NotShown : Standing.Met,
+                progress?.Done is null || cures ? Standing.NotShown
+                    : progress.Harm.Length > 0 ? Standing.NotMet
+                    : Standing.Met,
                 new StepFacts(step, progress, cures)
             )
             {
                 Evidence = progress?.Done,
+                Object = progress is { Done: not null, Harm.Length: > 0 } ? progress.Harm : null,
             };
         }
     }
@@ -39,6 +42,7 @@ public static class StepLines
                 null => ("", "Not done yet."),
                 { Done: null } => ("under way", "Started, not done yet."),
                 { FullAt: { } full } when Cures => ("curing", $"{Progress.Adhesive}: full strength {state.At(full)}."),
+                { Harm.Length: > 0 } => ("harmful glue", $"{Texts.Capital(Progress.Harm)}."),
                 { Adhesive.Length: > 0 } => ("done", $"{Progress.Adhesive}, cured."),
                 _ => ("done", "Done."),
             };

@@ -48,6 +48,13 @@ public sealed class Geometry(RowValues said) : SheetObject(said)
     /// <summary>What the drawing calls the wheel of this id.</summary>
     public static string WheelPart(string id) => $"wheel-{id}";
 
+    /// <summary>
+    /// What lies at a part of the drawing, and on which side where it is the same on both; null where the part is none
+    /// of the sheet's places.
+    /// </summary>
+    public PlacedPart? PlacedPart(string part) =>
+        Placed.SelectMany(p => Sheets.PlacedPart.Of(p)).FirstOrDefault(p => p.Part == part);
+
     /// <summary>The lifting surface of this id; null when there is none.</summary>
     public LiftingSurface? Find(string id) => Lifting.FirstOrDefault(l => l.Id == id);
 
@@ -174,6 +181,9 @@ public sealed class PlacedThing(RowValues said) : SheetObject(said)
             : Texts.Capital(Places.Words(said.Get(GeometryFields.Place.Id)));
 
     public PlacedKind Kind { get; } = said.Get(GeometryFields.Place.Kind);
+
+    /// <summary>It is opened to come at what lies behind it.</summary>
+    public bool IsOpened => Kind is PlacedKind.Canopy or PlacedKind.Hatch or PlacedKind.Cowl;
 
     /// <summary>What it is the place of; empty where it is none of the sheet's things.</summary>
     public string Of { get; } = said.Get(GeometryFields.Place.Of);

@@ -49,6 +49,7 @@ public static class OutputCalls
             From = output.Kind == OutputKind.DifferentialThrust ? SeenFrom.Behind : SeenFrom.Below,
             Note = Note(output),
             Motors = output.Motors,
+            Picture = output.Expect.IsEmpty ? Turned(sheet, output, at) : Ordered.ById<Movement>(),
             Parts = [.. output.Motors.Select(m => $"motor-{m}"), .. output.Wheels.Select(Geometry.WheelPart)],
             Page = sheet.Page("outputs", output.Page),
         };
@@ -124,11 +125,23 @@ public static class OutputCalls
             return $"its rear edge goes {side}";
         }
 
-        var middle = sheet.Geometry.Wing is { Panels: [var root, ..] } wing
-            ? wing.RootLeadingEdge + (root.Root / 2)
-            : 0;
-        return wheel.X < middle ? $"the wheel points {side}" : $"the wheel's rear goes {side}, as the rudder";
+        return IsAhead(sheet, wheel) ? $"the wheel points {side}" : $"the wheel's rear goes {side}, as the rudder";
     }
+
+    private static bool IsAhead(SpecSheet sheet, Wheel wheel) =>
+        wheel.X < (sheet.Geometry.Wing is { Panels: [var root, ..] } wing ? wing.RootLeadingEdge + (root.Root / 2) : 0);
+
+    // Where the rear of a steered wheel goes. What the sheet words itself is not drawn moved.
+    private static ImmutableSortedDictionary<string, Movement> Turned(SpecSheet sheet, OutputSpec output, string at) =>
+        output.Kind != OutputKind.Steering || at is not ("left" or "right")
+            ? Ordered.ById<Movement>()
+            : sheet
+                .Geometry.Wheels.Where(w => w.Id.Length > 0 && output.Wheels.Contains(w.Id))
+                .DistinctBy(w => w.Id)
+                .ById(
+                    w => Geometry.WheelPart(w.Id),
+                    w => IsAhead(sheet, w) == (at == "left") ? Movement.Right : Movement.Left
+                );
 
     private static string Legs(SpecSheet sheet, OutputSpec output) =>
         sheet.Geometry.Wheels.Where(w => output.Wheels.Contains(w.Id)).Select(w => w.Name).ToArray()

@@ -17,4 +17,7 @@ public enum PlaceKind
     Canopy,
     ScalePart,
     Decal,
+    Motor,
+    Lead,
+    Light,
 }

@@ -11,7 +11,8 @@ public static class Schools
         PairedSurfaces = "paired-surfaces",
         TailFixing = "tail-fixing",
         FoamGlue = "foam-glue",
-        KitGlue = "kit-glue";
+        KitGlue = "kit-glue",
+        HotMelt = "hot-melt";
 
     /// <summary>Questions whose answer decides which lead goes where: what was shown by radio rests on it.</summary>
     public static ImmutableArray<string> Wiring { get; } =
@@ -76,7 +77,7 @@ public static class Schools
             O("re-part", "join at once and part again", "Both faces get a thin coat.", "No wait is planned.")
         ),
         S(
-            "hot-melt",
+            HotMelt,
             "Hot melt",
             O("removable", "only removable, cool places", "Heat and sun let it go.", "Refused for structural joints."),
             O("any", "anything quick", "Nothing else holds as fast.", "Marked in the record.")

@@ -28,6 +28,15 @@ public sealed record Disposed(string Finding, Disposition Disposition, string Re
             return Texts.Fits(Reason, "body.reason");
         }
 
+        if (finding.Dries)
+        {
+            return new Refusal(
+                "unpack/dries",
+                $"{finding.Tag} is tacky: it is looked at again, and that ends it.",
+                "body.disposition"
+            );
+        }
+
         return finding.Grading.Grade switch
         {
             Grade.FlightCritical => new Refusal(

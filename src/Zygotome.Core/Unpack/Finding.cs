@@ -23,6 +23,12 @@ public sealed record Finding(
     /// <summary>The view it was marked on; <see cref="Y"/> is z up (mm) on a side view.</summary>
     public DrawingSide View { get; init; }
 
+    /// <summary>The canopy or hatch it lies behind, a part of the drawing; empty where nothing is opened for it.</summary>
+    public string Behind { get; init; } = "";
+
+    /// <summary>The day somebody looks at it again; null where nothing has to dry.</summary>
+    public DateOnly? LookAgain { get; init; }
+
     public OriginInferred Origin { get; init; } = new(Unpack.Origin.Factory, "", "");
 
     public ImmutableList<PhotoKept> Photos { get; init; } = [];
@@ -49,8 +55,15 @@ public sealed record Finding(
 
     /// <summary>Nothing more is asked: seen to be sound after repair or replacement, or accepted as it is.</summary>
     public bool Cleared =>
-        Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical);
+        Sound || (Disposition == Unpack.Disposition.UseAsIs && Grading.Grade != Grade.FlightCritical && !Dries);
+
+    /// <summary>It has to dry: only another look ends it.</summary>
+    public bool Dries => Kind == FindingKind.Tacky;
 }
 
 /// <summary>What was done about a finding.</summary>
-public sealed record Repair(string How, Person By, DateTimeOffset ObservedAt, DateTimeOffset? HandleAt);
+public sealed record Repair(string How, Person By, DateTimeOffset ObservedAt, DateTimeOffset? HandleAt)
+{
+    /// <summary>The number of the entry that made it; 0 of none.</summary>
+    public long Seq { get; init; }
+}

@@ -10,6 +10,7 @@ namespace Zygotome.Core.Unpack;
 /// <param name="Place">A part of the drawing, such as <c>wing-left</c> or <c>aileron-right</c>.</param>
 /// <param name="X">Where it was tapped, mm aft of the datum. <paramref name="Y"/>: mm to the right wing; on a side view
 /// mm up.</param>
+/// <param name="Behind">The sealed canopy or hatch that has to be opened to come at it; empty for none.</param>
 public sealed record FindingRaised(
     string Place,
     PlaceKind PlaceKind,
@@ -18,7 +19,8 @@ public sealed record FindingRaised(
     double X,
     double Y,
     string Note,
-    DrawingSide View = DrawingSide.Plan
+    DrawingSide View = DrawingSide.Plan,
+    string? Behind = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
@@ -32,11 +34,17 @@ public sealed record FindingRaised(
                     $"There is no {UnpackWords.Place(PlaceKind)} on {Places.Words(Place)}.",
                     "body.placeKind"
                 )
-            : !FindingGrades.CanBe(PlaceKind, Kind)
+            : !FindingKinds.CanBe(PlaceKind, Kind)
                 ? new Refusal(
                     "unpack/kind",
-                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what is under it.",
+                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what of it, or what is under it.",
                     "body.kind"
+                )
+            : Behind is { Length: > 0 } && state.Sheet.Geometry.PlacedPart(Behind) is not { Thing.IsOpened: true }
+                ? new Refusal(
+                    "unpack/behind",
+                    $"There is no \"{Behind}\" on this aircraft that is opened.",
+                    "body.behind"
                 )
             : FindingGrades.Wrong(Size, "body.size") is { } wrong ? wrong
             : !double.IsFinite(X) || !double.IsFinite(Y) || !drawing.Around(X, Y)
@@ -62,6 +70,8 @@ public sealed record FindingRaised(
         )
         {
             View = View,
+            Behind = Behind ?? "",
+            LookAgain = Kind == FindingKind.Tacky ? Drying.LookAgain(state, entry) : null,
             Origin = Origins.Of(state, Place, PlaceKind, Kind),
         };
         return state.With(
@@ -79,5 +89,6 @@ public sealed record FindingRaised(
     public override JobState TakenBack(JobState state, Entry entry) =>
         state.With(state.Unpack with { Raised = state.Unpack.Raised + 1 });
 
-    public override string Say(JobState state) => $"{Kind} of {Size.Text} found, {Places.Words(Place)}";
+    public override string Say(JobState state) =>
+        $"{Texts.Capital(UnpackWords.Sized(Kind, (double)Size.Nominal))} found, {Places.Words(Place)}";
 }

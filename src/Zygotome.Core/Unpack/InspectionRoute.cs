@@ -1,13 +1,15 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Unpack;
 
 /// <summary>
 /// The inspection walk of one aircraft, made from its sheet, in the order hands go round it: nose and what lies ahead
 /// of the wing, out along the left wing and what stands on it, round the tail, back along the right wing, and
-/// underneath. Every hinge, joint, spar, horn, linkage, motor, leg, lead, surface and canopy is on it, once.
+/// underneath. Every hinge, joint, spar, horn, factory-made linkage, motor, nacelle, leg, light, lead, surface and
+/// canopy is on it, once.
 /// </summary>
 public static class InspectionRoute
 {
@@ -28,7 +30,30 @@ public static class InspectionRoute
 
     /// <summary>What the sheet does not say that this aircraft has, and the walk asks for by custom.</summary>
     public static bool MayBeLeftOff(SpecSheet sheet, WalkPoint point) =>
-        point.Kind is PlaceKind.Canopy or PlaceKind.Spar || (point.Id == "bay" && sheet.Geometry.Bay is null);
+        point.Id == CanopyByCustom
+        || (
+            point.Kind == PlaceKind.Spar
+            && !sheet.Geometry.Placed.Any(p => p.Kind is PlacedKind.Spar or PlacedKind.Tube)
+        )
+        || (point.Id == "bay" && sheet.Geometry.Bay is null);
+
+    /// <summary>
+    /// Whether the rod of a surface comes closed from the factory: something drives it, and no step of the kit sets it.
+    /// </summary>
+    public static bool IsLinkedByFactory(SpecSheet sheet, Surface surface) =>
+        sheet.Servos.Any(s => s.Drives.Contains(surface.Id))
+        && sheet.Steps.Length > 0
+        && !sheet.Steps.Any(s =>
+            s.Repairs.Length == 0
+            && (
+                s.Get(StepFields.Closes).Any(c => Places.IsNamed(c, surface.Id))
+                || s.Disturbs.Any(d =>
+                    d.Kind == AspectKind.Neutral && (d.Surface == Aspect.Every || d.Surface == surface.Id)
+                )
+            )
+        );
+
+    private const string CanopyByCustom = "canopy";
 
     /// <summary>Whether a point, once answered, spoke of this place.</summary>
     public static bool Covers(SpecSheet sheet, string point, string part, PlaceKind kind) =>
@@ -73,15 +98,7 @@ public static class InspectionRoute
         return
         [
             .. sheet.Power.Motors.Where(m => SideOf(m) == 0 && !Behind(g, m)).SelectMany(m => MotorPoints(sheet, m)),
-            new(
-                Id: "canopy",
-                Title: "Canopy and hatch",
-                Part: body,
-                Kind: PlaceKind.Canopy,
-                X: g.Nose * 0.5,
-                Y: 0,
-                Feel: "Latch pulled; glue edge all round; no crack at the corners."
-            ),
+            .. Openings(sheet),
             new(
                 Id: "bay",
                 Title: "Battery bay and leads at the nose",
@@ -91,8 +108,106 @@ public static class InspectionRoute
                 Y: 0,
                 Feel: "Pull each lead at its housing; no bare wire; tray and strap glued."
             ),
+            .. sheet.Outputs.Where(o => o.Kind == OutputKind.Light).Select(o => Light(sheet, o)),
             .. g.Lifting.Where(l => l.Role != "wing" && Ahead(g, l)).SelectMany(l => TailPoints(sheet, l)),
         ];
+    }
+
+    // Each canopy and hatch that the sheet places; of a sheet that places nothing at all, by custom.
+    private static IEnumerable<WalkPoint> Openings(SpecSheet sheet)
+    {
+        const string feel = "Latch pulled; glue edge all round; no crack at the corners.";
+        var g = sheet.Geometry;
+        return g.Placed.IsEmpty
+            ?
+            [
+                new(
+                    Id: CanopyByCustom,
+                    Title: "Canopy and hatch",
+                    Part: BodyOf(sheet),
+                    Kind: PlaceKind.Canopy,
+                    X: g.Nose * 0.5,
+                    Y: 0,
+                    Feel: feel
+                ),
+            ]
+            : g
+                .Placed.Where(p => p.Kind is PlacedKind.Canopy or PlacedKind.Hatch)
+                .SelectMany(p => PlacedPart.Of(p))
+                .Select(p => new WalkPoint(
+                    Id: $"canopy/{p.Part}",
+                    Title: Texts.Capital(p.Name),
+                    Part: p.Part,
+                    Kind: PlaceKind.Canopy,
+                    X: p.Middle.X,
+                    Y: p.Middle.Y,
+                    Feel: feel
+                ));
+    }
+
+    private static WalkPoint Light(SpecSheet sheet, OutputSpec light)
+    {
+        var placed = sheet
+            .Geometry.Placed.SelectMany(p => PlacedPart.Of(p))
+            .FirstOrDefault(p => p.Thing.Of == light.Id);
+        return new(
+            Id: $"light/{light.Id}",
+            Title: light.Name,
+            Part: placed?.Part ?? BodyOf(sheet),
+            Kind: PlaceKind.Light,
+            X: placed?.Middle.X ?? sheet.Geometry.Nose * 0.6,
+            Y: placed?.Middle.Y ?? 0,
+            Feel: "Lens whole, held fast; its lead pulled at the plug."
+        );
+    }
+
+    private static WalkPoint Skin(Body body, string id, string title, double along) =>
+        new(
+            Id: id,
+            Title: title,
+            Part: $"body-{body.Name}",
+            Kind: PlaceKind.Skin,
+            X: along,
+            Y: body.At,
+            Feel: "Both palms from nose to tail: crush, crease, seams parting."
+        );
+
+    private static WalkPoint Lead(SpecSheet sheet, LeadSpec lead)
+    {
+        var g = sheet.Geometry;
+        var feeds = sheet.Servos.Where(s => s.Id == lead.From).SelectMany(s => s.Drives).ToArray();
+        var placed = g
+            .Placed.Where(p => p.Kind == PlacedKind.Lead)
+            .SelectMany(p => PlacedPart.Of(p))
+            .FirstOrDefault(p =>
+                p.Side.Length == 0 ? p.Thing.Of == lead.Id : p.Serves(sheet).Any(s => feeds.Contains(s.Id))
+            );
+        var near = placed is null ? feeds.Select(sheet.Surface).OfType<Surface>().FirstOrDefault() : null;
+        var onWing = near is { Side: not "centre" } && g.Find(near.On) is not null;
+        var (x, y) = placed?.Middle ?? (onWing ? PlaceOf(sheet, near!) : (g.Bay?.To ?? 0, 0));
+        return new(
+            Id: $"lead/{lead.Id}",
+            Title: $"Lead: {(lead.Label.Length > 0 ? lead.Label : lead.Id)}",
+            Part: placed?.Part ?? (onWing ? $"{near!.On}-{near.Side}" : BodyOf(sheet)),
+            Kind: PlaceKind.Lead,
+            X: x,
+            Y: y,
+            Feel: "Pull at the housing, every contact in; look for a pinch where it passes a joint."
+        );
+    }
+
+    // The middle of a surface, near its trailing edge.
+    private static (double X, double Y) PlaceOf(SpecSheet sheet, Surface s)
+    {
+        var g = sheet.Geometry;
+        var sign =
+            s.Side == "left" ? -1
+            : s.Side == "right" ? 1
+            : 0;
+        return g.Find(s.On) is { } on && Planform.At(on, (s.From + s.To) / 2 * on.HalfSpan) is var (edge, chord)
+                ? (edge + chord - (s.Chord / 2), sign * (s.From + s.To) / 2 * on.HalfSpan)
+            : g.Fins.Length > 0 && Drawings.FinOf(g, s) is { } fin ? (fin.X + fin.Root, fin.Y)
+            : (0, 0);
     }
 
     private static IEnumerable<WalkPoint> Side(SpecSheet sheet, string side, int sign)
@@ -104,6 +219,9 @@ public static class InspectionRoute
         return
         [
             .. sheet.Power.Motors.Where(m => SideOf(m) == sign).SelectMany(m => MotorPoints(sheet, m)),
+            .. g
+                .Bodies.Where(b => Math.Sign(b.At) == sign)
+                .Select(b => Skin(b, $"skin/body-{b.Name}", Titled(b.Name), (b.From + b.To) / 2)),
             .. wings.SelectMany(w =>
                 WingPoints(sheet, w, wings.Count == 1 ? "wing" : w.Id.Replace('-', ' '), side, sign)
             ),
@@ -122,23 +240,21 @@ public static class InspectionRoute
 
     private static IEnumerable<WalkPoint> Rear(SpecSheet sheet)
     {
-        var (g, body) = (sheet.Geometry, BodyOf(sheet));
+        var g = sheet.Geometry;
+        var middle = g.Bodies.Where(b => b.At == 0).ToArray();
         var end = g.Bodies.Length > 0 ? g.Bodies.Max(b => b.To) : 0;
         var fins = Enumerable.Range(0, g.Fins.Length).Where(i => SideOf(g, g.Fins[i]) == 0);
         return
         [
-            new(
-                Id: "skin/body",
-                Title: "Fuselage sides",
-                Part: body,
-                Kind: PlaceKind.Skin,
-                X: end * 0.4,
-                Y: 0,
-                Feel: "Both palms from nose to tail: crush, crease, seams parting."
+            .. middle.Select(
+                (b, i) =>
+                    i == 0
+                        ? Skin(b, "skin/body", middle.Length == 1 ? "Fuselage sides" : Titled(b.Name), end * 0.4)
+                        : Skin(b, $"skin/body-{b.Name}", Titled(b.Name), (b.From + b.To) / 2)
             ),
             .. g.Lifting.Where(l => l.Role != "wing" && !Ahead(g, l)).SelectMany(l => TailPoints(sheet, l)),
             .. fins.SelectMany(i => FinPoints(sheet, i)),
-            .. g.Fins.Length == 0 ? Surfaces(sheet, sheet.Surfaces.Where(s => g.Find(s.On) is null), 0) : [],
+            .. g.Fins.Length == 0 ? Surfaces(sheet, sheet.Surfaces.Where(s => g.Find(s.On) is null)) : [],
             .. sheet.Power.Motors.Where(m => SideOf(m) == 0 && Behind(g, m)).SelectMany(m => MotorPoints(sheet, m)),
         ];
     }
@@ -167,15 +283,7 @@ public static class InspectionRoute
                 Y: 0,
                 Feel: "Pull and twist the leg; steer it by hand; collar and its screw."
             )),
-            .. sheet.Leads.Select(l => new WalkPoint(
-                Id: $"lead/{l.Id}",
-                Title: $"Lead: {(l.Label.Length > 0 ? l.Label : l.Id)}",
-                Part: body,
-                Kind: PlaceKind.ReceiverPower,
-                X: 0,
-                Y: 0,
-                Feel: "Pull at the housing, look for a pinch where it passes a joint."
-            )),
+            .. sheet.Leads.Select(l => Lead(sheet, l)),
         ];
     }
 
@@ -190,7 +298,7 @@ public static class InspectionRoute
                 Kind: PlaceKind.Propeller,
                 X: m.At,
                 Y: m.Y,
-                Feel: "Turn it by hand: no rub, every blade whole. Nothing loose in the intake."
+                Feel: "Every blade whole. Nothing loose in the intake, nothing in its way."
             )
             : new(
                 Id: $"motor/{m.Id}",
@@ -199,8 +307,17 @@ public static class InspectionRoute
                 Kind: PlaceKind.Propeller,
                 X: m.At,
                 Y: m.Y,
-                Feel: "Turn it by hand, wires off: listen for grit; look at blade roots and edges."
+                Feel: "Blade roots and edges, both faces: no nick, no crack; hub whole."
             );
+        yield return new(
+            Id: $"shaft/{m.Id}",
+            Title: $"{(m.IsFan ? "Fan motor" : "Motor")} turned by hand{which}",
+            Part: $"motor-{m.Id}",
+            Kind: PlaceKind.Motor,
+            X: m.At,
+            Y: m.Y,
+            Feel: "Wires off: free all round, no grit, no rub. Rock the shaft: no play."
+        );
         yield return new(
             Id: $"mount/{m.Id}",
             Title: $"Motor mount{which}",
@@ -208,7 +325,7 @@ public static class InspectionRoute
             Kind: PlaceKind.MotorMount,
             X: m.At,
             Y: m.Y,
-            Feel: "Rock the shaft: no play, no cracking sound, every screw there."
+            Feel: "Pull and rock it: no cracking sound, every screw there."
         );
     }
 
@@ -250,7 +367,7 @@ public static class InspectionRoute
             Y: sign * wing.HalfSpan * 0.7,
             Feel: "Palm along the edge, top and below: dents, creases, tacky paint."
         );
-        foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == wing.Id && s.Side == side), sign))
+        foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == wing.Id && s.Side == side)))
         {
             yield return point;
         }
@@ -270,13 +387,13 @@ public static class InspectionRoute
                 Y: sign * tail.HalfSpan * 0.4,
                 Feel: "Rock it at its root: no play, no click; skin whole."
             );
-            foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == tail.Id && s.Side == side), sign))
+            foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == tail.Id && s.Side == side)))
             {
                 yield return point;
             }
         }
 
-        foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == tail.Id && s.Side == "centre"), 1))
+        foreach (var point in Surfaces(sheet, sheet.Surfaces.Where(s => s.On == tail.Id && s.Side == "centre")))
         {
             yield return point;
         }
@@ -299,8 +416,7 @@ public static class InspectionRoute
         foreach (
             var point in Surfaces(
                 sheet,
-                sheet.Surfaces.Where(s => g.Find(s.On) is null && ReferenceEquals(Drawings.FinOf(g, s), fin)),
-                0
+                sheet.Surfaces.Where(s => g.Find(s.On) is null && ReferenceEquals(Drawings.FinOf(g, s), fin))
             )
         )
         {
@@ -308,17 +424,11 @@ public static class InspectionRoute
         }
     }
 
-    private static IEnumerable<WalkPoint> Surfaces(SpecSheet sheet, IEnumerable<Surface> surfaces, int sign)
+    private static IEnumerable<WalkPoint> Surfaces(SpecSheet sheet, IEnumerable<Surface> surfaces)
     {
         foreach (var s in surfaces)
         {
-            var (x, y) =
-                sheet.Geometry.Find(s.On) is { } on
-                && Planform.At(on, (s.From + s.To) / 2 * on.HalfSpan) is var (edge, chord)
-                    ? (edge + chord - (s.Chord / 2), sign * (s.From + s.To) / 2 * on.HalfSpan)
-                : sheet.Geometry.Fins.Length > 0 && Drawings.FinOf(sheet.Geometry, s) is { } fin
-                    ? (fin.X + fin.Root, fin.Y)
-                : (0, 0);
+            var (x, y) = PlaceOf(sheet, s);
             yield return new(
                 Id: $"hinge/{s.Id}",
                 Title: $"{s.Name}: hinge line",
@@ -337,6 +447,18 @@ public static class InspectionRoute
                 Y: y,
                 Feel: "Pull the horn; clevis keeper on; rod straight; no slop."
             );
+            if (IsLinkedByFactory(sheet, s))
+            {
+                yield return new(
+                    Id: $"linkage/{s.Id}",
+                    Title: $"{s.Name}: linkage as it came",
+                    Part: s.Id,
+                    Kind: PlaceKind.Linkage,
+                    X: x - (s.Chord / 2),
+                    Y: y,
+                    Feel: "Set screw tight on its flat, arm screw in, keeper on at both ends."
+                );
+            }
         }
     }
 

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -9,14 +10,22 @@ namespace Zygotome.Core.Unpack;
 /// had a hand in the repair.
 /// </summary>
 /// <param name="Leads">Ids of the shop's leads when it was posted, by the server; null in older entries.</param>
-public sealed record Reinspected(string Finding, bool Sound, string Note = "", ImmutableArray<string>? Leads = null)
-    : EntryBody
+/// <param name="Sealed">What was opened for it is sealed again all round; null where nothing was.</param>
+/// <param name="Wiggled">Its lead was wiggled while it was called out; null where it is no lead's.</param>
+public sealed record Reinspected(
+    string Finding,
+    bool Sound,
+    string Note = "",
+    ImmutableArray<string>? Leads = null,
+    bool? Sealed = null,
+    bool? Wiggled = null
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Unpack.Find(Finding) is not { } finding ? UnpackRules.NoFinding(Finding)
-        : finding.Repair is not { } repair
+        : finding.Repair is null && !finding.Dries
             ? new Refusal("unpack/not-repaired", $"{finding.Tag} has no repair to inspect.", "body.finding")
-        : repair.HandleAt is { } at && at > entry.RecordedAt
+        : finding.Repair?.HandleAt is { } at && at > entry.RecordedAt
             ? new Refusal(
                 "unpack/curing",
                 $"The repair of {finding.Tag} is still curing; it can be handled {state.At(at)}.",
@@ -37,10 +46,32 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
                     + "inspects it.",
                 "body.finding"
             )
-        : Texts.Fits(Note, "body.note");
+        : (Sound ? Unseen(state, finding) : null) ?? Texts.Fits(Note, "body.note");
+
+    // What else must have been looked at before it is said to be sound.
+    private Refusal? Unseen(JobState state, Finding finding) =>
+        finding.Behind.Length > 0 && Sealed != true
+            ? new Refusal(
+                "unpack/seal",
+                $"{Texts.Capital(Places.Words(finding.Behind))} was opened for {finding.Tag}: look at its seal all "
+                    + "round, and say that it holds.",
+                "body.sealed"
+            )
+        : finding is not { PlaceKind: PlaceKind.Lead, Repair: { } repair } ? null
+        : state.The<ICalledOut>().NotSince(state.Sheet, Neighbours.Of(state.Sheet, finding.Place).Surfaces, repair.Seq)
+            is { IsEmpty: false } unseen
+            ? new Refusal(
+                "unpack/not-called",
+                $"Call out {string.Join(" and ", unseen)} while the plug is wiggled: nothing has proven this lead since "
+                    + "it was put back.",
+                "body.finding"
+            )
+        : Wiggled != true
+            ? new Refusal("unpack/wiggle", "Say that its plug was wiggled while it was called out.", "body.wiggled")
+        : null;
 
     public override JobState Apply(JobState state, Entry entry) =>
-        state.Unpack.Find(Finding) is { Repair: not null } f
+        state.Unpack.Find(Finding) is { } f && (f.Repair is not null || f.Dries)
             ? RepairSteps.Inspected(
                 state.With(
                     state.Unpack.With(
@@ -50,6 +81,7 @@ public sealed record Reinspected(string Finding, bool Sound, string Note = "", I
                             ReinspectedBy = entry.By,
                             Reinspection = Evidence.Of(entry),
                             Repair = Sound ? f.Repair : null,
+                            LookAgain = f.Dries && !Sound ? Drying.LookAgain(state, entry) : f.LookAgain,
                         }
                     )
                 ),

@@ -13,9 +13,14 @@ internal sealed record RepairGlue(
     DateTimeOffset? FullAt
 )
 {
+    /// <summary>What it does to the joint, and why it was used; empty of glue that does no harm.</summary>
+    public string Harm { get; init; } = "";
+
     public static readonly RepairGlue None = new("", null, null, null);
 
     /// <summary>As its step holds it.</summary>
     public static RepairGlue Of(StepProgress? progress) =>
-        progress is null ? None : new(progress.Adhesive, progress.CuresFrom, progress.HandleAt, progress.FullAt);
+        progress is null
+            ? None
+            : new(progress.Adhesive, progress.CuresFrom, progress.HandleAt, progress.FullAt) { Harm = progress.Harm };
 }

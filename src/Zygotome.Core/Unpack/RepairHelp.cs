@@ -65,7 +65,7 @@ public static class RepairHelp
             };
         }
 
-        var asIs = f.Grading.Grade < Grade.FlightCritical;
+        var asIs = f.Grading.Grade < Grade.FlightCritical && !f.Dries;
         var replacing = RepairPlan.Replacing(f).Minutes;
         return
         [
@@ -96,7 +96,9 @@ public static class RepairHelp
                     ? f.Grading.Grade == Grade.Structural
                         ? "Only by a lead, with the reason."
                         : "With the reason."
-                    : "Flight-critical: never as it is.",
+                    : f.Dries
+                        ? "Looked at again when it is dry: that ends it."
+                        : "Flight-critical: never as it is.",
                 0,
                 0,
                 "",

@@ -11,6 +11,9 @@ namespace Zygotome.Core.Unpack;
 /// </summary>
 public static class RepairSteps
 {
+    /// <summary>Minutes for opening and sealing again what it lies behind.</summary>
+    private const double Opening = 20;
+
     /// <summary>The step's id, from the finding's tag.</summary>
     public static string IdOf(Finding finding) => $"repair-{finding.Tag.ToLowerInvariant()}";
 
@@ -30,13 +33,18 @@ public static class RepairSteps
             StepFields.Title.Is(
                 $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}"
             ),
-            StepFields.HandsOn.Is(plan.Minutes),
+            StepFields.HandsOn.Is(plan.Minutes + (f.Behind.Length > 0 ? Opening : 0)),
             StepFields.JoinsA.Is(plan.Bond?.A ?? ""),
             StepFields.JoinsB.Is(plan.Bond?.B ?? ""),
             StepFields.JointKind.Is(plan.Bond?.Kind ?? StepFields.JointKind.Or),
             StepFields.Disturbs.Is([.. DisturbanceMatrix.Repaired(sheet, f.Place, f.PlaceKind)]),
             StepFields.Cautions.Is(plan.Cautions),
-            StepFields.Text.Is($"{plan.Words} {inspector}"),
+            StepFields.Text.Is(
+                f.Behind.Length > 0
+                    ? $"Open {Places.Words(f.Behind)} first, along its seam. {plan.Words} Seal it again all round. "
+                        + $"{inspector} The seal with it."
+                    : $"{plan.Words} {inspector}"
+            ),
             StepFields.Repairs.Is(f.Id)
         );
     }
@@ -66,7 +74,7 @@ public static class RepairSteps
                     state.Unpack.With(
                         f with
                         {
-                            Repair = new Repair(how, entry.By, entry.ObservedAt, glue.HandleAt),
+                            Repair = new Repair(how, entry.By, entry.ObservedAt, glue.HandleAt) { Seq = entry.Seq },
                             Repairers = f.Repairers.Add(entry.By.Id).Add(done.Started.By.Id),
                             Sound = false,
                             Reinspection = null,
@@ -83,6 +91,7 @@ public static class RepairSteps
                         HandleAt = glue.HandleAt,
                         FullAt = glue.FullAt ?? glue.HandleAt,
                         CuresFrom = glue.From,
+                        Harm = glue.Harm,
                         Handled = false,
                     }
                 )

@@ -9,6 +9,7 @@ namespace Zygotome.Core.Unpack;
 /// <param name="Adhesive">What it was glued with, as the shop lists it; null without glue.</param>
 /// <param name="BenchCelsius">°C at the bench; filled in by the server when nobody looked.</param>
 /// <param name="NoGlue">Said so, where its repair is a bond.</param>
+/// <param name="Reason">Why glue was used that harms the joint; empty of any other.</param>
 /// <param name="Grams">What it added; null where nobody weighed it. 0 g leaves weight and balance as they were.</param>
 public sealed record Repaired(
     string Finding,
@@ -17,7 +18,8 @@ public sealed record Repaired(
     Adhesive? Adhesive = null,
     Celsius? BenchCelsius = null,
     bool NoGlue = false,
-    Mass? Grams = null
+    Mass? Grams = null,
+    string? Reason = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -37,7 +39,10 @@ public sealed record Repaired(
     private Refusal? Glued(JobState state, Finding finding, Entry entry) =>
         Adhesive is not null && NoGlue
             ? new Refusal("unpack/glue", $"{Adhesive.Name} was used, or no glue: not both.", "body.noGlue")
-        : Adhesive is not null ? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
+        : Adhesive is not null
+            ? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
+                ?? GlueOfJoint.Refuse(state, Adhesive, RepairSteps.Of(state.Built, finding).Bond, Reason)
+                ?? Texts.Fits(Reason ?? "", "body.reason")
         : !NoGlue && HandleMinutes is null && RepairSteps.Of(state.Built, finding).Bond is not null
             ? new Refusal(
                 "unpack/glue",
@@ -53,7 +58,9 @@ public sealed record Repaired(
             return state.NotSupported(entry);
         }
 
-        return RepairSteps.Made(state, entry, f, How, Set(state, entry, f), Grams);
+        var glue = Set(state, entry, f);
+        var harm = GlueOfJoint.Said(state, Adhesive, RepairSteps.Of(state.Built, f).Bond, Reason);
+        return RepairSteps.Made(state, entry, f, How, Adhesive is null ? glue : glue with { Harm = harm }, Grams);
     }
 
     private RepairGlue Set(JobState state, Entry entry, Finding finding)
@@ -61,7 +68,7 @@ public sealed record Repaired(
         // Nothing put over glue that still sets makes it hold sooner.
         if (NoGlue && state.Progress(RepairSteps.IdOf(finding)) is { } wet && wet.FullAt > entry.RecordedAt)
         {
-            return new RepairGlue(wet.Adhesive, wet.CuresFrom, wet.HandleAt, wet.FullAt);
+            return RepairGlue.Of(wet);
         }
 
         var begun = state.Progress(RepairSteps.IdOf(finding)) is { Done: null } step ? step.Started : finding.Evidence;

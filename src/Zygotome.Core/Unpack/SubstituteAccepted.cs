@@ -19,7 +19,7 @@ public sealed record SubstituteAccepted(
     Length? Stack = null,
     Length? Depth = null,
     string Note = ""
-) : EntryBody
+) : EntryBody, IRemembered
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
@@ -60,16 +60,8 @@ public sealed record SubstituteAccepted(
             return wrong;
         }
 
-        return sheet.Part(Part)?.Fastener is { } listed
-            ? Fasteners.Judge(
-                listed with
-                {
-                    Stack = listed.Stack ?? (double?)Stack?.Nominal,
-                    Depth = listed.Depth ?? (double?)Depth?.Nominal,
-                },
-                (double)Diameter.Nominal,
-                (double)Length.Nominal
-            )
+        return Measured(sheet) is { } listed
+            ? Fasteners.Judge(listed, (double)Diameter.Nominal, (double)Length.Nominal)
             : new Refusal(
                 "unpack/not-a-fastener",
                 $"{sheet.Part(Part)?.Name ?? Part} is not a fastener with a size; only those can be judged by the "
@@ -78,9 +70,22 @@ public sealed record SubstituteAccepted(
             );
     }
 
+    /// <summary>
+    /// The listed fastener at its place as the sheet and the bench know it; null where the part is none.
+    /// </summary>
+    public FastenerSpec? Measured(SpecSheet sheet) =>
+        sheet.Part(Part)?.Fastener is { } listed
+            ? listed with
+            {
+                Stack = listed.Stack ?? (double?)Stack?.Nominal,
+                Depth = listed.Depth ?? (double?)Depth?.Nominal,
+            }
+            : null;
+
     public override JobState Apply(JobState state, Entry entry)
     {
         var why = Judge(state.Sheet).Match(v => v.Why, r => r.Text);
+        var misprint = Measured(state.Sheet) is { } listed && Fasteners.IsMisprint(listed);
         return state.With(
             state.Unpack with
             {
@@ -94,10 +99,17 @@ public sealed record SubstituteAccepted(
                         Part: Part,
                         Quantity: Quantity,
                         Size: $"{Diameter.Text} × {Length.Text}",
-                        Why: why,
+                        Why: misprint ? $"{why} The listed size cannot fit there: a misprint." : why,
                         Note: Note,
                         Evidence: Evidence.Of(entry)
                     )
+                    {
+                        Misprint = misprint,
+                        Diameter = Diameter,
+                        Length = Length,
+                        Stack = Stack,
+                        Depth = Depth,
+                    }
                 ),
             }
         );
@@ -108,4 +120,17 @@ public sealed record SubstituteAccepted(
 }
 
 /// <summary>A substitute that was accepted, with the rule's own words.</summary>
-public sealed record Substitute(string Part, int Quantity, string Size, string Why, string Note, Evidence Evidence);
+public sealed record Substitute(string Part, int Quantity, string Size, string Why, string Note, Evidence Evidence)
+{
+    /// <summary>The listed one cannot fit where it was measured.</summary>
+    public bool Misprint { get; init; }
+
+    /// <summary>As they were typed, of the one in hand and of its place; null where nobody measured.</summary>
+    public Length? Diameter { get; init; }
+
+    public Length? Length { get; init; }
+
+    public Length? Stack { get; init; }
+
+    public Length? Depth { get; init; }
+}

@@ -14,6 +14,10 @@ public static class UnpackEntries
         {
             Withdrawable = true,
         },
+        EntryKind.Of<PaperPhotographed>("unpack/paper-photo", Posters.Anybody) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<Counted>("unpack/counted", Posters.Anybody) with
         {
             Withdrawable = true,

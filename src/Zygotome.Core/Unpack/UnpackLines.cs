@@ -147,18 +147,24 @@ internal static class UnpackLines
         public override LineWords Words(JobState state)
         {
             var (f, grade) = (Finding, FindingWords.Grade(Finding.Grading.Grade));
-            var size = $"{f.Kind.ToString().ToLowerInvariant()} of {Numbers.Say(f.Size)} mm";
-            return new LineWords($"{f.Tag}: {size}, {Places.Words(f.Place)}", grade, "", grade, Why);
+            var what = $"{f.Tag}: {UnpackWords.Sized(f.Kind, f.Size)}, {Places.Words(f.Place)}";
+            return new LineWords(what, grade, "", grade, Why);
         }
 
         private string Why =>
             Finding switch
             {
+                { Sound: true, Dries: true, ReinspectedBy: { } by } => $"Looked at again by {by.Name}: dry.",
                 { Sound: true, Repair: { } repair, ReinspectedBy: { } by } => $"{repair.How}; re-inspected by "
                     + $"{by.Name}{(repair.By.Id == by.Id ? " (self-inspected)" : "")}.",
                 { Cleared: true, DispositionReason: { Length: > 0 } reason } => $"Used as it is: {reason}.",
                 { Cleared: true } => "Used as it is.",
+                { Repair: not null, PlaceKind: PlaceKind.Lead } =>
+                    "Put back; not wiggled and called out yet, and so not proven.",
+                { Repair: not null, Behind: { Length: > 0 } behind } =>
+                    $"Repaired; it and the seal of {Places.Words(behind)} are not re-inspected yet.",
                 { Repair: not null } => "Repaired; not re-inspected yet.",
+                { LookAgain: { } day } => $"Tacky: looked at again on {DayWords.Of(day)}; no tape, no decal till then.",
                 { Disposition: { } d } => $"To {UnpackRules.Words(d)}; not done yet.",
                 _ => "Nothing decided yet.",
             };

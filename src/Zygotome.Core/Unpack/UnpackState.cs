@@ -32,6 +32,10 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
     /// <summary>Where the numbers of a missing paper come from.</summary>
     public ImmutableSortedDictionary<string, string> PaperSources { get; init; } = Ordered.ById<string>();
 
+    /// <summary>Pictures of papers, by paper.</summary>
+    public ImmutableSortedDictionary<string, ImmutableList<PhotoKept>> PaperPhotos { get; init; } =
+        Ordered.ById<ImmutableList<PhotoKept>>();
+
     public ImmutableList<Substitute> Substitutes { get; init; } = [];
 
     /// <summary>Answered points of the inspection walk, by point.</summary>
@@ -68,6 +72,8 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
         Findings
             .Where(f => f.Repair?.HandleAt is not null)
             .Select(f => new RepairGlued(f.Tag, f.Place, f.Repair!.HandleAt!.Value));
+
+    IEnumerable<string> IRepairs.Keeps(JobState state, StepSpec step) => Drying.Keeps(state, step);
 
     JobState IRepairs.Made(JobState state, Entry entry, StepSpec step, string how, Mass? grams) =>
         Find(step.Repairs) is not { } finding

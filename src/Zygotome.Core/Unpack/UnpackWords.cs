@@ -1,3 +1,4 @@
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
@@ -6,7 +7,23 @@ namespace Zygotome.Core.Unpack;
 public static class UnpackWords
 {
     /// <summary>As in "a crack in the skin".</summary>
-    public static string Kind(FindingKind kind) => kind.ToString().ToLowerInvariant();
+    public static string Kind(FindingKind kind) =>
+        kind switch
+        {
+            FindingKind.Twisted => "twist",
+            FindingKind.Stiff => "stiff movement",
+            FindingKind.Rough => "rough running",
+            FindingKind.Tacky => "tacky paint",
+            FindingKind.Dead => "no answer",
+            FindingKind.OutOfHousing => "contact out of its housing",
+            FindingKind.MissingScrew => "missing screw",
+            FindingKind.AssembledWrongly => "wrong assembly",
+            _ => kind.ToString().ToLowerInvariant(),
+        };
+
+    /// <summary>"crack of 12 mm"; without the size where nobody measures one.</summary>
+    public static string Sized(FindingKind kind, double size) =>
+        FindingKinds.HasSize(kind) || size > 0 ? $"{Kind(kind)} of {Numbers.Say(size)} mm" : Kind(kind);
 
     /// <summary>As in "a crack in the skin".</summary>
     public static string Place(PlaceKind kind) =>

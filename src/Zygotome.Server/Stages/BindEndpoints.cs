@@ -20,7 +20,7 @@ public sealed record DirectionView(
 /// <param name="Key">Names it among the calls. <paramref name="Note"/>: how long it takes, when it begins.</param>
 /// <param name="Parts">What moves, as the drawing calls it.</param>
 /// <param name="Foot">From where it is seen. <paramref name="Picture"/>: with what moves in it; null where it is seen
-/// from below, where nothing is drawn moved.</param>
+/// from below, where <paramref name="Moved"/> lies over what is at rest.</param>
 public sealed record OutputView(
     string Key,
     string Of,
@@ -35,6 +35,7 @@ public sealed record OutputView(
     IReadOnlyList<string> Parts,
     string Foot,
     DrawingView? Picture,
+    IReadOnlyList<PartView> Moved,
     LedgerLine Line
 );
 
@@ -85,6 +86,14 @@ internal static class BindEndpoints
                 ? "from behind, you stand at the tail"
                 : DrawingSides.Words(DrawingSide.Below),
             Picture: call.From == SeenFrom.Behind ? DrawingView.Of(BehindView.Of(state.Sheet, call.Picture)) : null,
+            Moved:
+            [
+                .. call.From == SeenFrom.Below && !call.Picture.IsEmpty
+                    ? DrawingView
+                        .Of(BelowView.Of(state.Sheet, call.Picture))
+                        .Parts.Where(p => call.Picture.ContainsKey(p.Id))
+                    : [],
+            ],
             Line: line
         );
 

@@ -35,7 +35,8 @@ public sealed record StepView(
     string By,
     DateTimeOffset? DoneAt,
     string? EntryId,
-    bool IsRepair
+    bool IsRepair,
+    IReadOnlyList<HarmView> Harms
 );
 
 public sealed record StepsView(
@@ -51,18 +52,29 @@ internal static class BuildEndpoints
     public static void MapBuild(this IEndpointRouteBuilder app) =>
         app.MapGet(
             "/api/jobs/{id}/steps",
-            (string id, JobDesk desk, ErratumStore errata) =>
+            (string id, JobDesk desk, ErratumStore errata, ShopSettings settings) =>
                 desk.View(
                     id,
-                    (state, _) => View(state, errata.Of(state.Sheet.Kit.Id).Where(e => e.Tells(state)), desk.Now)
+                    (state, _) =>
+                        View(
+                            state,
+                            errata.Of(state.Sheet.Kit.Id).Where(e => e.Tells(state)),
+                            settings.Current.Adhesives,
+                            desk.Now
+                        )
                 )
         );
 
-    private static StepsView View(JobState state, IEnumerable<KitErratum> errata, DateTimeOffset now)
+    private static StepsView View(
+        JobState state,
+        IEnumerable<KitErratum> errata,
+        IReadOnlyList<Adhesive> adhesives,
+        DateTimeOffset now
+    )
     {
         var drawing = Drawings.Plan(state.Sheet);
         return new(
-            [.. StepGraph.Of(state, now).Select(s => Of(state, drawing, s))],
+            [.. StepGraph.Of(state, now).Select(s => Of(state, drawing, adhesives, s))],
             [.. errata.Select(ErratumView.Of)],
             [
                 .. state
@@ -74,7 +86,7 @@ internal static class BuildEndpoints
         );
     }
 
-    private static StepView Of(JobState state, AircraftDrawing drawing, StepNow now)
+    private static StepView Of(JobState state, AircraftDrawing drawing, IReadOnlyList<Adhesive> adhesives, StepNow now)
     {
         var (step, progress) = (now.Step, now.Progress);
         return new StepView(
@@ -109,7 +121,8 @@ internal static class BuildEndpoints
             By: (progress?.Done ?? progress?.Started)?.By.Name ?? "",
             DoneAt: progress?.Done?.ObservedAt,
             EntryId: (progress?.Done ?? progress?.Started)?.EntryId,
-            IsRepair: step.Repairs.Length > 0
+            IsRepair: step.Repairs.Length > 0,
+            Harms: progress is { Done: not null } ? [] : HarmView.Of(state, step.Bond, adhesives)
         );
     }
 }

@@ -22,6 +22,9 @@ internal sealed class JobDesk(
     /// <summary>The day it is at the shop.</summary>
     public DateOnly Today => Core.Quantities.ShopDay.Of(settings.Current.TimeZone, Now);
 
+    /// <summary>What the shop glues with.</summary>
+    public IReadOnlyList<Core.Sheets.Adhesive> Adhesives => settings.Current.Adhesives;
+
     public JobSnapshot? Find(string id) => reader.Find(id);
 
     /// <summary>What a list shows of each job, and which of them cannot be read.</summary>

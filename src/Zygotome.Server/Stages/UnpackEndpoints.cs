@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -14,8 +15,8 @@ internal static class UnpackEndpoints
     {
         app.MapGet(
             "/api/jobs/{id}/unpack",
-            Results<Ok<UnpackView>, ProblemHttpResult> (string id, JobDesk desk) =>
-                desk.Find(id) is { } job ? TypedResults.Ok(View(job, desk)) : Problems.NotFound($"job {id}")
+            Results<Ok<UnpackView>, ProblemHttpResult> (string id, JobDesk desk, MemoryStore memory) =>
+                desk.Find(id) is { } job ? TypedResults.Ok(View(job, desk, memory)) : Problems.NotFound($"job {id}")
         );
         app.MapGet(
             "/api/jobs/{id}/drawing/{side}",
@@ -34,7 +35,14 @@ internal static class UnpackEndpoints
                 desk.View(
                     id,
                     (state, _) =>
-                        new PlacesView(FindingGrades.PlacesOn(state.Sheet, part), Enum.GetValues<FindingKind>())
+                        new PlacesView([
+                            .. FindingGrades
+                                .PlacesOn(state.Sheet, part)
+                                .Select(p => new PlaceView(
+                                    p,
+                                    [.. FindingKinds.At(p).Select(k => new KindView(k, FindingKinds.HasSize(k)))]
+                                )),
+                        ])
                 )
         );
         app.MapPost(
@@ -94,31 +102,28 @@ internal static class UnpackEndpoints
         }
 
         var sheet = job.State.Sheet;
-        if (
-            !new SubstituteAccepted(
-                Part: post.Part,
-                Quantity: 1,
-                Diameter: post.Diameter,
-                Length: post.Length,
-                Stack: post.Stack,
-                Depth: post.Depth
-            )
-                .Judge(sheet)
-                .Try(out var verdict, out var refusal)
-        )
+        var inHand = new SubstituteAccepted(
+            Part: post.Part,
+            Quantity: 1,
+            Diameter: post.Diameter,
+            Length: post.Length,
+            Stack: post.Stack,
+            Depth: post.Depth
+        );
+        if (!inHand.Judge(sheet).Try(out var verdict, out var refusal))
         {
             return Problems.Of(refusal);
         }
 
         var part = sheet.Part(post.Part)!;
-        var listed = part.Fastener!;
+        var (listed, measured) = (part.Fastener!, inHand.Measured(sheet)!);
         return TypedResults.Ok(
             new JudgedView(
                 Fits: verdict.Fits,
                 Why: verdict.Why,
                 Least: verdict.Least,
                 Most: verdict.Most,
-                Misprint: Fasteners.IsMisprint(listed),
+                Misprint: Fasteners.IsMisprint(measured),
                 NeedsMeasuring: listed.Stack is null || listed.Depth is null,
                 Listed: Outline(
                     $"listed, {Numbers.Say(listed.Diameter)} × {Numbers.Say(listed.Length)}",
@@ -139,7 +144,7 @@ internal static class UnpackEndpoints
             ? new OutlineView(name, o.Path, Math.Round(o.Width, 2), Math.Round(o.Height, 2))
             : null;
 
-    private static UnpackView View(JobSnapshot job, JobDesk desk)
+    private static UnpackView View(JobSnapshot job, JobDesk desk, MemoryStore memory)
     {
         var state = job.State;
         var ledger = desk.Ledger(state);
@@ -151,7 +156,12 @@ internal static class UnpackEndpoints
                     p,
                     state.Unpack.Papers.ContainsKey(p),
                     state.Unpack.PaperSources.GetValueOrDefault(p, ""),
-                    OnIt(p)
+                    OnIt(p),
+                    [
+                        .. state
+                            .Unpack.PaperPhotos.GetValueOrDefault(p, [])
+                            .Select(photo => new PhotoMark(photo.Hash, photo.Note)),
+                    ]
                 )),
             ],
             Bags:
@@ -169,7 +179,7 @@ internal static class UnpackEndpoints
             Findings:
             [
                 .. state.Unpack.Findings.Select(f =>
-                    Of(state, f, ledger.FirstOrDefault(l => l.Id == new FindingId(f.Id).Written), desk.Today)
+                    Of(state, f, ledger.FirstOrDefault(l => l.Id == new FindingId(f.Id).Written), desk)
                 ),
             ],
             MinutesPossible: possible,
@@ -184,6 +194,14 @@ internal static class UnpackEndpoints
                     s.Why,
                     s.Evidence.By.Name
                 )),
+            ],
+            TakenBefore: memory.Of<RememberedScrew>(MemoryTopic.Screw, state.Sheet.Kit.Id, state.JobId),
+            Opened:
+            [
+                .. state
+                    .Sheet.Geometry.Placed.Where(p => p.IsOpened)
+                    .SelectMany(p => PlacedPart.Of(p))
+                    .Select(p => new OpenedView(p.Part, p.Name)),
             ],
             Claims: ClaimDesk.View(state, desk.Today),
             LastCount: LastCount(job)
@@ -212,6 +230,7 @@ internal static class UnpackEndpoints
                 BlocksSteps: c.BlocksSteps,
                 IsFastener: part.Fastener is not null,
                 Misprint: part.Fastener is { } f && Fasteners.IsMisprint(f)
+                    || state.Unpack.Substitutes.Any(s => s.Part == part.Id && s.Misprint)
             )
             : null;
 
@@ -235,7 +254,7 @@ internal static class UnpackEndpoints
         );
     }
 
-    private static FindingView Of(JobState state, Finding f, LedgerLine? line, DateOnly today) =>
+    private static FindingView Of(JobState state, Finding f, LedgerLine? line, JobDesk desk) =>
         new(
             Id: f.Id,
             Tag: f.Tag,
@@ -263,9 +282,18 @@ internal static class UnpackEndpoints
             OriginWhy: f.Origin.Why,
             Claimable: f.Origin.Claimable,
             Photos: [.. f.Photos.Select(p => new PhotoMark(p.Hash, p.Note))],
-            WaysOut: f.Cleared || state.Released ? [] : RepairHelp.For(state, f, today),
+            WaysOut: f.Cleared || state.Released ? [] : RepairHelp.For(state, f, desk.Today),
             StepId: f.NeedsStep ? RepairSteps.IdOf(f) : ""
-        );
+        )
+        {
+            What = UnpackWords.Sized(f.Kind, f.Size),
+            Behind = Places.Words(f.Behind),
+            Dries = f.Dries,
+            Wiggles = f.PlaceKind == PlaceKind.Lead,
+            Harms = f is { NeedsStep: true, Repair: null }
+                ? HarmView.Of(state, RepairSteps.Of(state.Built, f).Bond, desk.Adhesives)
+                : [],
+        };
 
     private static LastEntryView? LastCount(JobSnapshot job)
     {

@@ -1,4 +1,5 @@
 using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
@@ -21,8 +22,8 @@ public sealed record PartCountView(
 public sealed record BagView(string Bag, bool Counted, IReadOnlyList<PartCountView> Parts);
 
 /// <param name="Source">Where its numbers come from when it is not in the box.</param>
-/// <param name="OnIt">What must be on it.</param>
-public sealed record PaperView(string Paper, bool Found, string Source, string OnIt);
+/// <param name="OnIt">What must be on it. <paramref name="Photos"/>: pictures of it.</param>
+public sealed record PaperView(string Paper, bool Found, string Source, string OnIt, IReadOnlyList<PhotoMark> Photos);
 
 public sealed record FindingView(
     string Id,
@@ -53,7 +54,23 @@ public sealed record FindingView(
     IReadOnlyList<PhotoMark> Photos,
     IReadOnlyList<WayOut> WaysOut,
     string StepId
-);
+)
+{
+    /// <summary>"crack of 12 mm".</summary>
+    public required string What { get; init; }
+
+    /// <summary>What was opened for it, as people say it; empty where nothing is.</summary>
+    public required string Behind { get; init; }
+
+    /// <summary>It has to dry, and another look ends it.</summary>
+    public required bool Dries { get; init; }
+
+    /// <summary>Glue that harms the joint of its repair.</summary>
+    public required IReadOnlyList<HarmView> Harms { get; init; }
+
+    /// <summary>Its repair is proven by a wiggle while it is called out.</summary>
+    public required bool Wiggles { get; init; }
+}
 
 /// <summary>A point of the walk where hands come to, in drawing places of the plan view.</summary>
 public sealed record WalkPointView(
@@ -116,6 +133,8 @@ public sealed record ClaimsView(
 public sealed record SubstituteView(string Part, int Quantity, string Size, string Why, string By);
 
 /// <param name="MinutesPossible">Hands-on minutes that can still be worked without what is missing.</param>
+/// <param name="TakenBefore">Screws that other jobs of this kit took instead of listed ones, the latest first.</param>
+/// <param name="Opened">Canopies and hatches that a finding may lie behind.</param>
 /// <param name="LastCount">The last count that can be taken back; null when there is none.</param>
 public sealed record UnpackView(
     IReadOnlyList<PaperView> Papers,
@@ -126,9 +145,14 @@ public sealed record UnpackView(
     double MinutesAll,
     IReadOnlyList<WalkPointView> Walk,
     IReadOnlyList<SubstituteView> Substitutes,
+    IReadOnlyList<RememberedScrew> TakenBefore,
+    IReadOnlyList<OpenedView> Opened,
     ClaimsView Claims,
     LastEntryView? LastCount
 );
+
+/// <summary>A part of the drawing that is opened to come at something inside.</summary>
+public sealed record OpenedView(string Part, string Name);
 
 /// <summary>Where something was tapped, and what is wrong there.</summary>
 public sealed record GradePost(PlaceKind PlaceKind, FindingKind Kind, Length Size);
@@ -136,7 +160,13 @@ public sealed record GradePost(PlaceKind PlaceKind, FindingKind Kind, Length Siz
 public sealed record GradeView(Grade Grade, string GradeWords, string Rule, string Text);
 
 /// <summary>What a part of the drawing can have wrong with it.</summary>
-public sealed record PlacesView(IReadOnlyList<PlaceKind> PlaceKinds, IReadOnlyList<FindingKind> Kinds);
+public sealed record PlacesView(IReadOnlyList<PlaceView> Places);
+
+/// <summary>A place it has, and what can be wrong there, the likeliest first.</summary>
+public sealed record PlaceView(PlaceKind Kind, IReadOnlyList<KindView> Kinds);
+
+/// <param name="HasSize">Somebody lays a rule on it.</param>
+public sealed record KindView(FindingKind Kind, bool HasSize);
 
 /// <summary>A screw in hand, against a listed one. What the sheet does not state may be measured.</summary>
 public sealed record SubstitutePost(

@@ -10,7 +10,7 @@ namespace Zygotome.Core.Tests.Build;
 /// <summary>Glue holds by the server's clock, each time anew, whatever a tablet's clock says.</summary>
 public sealed class CureClockTests
 {
-    private static readonly Adhesive Slow = new("slow", "slow epoxy", 60, 720, true);
+    private static readonly Adhesive Slow = new("slow", "foam-safe contact", 60, 720, false);
     private static readonly DateTimeOffset At = new(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
 
     private static StepProgress Done(DateTimeOffset observed, TimeSpan? waited, DateTimeOffset? started = null)

@@ -163,7 +163,10 @@ public sealed class AdmissionTests
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted(step));
-        bench.Do(new StepDone(step, new Adhesive("slow", "slow epoxy", 60, 720, true), Bench.Q("20 °C")), Bench.Thorne);
+        bench.Do(
+            new StepDone(step, new Adhesive("c", "foam-safe contact", 60, 720, false), Bench.Q("20 °C")),
+            Bench.Thorne
+        );
         bench.Pass(TimeSpan.FromHours(14));
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true))!.Code);
         Assert.Equal("unpack/own-work", bench.Refused(new Reinspected(finding, true), Bench.Thorne)!.Code);

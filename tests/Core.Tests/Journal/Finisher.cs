@@ -21,8 +21,6 @@ internal sealed class Finisher(Bench bench)
 {
     private readonly Person _lead = bench.Alone ? Bench.Vane with { Alone = true } : Bench.Thorne;
 
-    private static readonly Adhesive Glue = new("slow", "slow epoxy", 60, 720, true);
-
     /// <summary>Finishes the job. Fails with what is still open when a whole round brings nothing further.</summary>
     public Bench Finish()
     {
@@ -256,7 +254,9 @@ internal sealed class Finisher(Bench bench)
             }
 
             bench.Do(
-                step.Step.Bond is null ? new StepDone(step.Step.Id) : new StepDone(step.Step.Id, Glue, Bench.Q("20 °C"))
+                step.Step.Bond is not { } bond
+                    ? new StepDone(step.Step.Id)
+                    : new StepDone(step.Step.Id, Bench.Glue(bond), Bench.Q("20 °C"))
             );
         }
     }

@@ -66,9 +66,9 @@ public sealed class OutlookTests
         {
             bench.Do(new StepStarted(next.Step.Id));
             bench.Do(
-                next.Step.Bond is null
+                next.Step.Bond is not { } bond
                     ? new StepDone(next.Step.Id)
-                    : new StepDone(next.Step.Id, new Adhesive("slow", "slow epoxy", 60, 720, true), Bench.Q("20 °C"))
+                    : new StepDone(next.Step.Id, Bench.Glue(bond), Bench.Q("20 °C"))
             );
             if (next.Step.Bond is not null)
             {

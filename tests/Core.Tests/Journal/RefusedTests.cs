@@ -210,7 +210,6 @@ public sealed class RefusedTests
     public void A_step_is_started_once_ended_once_and_a_bond_says_its_glue()
     {
         var bench = new Bench().Unpacked();
-        var glue = new Adhesive("slow", "slow epoxy", 60, 720, true);
         Refuses(bench, new StepStarted("fly"), "build/step-unknown", "body.step");
         Refuses(bench, new StepDone("fly"), "build/step-unknown", "body.step");
         StepNow[] CanStart() =>
@@ -222,6 +221,7 @@ public sealed class RefusedTests
         }
 
         var bond = CanStart().First(s => s.Step.Bond is not null).Step.Id;
+        var glue = Bench.Glue(bench.State.Sheet.Step(bond)!.Bond!);
         Refuses(bench, new StepDone(bond, glue), "build/not-started", "body.step");
         Refuses(bench, new StepHandled(bond), "build/no-cure", "body.step");
         bench.Do(new StepStarted(bond));

@@ -54,6 +54,7 @@ public sealed class RetractionTests
                 "unpack/origin",
                 "unpack/paper-elsewhere",
                 "unpack/papers",
+                "unpack/paper-photo",
                 "unpack/photo",
                 "unpack/regraded",
                 "unpack/substitute",

@@ -111,7 +111,11 @@ public sealed class SilentSheetTests
             bench.Refused(new Walked(left.Id, WalkAnswer.Finding, found.EntryId))!.Code
         );
         Assert.Equal("unpack/walk-fitted", bench.Refused(new Walked(left.Id, WalkAnswer.NotFitted))!.Code);
-        Assert.Null(bench.Refused(new Walked("canopy", WalkAnswer.NotFitted)));
+
+        // A sheet that places nothing on its drawing is asked by custom, and may have none; one that places it has it.
+        Assert.Equal("unpack/walk-fitted", bench.Refused(new Walked("canopy/canopy", WalkAnswer.NotFitted))!.Code);
+        var bare = new Bench(Sheet("skerrow-64", n => n["geometry"]!["places"] = new JsonArray()));
+        Assert.Null(bare.Refused(new Walked("canopy", WalkAnswer.NotFitted)));
     }
 
     [Fact]

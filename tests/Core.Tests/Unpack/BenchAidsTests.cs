@@ -30,11 +30,32 @@ public sealed class BenchAidsTests
     }
 
     [Fact]
+    public void What_can_be_wrong_where_is_printed_in_the_guide_and_nothing_is_offered_that_is_refused()
+    {
+        var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
+        Assert.All(
+            Enum.GetValues<PlaceKind>(),
+            p =>
+                Assert.Contains(
+                    $"| {UnpackWords.Place(p)} | {string.Join(", ", FindingKinds.At(p).Select(UnpackWords.Kind))} |",
+                    guide,
+                    StringComparison.Ordinal
+                )
+        );
+        Assert.All(
+            Enum.GetValues<FindingKind>(),
+            k => Assert.Contains(Enum.GetValues<PlaceKind>(), p => FindingKinds.CanBe(p, k))
+        );
+        Assert.False(FindingKinds.CanBe(PlaceKind.Decal, FindingKind.Crack));
+        Assert.False(FindingKinds.CanBe(PlaceKind.Motor, FindingKind.Tacky));
+    }
+
+    [Fact]
     public void What_is_never_mended_is_printed_in_the_guide_and_refused_as_a_repair_and_its_help_says_why()
     {
         var guide = File.ReadAllText(ProjectFolder.File("docs", "grading.md"));
         var never = Enum.GetValues<PlaceKind>()
-            .SelectMany(p => Enum.GetValues<FindingKind>().Select(k => (Place: p, Kind: k, Mending: Mending.Of(p, k))))
+            .SelectMany(p => FindingKinds.At(p).Select(k => (Place: p, Kind: k, Mending: Mending.Of(p, k))))
             .Where(m => !m.Mending.Possible)
             .ToList();
         Assert.Contains(never, m => m is { Place: PlaceKind.Propeller, Kind: FindingKind.Crack });
@@ -102,14 +123,14 @@ public sealed class BenchAidsTests
     {
         Assert.All(Enum.GetValues<PlaceKind>(), k => Assert.Matches("^[a-z ]+$", UnpackWords.Place(k)));
         Assert.Equal("motor mount", UnpackWords.Place(PlaceKind.MotorMount));
-        Assert.All(Enum.GetValues<FindingKind>(), k => Assert.Matches("^[a-z]+$", UnpackWords.Kind(k)));
+        Assert.All(Enum.GetValues<FindingKind>(), k => Assert.Matches("^[a-z ]+$", UnpackWords.Kind(k)));
     }
 
     [Fact]
     public void Cures_are_told_by_their_end_until_full_strength_and_until_somebody_handled_them()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();
-        foreach (var (id, minutes) in new[] { ("slow", 60), ("quick", 20) })
+        foreach (var (name, minutes) in new[] { ("slow epoxy", 60), ("foam-safe contact", 20) })
         {
             var step = Next();
             while (step.Bond is null)
@@ -121,12 +142,16 @@ public sealed class BenchAidsTests
 
             bench.Do(new StepStarted(step.Id));
             bench.Do(
-                new StepDone(step.Id, new Adhesive(id, $"{id} epoxy", minutes, minutes * 12, true), Bench.Q("20 °C"))
+                new StepDone(
+                    step.Id,
+                    new Adhesive("glue", name, minutes, minutes * 12, name == "slow epoxy"),
+                    Bench.Q("20 °C")
+                )
             );
         }
 
         var cures = Cure.All(bench.State).Where(c => c.OnTheRail(bench.Now)).ToArray();
-        Assert.Equal(["quick epoxy", "slow epoxy"], cures.Select(c => c.Adhesive));
+        Assert.Equal(["foam-safe contact", "slow epoxy"], cures.Select(c => c.Adhesive));
         Assert.True(cures[0].HandleAt < cures[1].HandleAt && cures[0].From < cures[0].HandleAt);
         bench.Pass(TimeSpan.FromMinutes(25));
         bench.Do(new StepHandled(cures[0].Id));

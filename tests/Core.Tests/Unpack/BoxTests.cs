@@ -179,7 +179,7 @@ public sealed class BoxTests
             {
                 "merle-1200",
                 [
-                    "canopy",
+                    "canopy/canopy",
                     "skin/foreplane-left",
                     "joint/wing-left",
                     "joint/fin-left",
@@ -193,7 +193,7 @@ public sealed class BoxTests
                 "carrow-mail-1900",
                 [
                     "motor/nose",
-                    "canopy",
+                    "canopy/cockpit",
                     "motor/left",
                     "joint/wing-left",
                     "skin/body",

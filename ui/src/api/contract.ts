@@ -21,6 +21,7 @@ export type Bodies = {
   'receive/option': Schemas['Entry.OptionChosen'];
   'receive/to-buy': Schemas['Entry.ToBuySaid'];
   'unpack/papers': Schemas['Entry.PapersFound'];
+  'unpack/paper-photo': Schemas['Entry.PaperPhotographed'];
   'unpack/counted': Schemas['Entry.Counted'];
   'unpack/count-set': Schemas['Entry.CountSet'];
   'unpack/bag-counted': Schemas['Entry.BagCounted'];
@@ -178,6 +179,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'receive/option': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
   'receive/to-buy': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
   'unpack/papers': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
+  'unpack/paper-photo': { door: '/api/jobs/{id}/entries', stage: 'unpack', by: 'anybody', decides: 'never', typed: [] },
   'unpack/counted': {
     door: '/api/jobs/{id}/entries',
     stage: 'unpack',
@@ -435,6 +437,9 @@ export const WORDS = {
     canopy: 'canopy',
     scalePart: 'scale part',
     decal: 'decal',
+    motor: 'motor',
+    lead: 'lead',
+    light: 'light',
   },
   findingKind: {
     crack: 'crack',
@@ -445,6 +450,16 @@ export const WORDS = {
     loose: 'loose',
     bent: 'bent',
     scuff: 'scuff',
+    twisted: 'twist',
+    stiff: 'stiff movement',
+    rough: 'rough running',
+    binding: 'binding',
+    tacky: 'tacky paint',
+    dead: 'no answer',
+    outOfHousing: 'contact out of its housing',
+    missingScrew: 'missing screw',
+    assembledWrongly: 'wrong assembly',
+    gap: 'gap',
   },
   grade: {
     cosmetic: 'cosmetic',

@@ -3401,9 +3401,9 @@ export interface components {
         "Entry.FindingRaised": {
             place: string;
             /** @enum {unknown} */
-            placeKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal";
+            placeKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal" | "motor" | "lead" | "light";
             /** @enum {unknown} */
-            kind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
+            kind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff" | "twisted" | "stiff" | "rough" | "binding" | "tacky" | "dead" | "outOfHousing" | "missingScrew" | "assembledWrongly" | "gap";
             /**
              * Format: quantity
              * @description A length as people type it; a bare number is in mm.
@@ -3419,6 +3419,7 @@ export interface components {
              * @enum {unknown}
              */
             view: "plan" | "below" | "side";
+            behind?: null | string;
         };
         "Entry.FreedomSeen": {
             surface: string;
@@ -3672,6 +3673,12 @@ export interface components {
             paper: string;
             source: string;
         };
+        "Entry.PaperPhotographed": {
+            paper: string;
+            hash: string;
+            /** @default  */
+            note: string;
+        };
         "Entry.PapersFound": {
             paper: string;
         };
@@ -3727,6 +3734,8 @@ export interface components {
             sound: boolean;
             /** @default  */
             note: string;
+            sealed?: null | boolean;
+            wiggled?: null | boolean;
         };
         "Entry.Released": {
             /** Format: int32 */
@@ -3784,6 +3793,7 @@ export interface components {
              * @description A mass as people type it; a bare number is in g.
              */
             grams?: string;
+            reason?: null | string;
         };
         "Entry.Retracted": {
             entry: string;
@@ -3828,6 +3838,7 @@ export interface components {
              * @description A mass as people type it; a bare number is in g.
              */
             grams?: string;
+            reason?: null | string;
         };
         "Entry.StepHandled": {
             step: string;
@@ -4051,7 +4062,7 @@ export interface components {
             note: string;
         };
         /** @enum {unknown} */
-        FindingKind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff";
+        FindingKind: "crack" | "crush" | "crease" | "dent" | "parting" | "loose" | "bent" | "scuff" | "twisted" | "stiff" | "rough" | "binding" | "tacky" | "dead" | "outOfHousing" | "missingScrew" | "assembledWrongly" | "gap";
         FindingMark: {
             id: string;
             tag: string;
@@ -4097,6 +4108,11 @@ export interface components {
             photos: components["schemas"]["PhotoMark"][];
             waysOut: components["schemas"]["WayOut"][];
             stepId: string;
+            what: string;
+            behind: string;
+            dries: boolean;
+            harms: components["schemas"]["HarmView"][];
+            wiggles: boolean;
         };
         FirstStartPost: {
             code: string;
@@ -4150,6 +4166,10 @@ export interface components {
             /** Format: double */
             timerMinutes: null | number;
             retracted: components["schemas"]["RetractionView"][];
+        };
+        HarmView: {
+            adhesive: string;
+            harm: string;
         };
         /** @enum {unknown} */
         Held: "never" | "fans" | "any";
@@ -4238,6 +4258,10 @@ export interface components {
             needsMeasuring: boolean;
             listed: components["schemas"]["OutlineView"];
             inHand: components["schemas"]["OutlineView"];
+        };
+        KindView: {
+            kind: components["schemas"]["FindingKind"];
+            hasSize: boolean;
         };
         KindWords: {
             lamp: components["schemas"]["LampKind"];
@@ -4438,6 +4462,10 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        OpenedView: {
+            part: string;
+            name: string;
+        };
         OptionView: {
             id: string;
             name: string;
@@ -4491,6 +4519,7 @@ export interface components {
             parts: string[];
             foot: string;
             picture: null | components["schemas"]["DrawingView"];
+            moved: components["schemas"]["PartView"][];
             line: components["schemas"]["LedgerLine"];
         };
         PackHeldView: {
@@ -4549,6 +4578,7 @@ export interface components {
             found: boolean;
             source: string;
             onIt: string;
+            photos: components["schemas"]["PhotoMark"][];
         };
         PartCountView: {
             id: string;
@@ -4626,10 +4656,13 @@ export interface components {
             pin: string;
         };
         /** @enum {unknown} */
-        PlaceKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal";
+        PlaceKind: "hinge" | "spar" | "joint" | "horn" | "linkage" | "servo" | "motorMount" | "propeller" | "gearRetention" | "receiverPower" | "skin" | "canopy" | "scalePart" | "decal" | "motor" | "lead" | "light";
+        PlaceView: {
+            kind: components["schemas"]["PlaceKind"];
+            kinds: components["schemas"]["KindView"][];
+        };
         PlacesView: {
-            placeKinds: components["schemas"]["PlaceKind"][];
-            kinds: components["schemas"]["FindingKind"][];
+            places: components["schemas"]["PlaceView"][];
         };
         PointView: {
             /** Format: double */
@@ -4775,6 +4808,14 @@ export interface components {
         Remedy: {
             words: string;
             said: components["schemas"]["LampsSaid"];
+        };
+        RememberedScrew: {
+            part: string;
+            diameter: string;
+            length: string;
+            stack: string;
+            depth: string;
+            job: string;
         };
         RetractionView: {
             said: string;
@@ -5008,6 +5049,7 @@ export interface components {
             doneAt: null | string;
             entryId: null | string;
             isRepair: boolean;
+            harms: components["schemas"]["HarmView"][];
         };
         StepsView: {
             steps: components["schemas"]["StepView"][];
@@ -5164,6 +5206,8 @@ export interface components {
             minutesAll: number;
             walk: components["schemas"]["WalkPointView"][];
             substitutes: components["schemas"]["SubstituteView"][];
+            takenBefore: components["schemas"]["RememberedScrew"][];
+            opened: components["schemas"]["OpenedView"][];
             claims: components["schemas"]["ClaimsView"];
             lastCount: null | components["schemas"]["LastEntryView"];
         };

@@ -46,6 +46,7 @@ export function Drawing({
 }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ w: 640, h: 700 });
+  const [touched, setTouched] = useState<string>();
   useLayoutEffect(() => {
     const element = box.current;
     if (!element) return;
@@ -73,9 +74,9 @@ export function Drawing({
   const letters = drawing.leftTip.across === drawing.rightTip.across ? both.slice(0, 1) : both;
   const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, width: size.w };
 
-  const tap = (part: string) => (e: PointerEvent) => {
+  const tap = (part: Part) => (e: PointerEvent) => {
     const rect = box.current!.getBoundingClientRect();
-    onTap?.(part, originX + (e.clientX - rect.left) * px, originY + (e.clientY - rect.top) * px);
+    onTap?.(part.id, originX + (e.clientX - rect.left) * px, originY + (e.clientY - rect.top) * px);
   };
 
   return (
@@ -121,7 +122,8 @@ export function Drawing({
               p.id === selected || !!highlight?.has(p.id),
               px,
             )}
-            onPointerUp={onTap ? tap(p.on || p.id) : undefined}
+            onPointerEnter={() => setTouched(p.id)}
+            onPointerUp={onTap ? tap(p) : undefined}
             style={onTap ? { cursor: 'crosshair' } : undefined}
           />
         ))}
@@ -153,11 +155,19 @@ export function Drawing({
         ))}
       </svg>
       {tags?.(place)}
-      <p className="absolute bottom-3 left-4 text-[14px] text-quiet phone:hidden">
+      <p aria-hidden className="pointer-events-none absolute bottom-3 left-4 text-[14px] text-quiet phone:hidden">
+        <span className="block text-[17px] font-bold">{named(drawing.parts, touched)}</span>
         small square {step} mm · {foot}
       </p>
     </div>
   );
+}
+
+/** What was touched last, and what it lies on. */
+function named(parts: readonly Part[], id: string | undefined) {
+  const part = parts.find((p) => p.id === id);
+  const on = parts.find((p) => p.id === part?.on);
+  return part ? `${part.name}${on ? `, ${on.name}` : ''}` : '';
 }
 
 function look(p: Part, mode: Props['mode'], selected: boolean, px: number) {

@@ -117,16 +117,9 @@ public static class StepFields
         "cut-out",
         "wiring",
         "propeller"
-    )
-    {
-        Unused = true,
-    };
+    );
 
-    public static readonly TextsField Closes = new("closes", "closes the rods of")
-    {
-        Refers = Reference.Surface,
-        Unused = true,
-    };
+    public static readonly TextsField Closes = new("closes", "closes the rods of") { Refers = Reference.Surface };
 
     public static readonly FlagField Mirror = new("mirror", "done left and right") { Unused = true };
     public static readonly TextField Reach = new("reach", "tool's reach") { Unused = true };

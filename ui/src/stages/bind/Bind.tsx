@@ -73,6 +73,18 @@ export function Bind({ job, recorder }: Props) {
           highlight={new Set(parts)}
           foot={called ? called.foot : 'from behind, you stand at the tail'}
           pad={{ top: 120, bottom: 120 }}
+          over={(px) =>
+            called?.moved.map((p) => (
+              <path
+                key={p.id}
+                d={p.path}
+                fill="var(--tape-wash)"
+                stroke="var(--line)"
+                strokeWidth={4 * px}
+                strokeLinejoin="round"
+              />
+            ))
+          }
         />
         {ready && current && (
           <ul className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">

@@ -29,6 +29,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
   const [adhesive, setAdhesive] = useState('');
   const [celsius, setCelsius] = useState('');
   const [grams, setGrams] = useState('');
+  const [why, setWhy] = useState('');
   const now = useServerNow(job.now, 15_000);
   if (!data || !shop)
     return (
@@ -48,6 +49,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
     steps.find((s) => s.standing === 'waitsFor') ??
     steps[0];
   const glue = shop.adhesives.find((a) => a.id === adhesive);
+  const harm = step?.harms.find((h) => h.adhesive === adhesive)?.harm;
   const lost = stage === 'build' ? data.errata.filter((e) => !data.steps.some((s) => s.id === e.step)) : [];
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
@@ -55,12 +57,16 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
     if (await recorder.record('build/step-started', { step: s.id, ...(held ? { held } : {}) })) setChosen(s.id);
   };
   const done = async (s: Step) => {
-    const bond = s.isBond && glue ? { adhesive: glue.id, ...(celsius.trim() && { benchCelsius: celsius }) } : {};
+    const bond =
+      s.isBond && glue
+        ? { adhesive: glue.id, ...(celsius.trim() && { benchCelsius: celsius }), ...(harm && { reason: why }) }
+        : {};
     const added = s.isRepair && grams.trim() ? { grams } : {};
     if (!(await recorder.record('build/step-done', { step: s.id, ...bond, ...added }))) return;
     setChosen(undefined);
     setAdhesive('');
     setGrams('');
+    setWhy('');
   };
   const act: { label: string; run: () => void; off: boolean; hint?: string | undefined } = !step
     ? { label: 'Nothing to do here', run: () => undefined, off: true }
@@ -147,6 +153,13 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
               />
             </label>
           </div>
+        )}
+        {harm && step?.standing === 'underWay' && (
+          <label className="mt-3 block border-l-[6px] border-red bg-paper px-3 py-1 text-[17px]">
+            <strong className="text-red">{glue?.name} harms this joint:</strong> {harm}. Take another. If it is in
+            already, say why; a lead decides then.
+            <input className="field text-[17px]" value={why} onChange={(e) => setWhy(e.target.value)} />
+          </label>
         )}
         {step?.isRepair && step.standing === 'underWay' && (
           <label className="mt-3 block border-t border-steel pt-3 text-[14px] text-pencil">

@@ -186,7 +186,15 @@ export function Bags({ job, recorder, data, bag, part, onBag, onPart }: Props) {
           </button>
         )}
       </div>
-      {judging && <Substitutes job={job} recorder={recorder} part={now} onDone={() => setJudging(false)} />}
+      {judging && (
+        <Substitutes
+          job={job}
+          recorder={recorder}
+          part={now}
+          before={data.takenBefore.filter((b) => b.part === now.id)}
+          onDone={() => setJudging(false)}
+        />
+      )}
       <p role="status" className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
         {data.minutesPossible < data.minutesAll
           ? `Without what is missing, ${duration(data.minutesPossible)} of ${duration(data.minutesAll)} of work remain possible.`

@@ -22,6 +22,9 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   const [anew, setAnew] = useState(false);
   const box = useRef<HTMLElement>(null);
   const [grams, setGrams] = useState('');
+  const [why, setWhy] = useState('');
+  const [sealed, setSealed] = useState(false);
+  const [wiggled, setWiggled] = useState(false);
   const { record } = recorder;
   useEffect(() => {
     if (chosen) box.current?.scrollIntoView({ block: 'nearest' });
@@ -40,8 +43,17 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       adhesive: glue && glue !== 'none' ? glue : null,
       noGlue: glue === 'none',
       ...(grams.trim() && { grams }),
+      ...(harm && { reason: why }),
     }).then((ok) => ok && setText(''));
-  const looked = (sound: boolean) => void record('unpack/reinspected', { finding: f.id, sound, note: text });
+  const looked = (sound: boolean) =>
+    void record('unpack/reinspected', {
+      finding: f.id,
+      sound,
+      note: text,
+      ...(f.behind && { sealed }),
+      ...(f.wiggles && { wiggled }),
+    });
+  const harm = f.harms.find((h) => h.adhesive === glue)?.harm;
   const grave = f.grade === 'flightCritical' || f.grade === 'structural';
   const deciding = !f.disposition || anew;
   const repairing = !anew && (f.disposition === 'repair' || f.disposition === 'replace') && !f.repairedHow;
@@ -53,7 +65,8 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
       className={`mt-3 border-2 p-3 ${f.cleared ? 'border-steel' : 'border-red'} ${chosen ? 'bg-tape-wash' : ''}`}
     >
       <h3 className="text-[18px] leading-tight">
-        <strong>{f.tag}</strong> {f.kind} of {f.size} mm, {f.placeName}
+        <strong>{f.tag}</strong> {f.what}, {f.placeName}
+        {f.behind && <span className="text-pencil">, behind {f.behind}</span>}
       </h3>
       <p className="text-[16px]">
         <strong>{f.gradeWords}</strong>{' '}
@@ -119,6 +132,13 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
                   </option>
                 ))}
               </select>
+              {harm && (
+                <label className="border-l-[6px] border-red px-3 text-[16px]">
+                  <strong className="text-red">Harmful here:</strong> {harm}. Take another; if it is in already, say
+                  why:
+                  <input className="field" value={why} onChange={(e) => setWhy(e.target.value)} />
+                </label>
+              )}
               <label className="text-[14px] text-pencil">
                 added, g (0: weight and balance stay as shown; empty: both are shown again)
                 <input className="field" inputMode="decimal" value={grams} onChange={(e) => setGrams(e.target.value)} />
@@ -136,6 +156,22 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
             >
               decide otherwise
             </button>
+          )}
+          {f.behind && f.repairedHow && (
+            <Tick on={sealed} onTick={setSealed} label={`the seal of ${f.behind} holds all round`} />
+          )}
+          {f.wiggles && f.repairedHow && (
+            <Tick on={wiggled} onTick={setWiggled} label="its plug was wiggled while it was called out" />
+          )}
+          {f.dries && !f.repairedHow && (
+            <div className="grid grid-cols-2 gap-2">
+              <button type="button" className="button dark" onClick={() => looked(true)}>
+                looked again: dry
+              </button>
+              <button type="button" className="button" onClick={() => looked(false)}>
+                still tacky
+              </button>
+            </div>
           )}
           {f.repairedHow && (
             <>
@@ -160,5 +196,15 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
         </div>
       )}
     </article>
+  );
+}
+
+/** One thing that must have been looked at beside the repair itself. */
+function Tick({ on, onTick, label }: { on: boolean; onTick: (on: boolean) => void; label: string }) {
+  return (
+    <label className="flex min-h-[44px] items-center gap-3 text-[16px]">
+      <input type="checkbox" className="h-6 w-6" checked={on} onChange={(e) => onTick(e.target.checked)} />
+      {label}
+    </label>
   );
 }

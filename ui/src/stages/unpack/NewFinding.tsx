@@ -13,6 +13,8 @@ export type Tapped = { place: string; x: number; y: number; view: Side; about?: 
 type Props = {
   job: Schemas['JobView'];
   drawing: Schemas['DrawingView'];
+  /** What is opened to come at something inside. */
+  opened: readonly Schemas['OpenedView'][];
   recorder: Recorder;
   tapped: Tapped;
   walkPoint: string | undefined;
@@ -21,9 +23,10 @@ type Props = {
 };
 
 /** What is wrong there: kind and size; the grade and its rule show before anything is recorded. */
-export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace, onDone }: Props) {
+export function NewFinding({ job, drawing, opened, recorder, tapped, walkPoint, onPlace, onDone }: Props) {
   const [placeKind, setPlaceKind] = useState<Schemas['PlaceKind'] | undefined>(tapped.about);
-  const [kind, setKind] = useState<Schemas['FindingKind']>('crack');
+  const [chosen, setKind] = useState<Schemas['FindingKind']>();
+  const [behind, setBehind] = useState('');
   const [size, setSize] = useState('');
   const [note, setNote] = useState('');
   const { data: choices } = useQuery({
@@ -33,15 +36,20 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
         await api.GET('/api/jobs/{id}/unpack/places/{part}', { params: { path: { id: job.id, part: tapped.place } } }),
       ),
   });
-  const about = placeKind && choices?.placeKinds.includes(placeKind) ? placeKind : choices?.placeKinds[0];
+  const there = choices?.places.find((p) => p.kind === placeKind) ?? choices?.places[0];
+  const about = there?.kind;
+  const what = there?.kinds.find((k) => k.kind === chosen);
+  const kind = what?.kind;
+  const extent = what && !what.hasSize ? size.trim() || '0' : size;
   const { data: grade, error } = useQuery({
-    queryKey: ['grade', about, kind, size],
-    enabled: !!about && size.trim() !== '',
+    queryKey: ['grade', about, kind, extent],
+    enabled: !!about && !!kind && extent.trim() !== '',
     retry: false,
-    queryFn: async () => answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind, size } })),
+    queryFn: async () =>
+      answer(await api.POST('/api/unpack/grade', { body: { placeKind: about!, kind: kind!, size: extent } })),
   });
   const save = async () => {
-    if (!about) return;
+    if (!about || !kind) return;
     // What was found on the walk answers its place, in the same breath.
     const answers = walkPoint
       ? (finding: string) => ({
@@ -56,11 +64,12 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
           place: tapped.place,
           placeKind: about,
           kind,
-          size,
+          size: extent,
           x: tapped.x,
           y: tapped.y,
           view: tapped.view,
           note,
+          ...(behind && { behind }),
         },
         answers,
       )
@@ -81,20 +90,18 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
             onPlace({ place: part.id, view: tapped.view, ...onAircraft(tapped.view, part.atAcross, part.atDown) });
           }}
         >
-          {drawing.parts
-            .filter((p) => !p.on)
-            .map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
+          {drawing.parts.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
         </select>
       </label>
       <Choice
         titled
         label="about"
         value={about}
-        of={(choices?.placeKinds ?? []).map((value) => ({ value, words: WORDS.placeKind[value] }))}
+        of={(choices?.places ?? []).map((p) => ({ value: p.kind, words: WORDS.placeKind[p.kind] }))}
         onChoose={setPlaceKind}
         {...SMALL}
       />
@@ -102,11 +109,11 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
         titled
         label="kind"
         value={kind}
-        of={(choices?.kinds ?? []).map((value) => ({ value, words: WORDS.findingKind[value] }))}
+        of={(there?.kinds ?? []).map((k) => ({ value: k.kind, words: WORDS.findingKind[k.kind] }))}
         onChoose={setKind}
         {...SMALL}
       />
-      <label className="text-[14px] text-pencil">
+      <label className={`text-[14px] text-pencil ${what?.hasSize === false ? 'hidden' : ''}`}>
         longest extent, mm
         <input
           className="field text-[24px]"
@@ -117,10 +124,6 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
           aria-label="Longest extent, mm"
         />
       </label>
-      <label className="text-[14px] text-pencil">
-        note
-        <input className="field text-[17px]" value={note} onChange={(e) => setNote(e.target.value)} />
-      </label>
       <div role="status" className="min-h-[76px] border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[16px]">
         {error ? (
           <span className="text-red">{error.message}</span>
@@ -129,9 +132,26 @@ export function NewFinding({ job, drawing, recorder, tapped, walkPoint, onPlace,
             <strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}
           </>
         ) : (
-          'Its grade shows here once it has a size.'
+          what ? 'Its grade shows here once it has a size.' : 'Say what is wrong: its grade shows here.'
         )}
       </div>
+      {opened.length > 0 && (
+        <label className="text-[14px] text-pencil">
+          lies behind
+          <select className="field text-[17px]" value={behind} onChange={(e) => setBehind(e.target.value)}>
+            <option value="">nothing that must be opened</option>
+            {opened.map((p) => (
+              <option key={p.part} value={p.part}>
+                {p.name}, sealed
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <label className="text-[14px] text-pencil">
+        note
+        <input className="field text-[17px]" value={note} onChange={(e) => setNote(e.target.value)} />
+      </label>
       <LeaveOr
         label="Record the finding"
         off={!grade || recorder.busy}

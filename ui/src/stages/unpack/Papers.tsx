@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { Pictures } from '../../shared/Pictures';
 import type { Recorder } from './entries';
 
 /** Papers first: each sheet found with what must be on it, or where its numbers come from instead. */
@@ -50,6 +51,16 @@ export function Papers({
                 </>
               )}
             </div>
+            {p.found && !p.source && (
+              <div className="pt-1">
+                <Pictures
+                  photos={p.photos}
+                  label={`the paper with the ${p.paper}`}
+                  disabled={job.released}
+                  onTaken={(hash) => recorder.record('unpack/paper-photo', { paper: p.paper, hash, note: '' })}
+                />
+              </div>
+            )}
             {p.source && <p className="text-[15px]">The numbers are from {p.source}.</p>}
             {open === p.paper && !p.found && (
               <div className="flex gap-2 pt-2">

@@ -12,11 +12,14 @@ export function Substitutes({
   job,
   recorder,
   part,
+  before,
   onDone,
 }: {
   job: Schemas['JobView'];
   recorder: Recorder;
   part: Schemas['PartCountView'];
+  /** What another job of this kit took, the latest first. */
+  before: readonly Schemas['RememberedScrew'][];
   onDone: () => void;
 }) {
   const [diameter, setDiameter] = useState('');
@@ -68,6 +71,21 @@ export function Substitutes({
   );
   return (
     <section aria-label="Substitute" className="mt-2 border-2 border-ink p-3">
+      {before.map((b) => (
+        <button
+          type="button"
+          key={b.job}
+          className="button mb-2 w-full text-left text-[16px]"
+          onClick={() => {
+            setDiameter(b.diameter);
+            setLength(b.length);
+            setStack(b.stack);
+            setDepth(b.depth);
+          }}
+        >
+          {b.job} took {b.diameter} × {b.length} here
+        </button>
+      ))}
       <div className="grid grid-cols-3 gap-2">
         {field('thread, mm', diameter, setDiameter)}
         {field('length, mm', length, setLength)}

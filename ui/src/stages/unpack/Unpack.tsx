@@ -230,6 +230,7 @@ export function Unpack({ job, recorder }: Props) {
             key={`${tapped.place} ${tapped.view}`}
             job={job}
             drawing={drawing}
+            opened={data.opened}
             recorder={recorder}
             tapped={tapped}
             walkPoint={asking}

@@ -4,6 +4,7 @@ import type { SharedEntries, StageProps } from '../../shared/stage';
 /** What the screens of this stage record. */
 export type UnpackEntries =
   | 'unpack/papers'
+  | 'unpack/paper-photo'
   | 'unpack/counted'
   | 'unpack/bag-counted'
   | 'unpack/extra'

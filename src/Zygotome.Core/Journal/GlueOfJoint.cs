@@ -1,0 +1,44 @@
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Journal;
+
+/// <summary>
+/// Glue that harms a joint, as this job decided about glue: refused until a reason is said, and what was used all the
+/// same stands open in the ledger.
+/// </summary>
+public static class GlueOfJoint
+{
+    /// <summary>What it does to the joint; null where nothing is known against it.</summary>
+    public static string? Harm(JobState state, Adhesive? adhesive, BondSpec? bond) =>
+        adhesive is null || bond is null
+            ? null
+            : HarmfulGlue.Of(
+                adhesive,
+                bond,
+                hotMeltAnywhere: Chosen(state, Schools.HotMelt) == "any",
+                epoxyOnFoam: Chosen(state, Schools.FoamGlue) == "epoxy"
+            );
+
+    /// <summary>The refusal of glue that harms and of which nobody says why; null where it is none of these.</summary>
+    public static Refusal? Refuse(JobState state, Adhesive? adhesive, BondSpec? bond, string? reason) =>
+        Harm(state, adhesive, bond) is { } harm && string.IsNullOrWhiteSpace(reason)
+            ? new Refusal(
+                "build/harms",
+                $"{Texts.Capital(adhesive!.Name)} on {bond!.A} and {bond.B}: {harm}. Take another; where it was used "
+                    + "already, say why, and a lead decides.",
+                "body.reason"
+            )
+            : null;
+
+    /// <summary>
+    /// What stands in the ledger of a harmful glue; empty of one that does no harm, and of what was taken before anybody
+    /// was asked why.
+    /// </summary>
+    public static string Said(JobState state, Adhesive? adhesive, BondSpec? bond, string? reason) =>
+        !string.IsNullOrWhiteSpace(reason) && Harm(state, adhesive, bond) is { } harm
+            ? $"{adhesive!.Name}: {harm}. Used because: {reason!.Trim()}"
+            : "";
+
+    private static string Chosen(JobState state, string school) =>
+        state.Schools.GetValueOrDefault(school)?.Option ?? "";
+}
