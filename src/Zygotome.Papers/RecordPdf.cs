@@ -71,10 +71,11 @@ public static class RecordPdf
                 + $"{paper.Released.RulesVersion}.",
             10.5f
         );
-        var battery = state.Receive.Battery!;
         s.Paragraph(
-            $"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, "
-                + $"{battery.Length.Text} long."
+            state.Receive.Battery is { } battery
+                ? $"Flight pack: {battery.Cells} cells, {battery.Capacity.Text}, {battery.Mass.Text}, "
+                    + $"{battery.Length.Text} long."
+                : "Flight pack: none was chosen."
         );
         s.Paragraph(
             FlightTimer.Minutes(state) is { } minutes

@@ -31,7 +31,14 @@ internal sealed class Bench
 
     /// <param name="alone">A shop of one, who inspects their own repairs and says so.</param>
     /// <param name="stages">Other stages than the root's.</param>
-    public Bench(SpecSheet? sheet = null, Supplier? supplier = null, bool alone = false, StageSet? stages = null)
+    public Bench(
+        SpecSheet? sheet = null,
+        Supplier? supplier = null,
+        bool alone = false,
+        StageSet? stages = null,
+        int channels = 8,
+        bool pack = true
+    )
     {
         State = Confirmed(new JobState(stages ?? Stages.All, sheet ?? Delta), sheet ?? Delta);
         Now = new DateTimeOffset(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
@@ -44,8 +51,8 @@ internal sealed class Bench
                 State.Sheet.Kit.Id,
                 1,
                 State.Sheet.Hash,
-                Battery(),
-                8,
+                pack ? Battery() : null,
+                channels,
                 DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5),
                 "1",
                 BalanceSchool.ForwardThird,
@@ -258,6 +265,7 @@ internal sealed class Bench
             Do(new OptionChosen(option.Id, option.Choices[0]));
         }
 
+        Charged();
         foreach (var paper in UnpackEntries.Papers)
         {
             Do(new PapersFound(paper));
@@ -276,7 +284,19 @@ internal sealed class Bench
         return this;
     }
 
-    /// <summary>What a joint is glued with here: the adviser's own, an hour to handle, twelve to full strength.</summary>
+    /// <summary>Every pack that nobody measured has sound cells.</summary>
+    public Bench Charged()
+    {
+        foreach (var pack in State.Receive.Packs.Where(p => p.Seen is null))
+        {
+            Do(new PackMeasured(pack.Name, [.. Enumerable.Repeat(4.1, pack.Battery.Cells)]));
+        }
+
+        return this;
+    }
+
+    /// <summary>What a joint is glued with here: the adviser's own, an hour to handle, twelve to full
+    /// strength.</summary>
     public static Adhesive Glue(BondSpec bond) =>
         new(
             "slow",

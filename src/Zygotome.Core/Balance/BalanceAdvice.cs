@@ -39,7 +39,7 @@ public sealed record BalanceAdvice(
             );
         }
 
-        var pack = (double)state.Aboard.Battery!.Mass.Nominal;
+        var pack = (double)(state.Aboard.Battery?.Mass.Nominal ?? 0);
         var after = cg;
         var move = 0.0;
         if (PackPlaces.Fronts(state) is { } places && PackPlaces.FrontOf(state, target.Configuration) is { } front)

@@ -11,7 +11,12 @@ public static class PackPlaces
     /// </summary>
     public static (double First, double Last)? Fronts(JobState state)
     {
-        var length = (double)state.Aboard.Battery!.Length.Nominal;
+        if (state.Aboard.Battery is not { } pack)
+        {
+            return null;
+        }
+
+        var length = (double)pack.Length.Nominal;
         return state.Sheet.Geometry.Bay is { } bay && bay.To - bay.From >= length ? (bay.From, bay.To - length) : null;
     }
 
@@ -26,8 +31,13 @@ public static class PackPlaces
             ? mm
             : null;
 
+    /// <summary>The refusal of weighing an aircraft whose pack nobody chose.</summary>
+    internal static Refusal NoPack(string where) =>
+        new("balance/no-pack", "Say first which pack flies, at Receive: it is weighed with the aircraft.", where);
+
     internal static Refusal? InBay(JobState state, double front, string where) =>
         state.Sheet.Geometry.Bay is null ? null
+        : state.Aboard.Battery is null ? NoPack(where)
         : Fronts(state) is not { } places ? new Refusal("balance/pack", "The pack is longer than its bay.", where)
         : Numbers.Round(front) < Numbers.Round(places.First) || Numbers.Round(front) > Numbers.Round(places.Last)
             ? new Refusal(

@@ -123,13 +123,13 @@ public sealed record Weighed(
     private Refusal? Weight(JobState state)
     {
         var weight = Supports.Sum(s => s.Reading.Nominal);
-        return weight <= state.Aboard.Battery!.Mass.Nominal
-            ? new Refusal(
-                "balance/impossible",
-                $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, "
-                    + $"{state.Aboard.Battery.Mass.Text}.",
-                "body.supports"
-            )
+        return state.Aboard.Battery is not { } pack ? PackPlaces.NoPack("body.packFront")
+            : weight <= pack.Mass.Nominal
+                ? new Refusal(
+                    "balance/impossible",
+                    $"{QuantityPrinter.Plain(weight)} g in all is no more than the pack alone, " + $"{pack.Mass.Text}.",
+                    "body.supports"
+                )
             : null;
     }
 }

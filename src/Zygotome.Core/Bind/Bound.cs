@@ -11,7 +11,12 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
     public PowerState Needs(JobState state) => PowerState.Powered;
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.")
+        (
+            state.Aboard.ReceiverChannels == 0
+                ? new Refusal("bind/no-receiver", "The receiver is still to be bought: say at Receive which it is.")
+                : null
+        )
+        ?? Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.")
         ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
         ?? (
             Mode is < 1 or > 4 ? new Refusal("bind/mode", $"Mode {Mode} does not exist; 1 to 4 do.", "body.mode") : null

@@ -225,80 +225,55 @@ public sealed record Budget(
         }
 
         // What lies nobody knows where counts in the weight and moves nothing.
-        double Centre(double at) =>
-            (
-                (
-                    parts.Where(p => p.At is not null).Sum(p => p.Grams * p.At!.Value)
-                    + (parts.Where(p => p.At is null).Sum(p => p.Grams) * target.Target.Middle)
-                ) + (m * at)
-            ) / total;
-        var (low, high) = (target.Target.Low!.Value, target.Target.High!.Value);
+        var still =
+            parts.Where(p => p.At is not null).Sum(p => p.Grams * p.At!.Value)
+            + (parts.Where(p => p.At is null).Sum(p => p.Grams) * target.Target.Middle);
         var (front, back) = (bay.From + (length / 2), bay.To - (length / 2));
-        var (first, last) = (Centre(front), Centre(back));
-        var place = front + ((target.Target.Middle - first) * total / m);
-        if (place >= front && place <= back)
+        var found = PackSearch.Of(
+            new PackSearch.Asked(
+                Weight: weight,
+                Moment: still,
+                Pack: m,
+                Front: front,
+                Back: back,
+                Target: target.Target,
+                Most: BalanceTarget.AllUpWeight(asked.Sheet)?.High
+            ),
+            asked.Sheet.Geometry.BallastStations
+        );
+        var (first, last) = (found.First, found.Last);
+        var end = found.Centre <= front ? "front" : "back";
+        var atEnd = Numbers.Round(found.Centre - front) == 0 || Numbers.Round(found.Centre - back) == 0;
+        var place = atEnd
+            ? $"at the {end} end of its bay"
+            : $"its front {Numbers.Say(Math.Round(found.Centre - front))} mm behind the bay lip";
+        if (!found.Balances)
         {
             return Say(
-                true,
-                $"It balances: its front {Numbers.Say(Math.Round(place - front))} mm behind the bay lip.",
-                first,
-                last,
-                place - (length / 2),
-                target.Target.Middle
-            );
-        }
-
-        var end = place < front ? front : back;
-        var lands = Centre(end);
-        if (lands >= low && lands <= high)
-        {
-            return Say(
-                true,
-                $"It balances at the {(place < front ? "front" : "back")} end of its bay.",
-                first,
-                last,
-                end - (length / 2),
-                lands
-            );
-        }
-
-        (Ballast Ballast, string Station)? best = null;
-        foreach (var s in asked.Sheet.Geometry.BallastStations)
-        {
-            if (
-                Corrections
-                    .FewestPieces(total, lands, target.Target, 0, s.At, s.Piece, s.Limit)
-                    .Try(out var found, out _) && (best is null || found.Mass < best.Value.Ballast.Mass)
-            )
-            {
-                best = (found, s.Name);
-            }
-        }
-
-        var away = lands < low ? low - lands : lands - high;
-        return best is { } b
-            ? Say(
-                true,
-                $"With {Numbers.Say(b.Ballast.Mass)} g ({b.Ballast.Pieces} "
-                    + $"{(b.Ballast.Pieces == 1 ? "piece" : "pieces")}) at the {b.Station}, the pack at the "
-                    + $"{(place < front ? "front" : "back")} of its bay.",
-                first,
-                last,
-                end - (length / 2),
-                b.Ballast.LandsAt,
-                b.Ballast,
-                b.Station
-            )
-            : Say(
                 false,
-                $"It cannot balance: {Numbers.Say(Math.Round(away, 1))} mm "
-                    + $"{(lands < low ? "nose-heavy" : "tail-heavy")} at the {(place < front ? "front" : "back")} of "
-                    + $"its bay, and no station can carry enough.",
+                $"It cannot balance: {Numbers.Say(Math.Round(Math.Abs(found.Away), 1))} mm "
+                    + $"{(found.Away < 0 ? "nose-heavy" : "tail-heavy")} at the {end} of its bay, and no station can "
+                    + "carry enough.",
                 first,
                 last,
-                end - (length / 2),
-                lands
+                found.Centre - (length / 2),
+                found.LandsAt
             );
+        }
+
+        return Say(
+            true,
+            found.Ballast is { Pieces: > 0 } b
+                ? $"With {Numbers.Say(b.Mass)} g ({b.Pieces} {(b.Pieces == 1 ? "piece" : "pieces")}) at the "
+                    + $"{found.Station}, {(atEnd ? "the pack " : "")}{place}."
+                : $"It balances{(atEnd ? " " : ": ")}{place}.",
+            first,
+            last,
+            found.Centre - (length / 2),
+            found.LandsAt,
+            found.Ballast,
+            found.Station
+        );
     }
 
     /// <summary>

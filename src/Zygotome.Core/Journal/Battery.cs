@@ -19,11 +19,11 @@ public sealed record Battery(
     internal Refusal? Admit(string where)
     {
         const string code = "receive/impossible";
-        return Mass.Outside(5, 5000, "a pack's mass", $"{where}.mass")
-            ?? Length.Outside(10, 400, "a pack's length", $"{where}.length")
-            ?? Width.Outside(5, 200, "a pack's width", $"{where}.width")
-            ?? Height.Outside(5, 200, "a pack's height", $"{where}.height")
-            ?? Capacity.Outside(50, 30_000, "a pack's capacity", $"{where}.capacity")
+        return Mass.Outside(1, 10_000, "a pack's mass", $"{where}.mass")
+            ?? Length.Outside(5, 600, "a pack's length", $"{where}.length")
+            ?? Width.Outside(2, 300, "a pack's width", $"{where}.width")
+            ?? Height.Outside(2, 300, "a pack's height", $"{where}.height")
+            ?? Capacity.Outside(5, 60_000, "a pack's capacity", $"{where}.capacity")
             ?? (
                 Cells is < 1 or > 14
                     ? new Refusal(code, $"{Cells} cells in a pack is not possible; 1 to 14 is.", $"{where}.cells")

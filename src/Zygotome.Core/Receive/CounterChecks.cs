@@ -8,7 +8,8 @@ namespace Zygotome.Core.Receive;
 public static class CounterChecks
 {
     /// <summary>
-    /// Length, width and height (mm) against the bay; a measure the sheet does not state is not judged.
+    /// Length, width and height (mm) against the bay, lying on whichever side fits; a measure the sheet does not state
+    /// is not judged.
     /// </summary>
     public static (bool Fits, string Why) PackFits(SpecSheet sheet, Battery battery)
     {
@@ -17,15 +18,20 @@ public static class CounterChecks
             return (true, "The sheet states no battery bay.");
         }
 
-        (double Pack, double Bay, string What)[] sides =
-        [
-            ((double)battery.Length.Nominal, bay.To - bay.From, "long"),
-            ((double)battery.Width.Nominal, bay.Width, "wide"),
-            ((double)battery.Height.Nominal, bay.Height, "high"),
-        ];
-        var tooBig = sides.Where(s => s.Bay > 0 && Numbers.Round(s.Pack - s.Bay) > 0).ToArray();
+        var (length, width, height) = (
+            (double)battery.Length.Nominal,
+            (double)battery.Width.Nominal,
+            (double)battery.Height.Nominal
+        );
+        var (flat, onEdge) = (TooBig(bay, length, width, height), TooBig(bay, length, height, width));
+        var turned = flat.Length > 0 && onEdge.Length == 0;
+        var tooBig = turned ? onEdge : flat;
         return tooBig.Length == 0
-            ? (true, $"{Numbers.Say(sides[0].Bay - sides[0].Pack)} mm of its bay is left to move it in.")
+            ? (
+                true,
+                $"{(turned ? "Standing on its edge; " : "")}{Numbers.Say(bay.To - bay.From - length)} mm of its bay is "
+                    + "left to move it in."
+            )
             : (
                 false,
                 "The pack is "
@@ -34,16 +40,49 @@ public static class CounterChecks
             );
     }
 
+    private static (double Pack, double Bay, string What)[] TooBig(
+        BatteryBay bay,
+        double length,
+        double width,
+        double height
+    ) =>
+        [
+            .. new[] { (length, bay.To - bay.From, "long"), (width, bay.Width, "wide"), (height, bay.Height, "high") }
+                .Select(s => (Pack: s.Item1, Bay: s.Item2, What: s.Item3))
+                .Where(s => s.Bay > 0 && Numbers.Round(s.Pack - s.Bay) > 0),
+        ];
+
+    /// <summary>
+    /// Whether transmitter and receiver speak alike; null where nobody said of one of them.
+    /// </summary>
+    /// <param name="spoken">What the transmitter speaks, one or several with commas.</param>
+    public static (bool Alike, string Why)? Protocol(string? spoken, string? receiver)
+    {
+        var says = (spoken ?? "").Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+        var hears = (receiver ?? "").Trim();
+        return says.Length == 0 || hears.Length == 0 ? null
+            : says.Contains(hears, StringComparer.OrdinalIgnoreCase)
+                ? (true, $"The transmitter speaks {hears}, as the receiver does.")
+            : (false, $"The receiver speaks {hears}, the transmitter {string.Join(", ", says)}: they cannot be bound.");
+    }
+
     /// <summary>
     /// One channel and one port for each function; the sheet's functions are those that need a port. A receiver may
     /// have fewer ports than channels.
     /// </summary>
+    /// <param name="addOns">Add-ons that take a port, beside the sheet's functions.</param>
     /// <param name="ports">Null where nobody counted them: as many as channels.</param>
-    public static (bool Enough, string Why) PortsEnough(SpecSheet sheet, int channels, int? ports = null)
+    public static (bool Enough, string Why) PortsEnough(
+        SpecSheet sheet,
+        int channels,
+        int? ports = null,
+        IReadOnlyCollection<string>? addOns = null
+    )
     {
-        var needed = sheet.Radio.Functions.Length;
+        string[] functions = [.. sheet.Radio.Functions, .. addOns ?? []];
+        var needed = functions.Length;
         var there = Math.Min(channels, ports ?? channels);
-        var words = $"{needed} needed ({string.Join(", ", sheet.Radio.Functions)}), ";
+        var words = $"{needed} needed ({string.Join(", ", functions)}), ";
         return there >= needed
             ? (true, $"{words}{there - needed} to spare.")
             : (

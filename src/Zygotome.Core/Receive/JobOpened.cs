@@ -5,6 +5,8 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Receive;
 
 /// <summary>A kit comes in. The first entry of every job.</summary>
+/// <param name="Battery">Null where the pack is still to be chosen.</param>
+/// <param name="ReceiverChannels">0 where the receiver is still to be bought.</param>
 /// <param name="SheetHash">SHA-256 of the sheet revision's file.</param>
 public sealed record JobOpened(
     string Number,
@@ -12,7 +14,7 @@ public sealed record JobOpened(
     string SheetId,
     int SheetRevision,
     string SheetHash,
-    Battery Battery,
+    Battery? Battery,
     int ReceiverChannels,
     DateOnly Promised,
     string Shelf,
@@ -37,8 +39,8 @@ public sealed record JobOpened(
     public override Refusal? Admit(JobState state, Entry entry) =>
         SheetHash != state.Sheet.Hash
             ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
-            : Battery.Admit("body.battery")
-                ?? ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels")
+            : Battery?.Admit("body.battery")
+                ?? (ReceiverChannels == 0 ? null : ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels"))
                 ?? PromiseChanged.Possible(Promised, ShopDay.Of(Rules.TimeZone, entry.ObservedAt), "body.promised")
                 ?? Texts.Fits(Shelf, "body.shelf", 40)
                 ?? Texts.Fits(Number, "body.number", 20)
@@ -87,17 +89,23 @@ public sealed record JobOpened(
                 ReceivedOn = ReceivedOn ?? ShopDay.Of(Rules.TimeZone, entry.ObservedAt),
                 Supplier = Supplier,
                 Receiver = Receiver,
-                Packs = [new PackHeld(PackName, Battery)],
+                Packs = Battery is null ? [] : [new PackHeld(PackName, Battery)],
                 Carton = Carton,
                 CartonNote = CartonNote,
             }
         );
-        return opened
-            .Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words)
-            .Say(entry, new Setting(SettingKind.Receiver), ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels))
-            .SayValues(entry, state.Chosen)
-            .Knowing(SheetHash, Confirmed)
-            .Resheet(entry);
+        if (Battery is not null)
+        {
+            opened = opened.Say(entry, new Setting(SettingKind.Pack), new PackHeld(PackName, Battery).Words);
+        }
+
+        if (ReceiverChannels > 0)
+        {
+            var receiver = ReceiverGiven.ReceiverWords(Receiver, ReceiverChannels);
+            opened = opened.Say(entry, new Setting(SettingKind.Receiver), receiver);
+        }
+
+        return opened.SayValues(entry, state.Chosen).Knowing(SheetHash, Confirmed).Resheet(entry);
     }
 
     public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";

@@ -17,8 +17,17 @@ public sealed record PackBrought(string Name, Battery Battery) : EntryBody
         )
         ?? Battery.Admit("body.battery");
 
-    public override JobState Apply(JobState state, Entry entry) =>
-        state.With(state.Receive with { Packs = state.Receive.Packs.Add(new PackHeld(Name.Trim(), Battery)) });
+    // The first one flies until another is chosen.
+    public override JobState Apply(JobState state, Entry entry)
+    {
+        var pack = new PackHeld(Name.Trim(), Battery);
+        var brought = state.With(state.Receive with { Packs = state.Receive.Packs.Add(pack) });
+        return state.Receive.Battery is not null
+            ? brought
+            : brought
+                .With(brought.Receive with { Battery = Battery })
+                .Say(entry, new Setting(SettingKind.Pack), pack.Words);
+    }
 
     public override string Say(JobState state) => $"Pack {Name.Trim()}, {Battery.Mass.Text}";
 }

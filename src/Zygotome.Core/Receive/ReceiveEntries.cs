@@ -37,6 +37,7 @@ public static class ReceiveEntries
             OwnDoor = true,
         },
         EntryKind.Of<PackBrought>("receive/pack-brought", Posters.Anybody),
+        EntryKind.Of<PackMeasured>("receive/pack-measured", Posters.Anybody),
         EntryKind.Of<PackChosen>("receive/pack-chosen", Posters.Anybody) with
         {
             Decides = Decides.Always,

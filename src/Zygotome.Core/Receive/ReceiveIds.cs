@@ -8,6 +8,8 @@ public enum CounterAsk
     PackFits,
     PackSuits,
     Ports,
+    PackSound,
+    Protocol,
 }
 
 /// <summary>What is judged at the counter, of what was handed in.</summary>
@@ -18,8 +20,16 @@ public sealed record CounterId(CounterAsk Of) : RequirementId(Stage.Receive)
         {
             CounterAsk.PackFits => "receive/pack-fits",
             CounterAsk.PackSuits => "receive/pack-suits",
+            CounterAsk.PackSound => "receive/pack-sound",
+            CounterAsk.Protocol => "receive/protocol",
             _ => "receive/ports",
         };
+}
+
+/// <summary>Something the owner wants aboard beside the kit.</summary>
+public sealed record AddOnId(string Name) : RequirementId(Stage.Receive)
+{
+    public override string Written => $"add-on/{Name}";
 }
 
 /// <summary>As what the kit is built.</summary>

@@ -13,6 +13,7 @@ internal static class ReceiveLines
     public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. Counter(state),
+            .. state.Receive.AddOns.Select(AddOn),
             .. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Option(state, o)),
             Confirmed(state),
             .. Mistakes(state),
@@ -23,21 +24,47 @@ internal static class ReceiveLines
 
     private static IEnumerable<Requirement> Counter(JobState state)
     {
-        var (sheet, receive, battery) = (state.Sheet, state.Receive, state.Receive.Battery!);
+        var (sheet, receive, battery) = (state.Sheet, state.Receive, state.Receive.Battery);
         var pack = state.Settings.Of(new Setting(SettingKind.Pack)) ?? "";
-        yield return Judged(
-            state,
-            CounterAsk.PackFits,
-            battery.Length.Text,
-            CounterChecks.PackFits(sheet, battery),
-            pack
-        );
-        if (PackPower.Judge(sheet, battery) is { } power)
+        if (battery is null)
         {
-            yield return Judged(state, CounterAsk.PackSuits, $"{battery.Cells} cells", (power.Suits, power.Why), pack);
+            yield return NotKnown(CounterAsk.PackFits, "The pack is still to be chosen.");
+        }
+        else
+        {
+            yield return Judged(
+                state,
+                CounterAsk.PackFits,
+                battery.Length.Text,
+                CounterChecks.PackFits(sheet, battery),
+                pack
+            );
+            if (PackPower.Judge(sheet, battery) is { } power)
+            {
+                yield return Judged(
+                    state,
+                    CounterAsk.PackSuits,
+                    $"{battery.Cells} cells",
+                    (power.Suits, power.Why),
+                    pack
+                );
+            }
+
+            yield return Sound(receive.Flies?.Seen, pack);
         }
 
-        var ports = CounterChecks.PortsEnough(sheet, receive.ReceiverChannels, receive.Receiver?.Ports);
+        if (receive.ReceiverChannels == 0)
+        {
+            yield return NotKnown(CounterAsk.Ports, "The receiver is still to be bought.");
+            yield break;
+        }
+
+        var ports = CounterChecks.PortsEnough(
+            sheet,
+            receive.ReceiverChannels,
+            receive.Receiver?.Ports,
+            [.. receive.AddOns.Where(a => a.Port.Length > 0).Select(a => a.Name)]
+        );
         yield return Judged(
             state,
             CounterAsk.Ports,
@@ -45,7 +72,73 @@ internal static class ReceiveLines
             ports,
             $"{state.Settings.Of(new Setting(SettingKind.Receiver))}: {ports.Why}"
         );
+        yield return Protocol(state);
     }
+
+    // Nobody judges what nobody has.
+    private static Requirement NotKnown(CounterAsk ask, string why) =>
+        new(new CounterId(ask), Concedable.ByLead, Standing.NotShown, new CounterFacts(ask, "", why));
+
+    // One that is low, swollen or unequal is nobody's to concede: it is charged and measured again, or another flies.
+    private static Requirement Sound(PackCells? seen, string pack)
+    {
+        var wrong = seen?.Wrong ?? "";
+        return new(
+            new CounterId(CounterAsk.PackSound),
+            wrong.Length > 0 ? Concedable.Never : Concedable.ByLead,
+            seen is null ? Standing.NotShown
+                : wrong.Length > 0 ? Standing.NotMet
+                : Standing.Met,
+            new CounterFacts(
+                CounterAsk.PackSound,
+                seen?.Words ?? "",
+                seen is null ? "Nobody measured its cells yet."
+                    : wrong.Length > 0
+                        ? $"{Texts.Capital(wrong)}: it is not connected. Charge and balance it, measure again; or "
+                            + "another pack flies."
+                    : "No cell low, none unequal, not swollen."
+            )
+        )
+        {
+            Evidence = seen?.Evidence,
+            Object = pack,
+        };
+    }
+
+    // Once they are bound they speak alike.
+    private static Requirement Protocol(JobState state)
+    {
+        var (receive, bound) = (state.Receive, state.Settings.ChangedAt(new Setting(SettingKind.Memory)) > 0);
+        var judged = CounterChecks.Protocol(receive.Transmitter?.Protocol, receive.Receiver?.Protocol);
+        return new(
+            new CounterId(CounterAsk.Protocol),
+            Concedable.ByLead,
+            bound || judged is { Alike: true } ? Standing.Met
+                : judged is { Alike: false } ? Standing.NotMet
+                : Standing.NotShown,
+            new CounterFacts(
+                CounterAsk.Protocol,
+                receive.Receiver?.Protocol ?? "",
+                bound ? "They were bound."
+                    : judged is { } said ? said.Why
+                    : "Nobody said what transmitter and receiver speak; binding shows it."
+            )
+        )
+        {
+            Evidence = bound || judged is not null ? state.Opening : null,
+        };
+    }
+
+    private static Requirement AddOn(AddOn addOn) =>
+        new(
+            new AddOnId(addOn.Name),
+            Concedable.ByLead,
+            addOn.State == AddOnState.Recorded ? Standing.NotShown : Standing.Met,
+            new AddOnFacts(addOn)
+        )
+        {
+            Evidence = addOn.State == AddOnState.Recorded ? null : addOn.Evidence,
+        };
 
     private static Requirement Judged(
         JobState state,
@@ -164,12 +257,31 @@ internal static class ReceiveLines
                 {
                     CounterAsk.PackFits => "The pack fits its bay",
                     CounterAsk.PackSuits => "The pack has the cells and gives the current",
+                    CounterAsk.PackSound => "The pack's cells are sound",
+                    CounterAsk.Protocol => "Transmitter and receiver speak alike",
                     _ => "The receiver has the ports",
                 },
                 "",
                 "",
                 Reading,
                 Why
+            );
+    }
+
+    private sealed record AddOnFacts(AddOn AddOn) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"{AddOn.Name}: tested, or not connected",
+                "",
+                "",
+                AddOn.State == AddOnState.Recorded ? "" : ReceiveWords.Of(AddOn.State),
+                AddOn.State switch
+                {
+                    AddOnState.Recorded => "It goes aboard, and nobody tried it yet.",
+                    AddOnState.Tested => "Called out, and it answered.",
+                    _ => AddOn.Why.Length > 0 ? $"Not connected: {AddOn.Why}." : "Not connected.",
+                }
             );
     }
 

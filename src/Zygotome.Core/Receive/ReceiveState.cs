@@ -11,8 +11,10 @@ public sealed record ReceiveState : IAboard, IHandedIn
 
     public string CustomerId { get; init; } = "";
 
+    /// <summary>Null while the pack is still to be chosen.</summary>
     public Battery? Battery { get; init; }
 
+    /// <summary>0 while the receiver is still to be bought.</summary>
     public int ReceiverChannels { get; init; }
 
     public DateOnly Promised { get; init; }
@@ -52,6 +54,11 @@ public sealed record ReceiveState : IAboard, IHandedIn
     public ImmutableList<PhotoKept> BoxPhotos { get; init; } = [];
 
     public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = Ordered.ById<Bought>();
+
+    /// <summary>Of the pack that flies; null where none was chosen.</summary>
+    public PackHeld? Flies => Battery is { } b ? Packs.LastOrDefault(p => p.Battery == b) : null;
+
+    string IAboard.PackUnfit => Flies is { Seen: { Wrong.Length: > 0 } seen } pack ? $"{pack.Name}: {seen.Wrong}" : "";
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
     public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;

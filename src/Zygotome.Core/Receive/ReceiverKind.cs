@@ -3,7 +3,7 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Receive;
 
 /// <summary>A receiver from the shop's catalogue or as typed in. Mass in g; ports are places to plug a lead.</summary>
-public sealed record ReceiverKind(string Name, int Channels, int Ports, Mass? Mass = null)
+public sealed record ReceiverKind(string Name, int Channels, int Ports, Mass? Mass = null, string? Protocol = null)
 {
     internal Refusal? Admit(string where) =>
         ReceiverGiven.Possible(Channels, $"{where}.channels")
@@ -17,5 +17,6 @@ public sealed record ReceiverKind(string Name, int Channels, int Ports, Mass? Ma
                 : null
         )
         ?? Texts.Fits(Name, $"{where}.name", 80)
+        ?? Texts.Fits(Protocol ?? "", $"{where}.protocol", 60)
         ?? Mass?.Outside(0, 500, "a receiver's mass", $"{where}.mass");
 }

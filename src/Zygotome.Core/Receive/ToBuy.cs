@@ -56,7 +56,39 @@ public static class ToBuy
     private static IEnumerable<(string Id, string What, string Why, string For)> Power(JobState state)
     {
         var (sheet, r) = (state.Sheet, state.Receive);
-        if (!r.Packs.Any(p => CounterChecks.PackFits(sheet, p.Battery).Fits) && sheet.Geometry.Bay is { } bay)
+        if (r.Battery is null)
+        {
+            yield return (
+                "pack/any",
+                "Flight pack"
+                    + (PackPower.Named(sheet) is { Length: > 0 } of ? $" of {string.Join(" or ", of)} cells" : "")
+                    + (
+                        sheet.Geometry.Bay is { } room
+                            ? $", up to {Numbers.Say(room.To - room.From)} mm long"
+                                + (room.Width > 0 ? $", {Numbers.Say(room.Width)} × {Numbers.Say(room.Height)} mm" : "")
+                            : ""
+                    ),
+                "It is still to be chosen.",
+                "Balance"
+            );
+        }
+
+        if (r.ReceiverChannels == 0)
+        {
+            yield return (
+                "receiver/any",
+                $"Receiver with {sheet.Radio.Functions.Length} channels and ports or more"
+                    + (r.Transmitter is { Protocol.Length: > 0 } t ? $", speaking {t.Protocol}" : ""),
+                "It is still to be bought.",
+                "Wire"
+            );
+        }
+
+        if (
+            r.Battery is not null
+            && !r.Packs.Any(p => CounterChecks.PackFits(sheet, p.Battery).Fits)
+            && sheet.Geometry.Bay is { } bay
+        )
         {
             yield return (
                 "pack/fits",
@@ -86,7 +118,8 @@ public static class ToBuy
         }
 
         if (
-            PackPower.Named(sheet) is { Length: > 0 } cells
+            r.Battery is not null
+            && PackPower.Named(sheet) is { Length: > 0 } cells
             && !r.Packs.Any(p => PackPower.Cells(sheet, p.Battery) is { Suits: true })
         )
         {
@@ -109,7 +142,18 @@ public static class ToBuy
             );
         }
 
-        if (CounterChecks.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports)
+        if (
+            CounterChecks.Protocol(r.Transmitter?.Protocol, r.Receiver?.Protocol) is { Alike: false } protocol
+            && state.Settings.ChangedAt(new Setting(SettingKind.Memory)) == 0
+        )
+        {
+            yield return ("receiver/protocol", $"Receiver that hears {r.Transmitter!.Protocol}", protocol.Why, "Bind");
+        }
+
+        if (
+            r.ReceiverChannels > 0
+            && CounterChecks.PortsEnough(sheet, r.ReceiverChannels, r.Receiver?.Ports) is { Enough: false } ports
+        )
         {
             yield return (
                 "receiver/ports",
@@ -139,7 +183,7 @@ public static class ToBuy
         {
             // What is to be bought may rest on a likely length; a lead too long costs little.
             var own = sheet.Servos.FirstOrDefault(s => s.Id == lead.From)?.Says(RadioFields.Servo.Lead).Likely ?? 0;
-            var reach = lead.Says(RadioFields.Lead.Reach).Likely ?? 0;
+            var reach = lead.Says(RadioFields.Lead.Reach).Likely ?? LeadRoute.Length(sheet, lead) ?? 0;
             var wanting = reach == 0 ? 0 : reach + Slack - own;
             if (wanting <= 0)
             {
@@ -157,29 +201,44 @@ public static class ToBuy
             );
         }
 
-        var pairs = sheet
-            .Surfaces.Where(s =>
-                s.Side == "left"
-                && s.Functions.Length == 1
-                && sheet.Surfaces.Any(o => o.Side == "right" && o.Kind == s.Kind && o.On == s.On)
-            )
-            .Select(s => s.Kind)
-            .Distinct()
-            .ToArray();
-        var yLead = state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
-        var ports = state.Receive.Receiver?.Ports ?? state.Receive.ReceiverChannels;
-        var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
-        var shortOf = Math.Max(0, plugs - ports);
-        foreach (var kind in yLead ? pairs : pairs.Take(shortOf))
+        foreach (var line in YLeads(state))
         {
-            yield return (
-                $"y-lead/{kind}",
-                $"Y-lead for the two {kind}s",
-                yLead ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.",
-                "Wire"
-            );
+            yield return line;
         }
     }
+
+    // A pair of servos on one port: where the owner wants it so, or where a receiver has fewer ports than leads come to
+    // it. What one servo drives needs none, and what goes through a board takes no port of its own.
+    private static IEnumerable<(string Id, string What, string Why, string For)> YLeads(JobState state)
+    {
+        var (sheet, r) = (state.Sheet, state.Receive);
+        (string Name, string Kind)[] pairs =
+        [
+            .. from left in sheet.Surfaces
+            where left.Side == "left" && left.Functions.Length == 1
+            let right = sheet.Surfaces.FirstOrDefault(s =>
+                s.Side == "right" && (s.Id == left.ComparedWith || s.Pair == left.Pair)
+            )
+            where right is not null && Drives(sheet, left) is { } a && Drives(sheet, right) is { } b && a != b
+            select (Places.Words(left.Pair), left.Kind),
+        ];
+        var wanted = state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
+        var through = sheet.Boards.Length > 0;
+        var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
+        var ports = r.Receiver?.Ports ?? r.ReceiverChannels;
+        var shortOf = through || r.ReceiverChannels == 0 ? 0 : Math.Max(0, plugs - ports);
+        return (wanted && !through ? pairs : pairs.Take(shortOf)).Select(p =>
+            (
+                $"y-lead/{p.Name.Replace(' ', '-')}",
+                $"Y-lead for the two {p.Name}s",
+                wanted ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.",
+                "Wire"
+            )
+        );
+    }
+
+    private static string? Drives(SpecSheet sheet, Surface surface) =>
+        sheet.Servos.FirstOrDefault(s => s.Drives.Contains(surface.Id))?.Id;
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Glue(JobState state, Stock stock)
     {

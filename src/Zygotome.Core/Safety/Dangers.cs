@@ -70,6 +70,16 @@ public static class Dangers
             );
         }
 
+        if (state.Aboard.PackUnfit is { Length: > 0 } unfit)
+        {
+            yield return new Danger(
+                "danger/pack-unfit",
+                $"Disconnect the pack now ({unfit}); keep it apart, on something that does not burn.",
+                connected[0],
+                [packOff]
+            );
+        }
+
         var allowed = safety.Act?.During.Transmitter ?? [];
         if (safety.Transmitter == LampIs.Off && !allowed.Contains(LampIs.Off) && !PowerOrder.Of(sheet).PackFirst)
         {

@@ -73,6 +73,15 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
             return null;
         }
 
+        if (state.Aboard.PackUnfit is { Length: > 0 } unfit)
+        {
+            return packs[0]
+                .Refused(
+                    "lamps/pack-unfit",
+                    $"That pack is not connected ({unfit}): charge, balance and measure it again, or another flies."
+                );
+        }
+
         var after = state.With(state.Safety.Say(entry, state.Sheet, Lamps));
         var left = Dangers.Of(after).Select(d => d.Code).ToHashSet();
         return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal

@@ -19,13 +19,19 @@ public static class InspectionRoute
     // Once for a sheet: every point asked about, and every finding's origin, comes here.
     private sealed record Walk(ImmutableArray<WalkPoint> Points);
 
+    // A sheet on file may say a thing twice: it is looked at once.
     private static ImmutableArray<WalkPoint> Points(SpecSheet sheet) =>
         [
-            .. Nose(sheet),
-            .. Side(sheet, "left", -1),
-            .. Rear(sheet),
-            .. Side(sheet, "right", 1).Reverse(),
-            .. Under(sheet),
+            .. new[]
+            {
+                Nose(sheet),
+                Side(sheet, "left", -1),
+                Rear(sheet),
+                Side(sheet, "right", 1).Reverse(),
+                Under(sheet),
+            }
+                .SelectMany(p => p)
+                .DistinctBy(p => p.Id),
         ];
 
     /// <summary>What the sheet does not say that this aircraft has, and the walk asks for by custom.</summary>

@@ -100,7 +100,7 @@ internal static class BalanceEndpoints
         var bay = state.Sheet.Geometry.Bay;
         var fronts = PackPlaces.Fronts(state);
         var motor = state.Sheet.Power.Motors.FirstOrDefault();
-        var pack = state.Aboard.Battery!;
+        var pack = state.Aboard.Battery;
         return new BalanceView(
             Datum: state.Sheet.Geometry.Datum,
             Configurations:
@@ -112,8 +112,8 @@ internal static class BalanceEndpoints
                 select Of(state, configuration, lines),
             ],
             Pack: new PackView(
-                Length: (double)pack.Length.Nominal,
-                Mass: pack.Mass.Text,
+                Length: (double)(pack?.Length.Nominal ?? 0),
+                Mass: pack?.Mass.Text ?? "",
                 FirstFront: fronts?.First,
                 LastFront: fronts?.Last,
                 BayFrom: bay?.From ?? 0,

@@ -67,19 +67,31 @@ internal static class ReceiveEndpoints
             Revision: r.SheetRevision,
             OtherRevisions: [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)],
             Source: kit.Source,
-            Battery: r.Battery!,
+            Battery: r.Battery,
             Packs:
             [
                 .. r.Packs.Select(p => new PackHeldView(
                     p.Name,
                     p.Battery,
-                    ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery
+                    ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery,
+                    p.Seen?.Words ?? "",
+                    p.Seen?.Wrong ?? ""
                 )),
             ],
             ReceiverChannels: r.ReceiverChannels,
             Receiver: r.Receiver,
             Transmitter: r.Transmitter,
-            AddOns: [.. r.AddOns.Select(a => new AddOnView(a.Name, a.Mass, a.At, a.State))],
+            AddOns:
+            [
+                .. r.AddOns.Select(a => new AddOnView(
+                    Name: a.Name,
+                    Mass: a.Mass,
+                    At: a.At,
+                    State: a.State,
+                    Port: a.Port,
+                    Why: a.Why
+                )),
+            ],
             Promised: r.Promised,
             BalanceSchool: state.BalanceSchool == BalanceSchool.Middle ? "middle third" : "forward third",
             ReceivedBy: state.Opening!.By.Name,
@@ -166,7 +178,14 @@ internal static class ReceiveEndpoints
             return Problems.NotFound($"sheet {post.SheetId} revision {post.SheetRevision}");
         }
 
-        var (ports, portsWhy) = CounterChecks.PortsEnough(sheet, post.ReceiverChannels, post.Receiver?.Ports);
+        var (ports, portsWhy) = CounterChecks.PortsEnough(
+            sheet,
+            post.ReceiverChannels,
+            post.Receiver?.Ports,
+            [.. (post.AddOns ?? []).Where(a => !string.IsNullOrWhiteSpace(a.Port)).Select(a => a.Name)]
+        );
+        var bought = post.ReceiverChannels > 0;
+        var speaks = CounterChecks.Protocol(post.Protocol, post.Receiver?.Protocol);
         var asked = new Budget.Asked(
             sheet,
             [.. post.Packs.Take(MostAtOnce).Select(p => new PackHeld(p.Name, p.Battery))],
@@ -176,10 +195,14 @@ internal static class ReceiveEndpoints
         );
         return TypedResults.Ok(
             new OutlookView(
-                ports,
-                portsWhy,
-                BudgetView.Of(Budget.Of(asked), sheet),
-                DrawingView.Of(Drawings.Plan(sheet))
+                PortsEnough: bought ? ports : null,
+                PortsWhy: bought
+                    ? portsWhy
+                    : $"The receiver is still to be bought: {sheet.Radio.Functions.Length} ports or more.",
+                SpeaksAlike: speaks?.Alike,
+                SpeaksWhy: speaks?.Why ?? "",
+                Budget: BudgetView.Of(Budget.Of(asked), sheet),
+                Drawing: DrawingView.Of(Drawings.Plan(sheet))
             )
         );
     }

@@ -13,13 +13,15 @@ public sealed record PostedCustomer(string Name, string? Id = null, string Conta
 public sealed record PostedPack(string Name, Battery Battery);
 
 /// <summary>A kit handed over the counter. The first pack is the one to fly until another is chosen.</summary>
+/// <param name="Battery">Null where the pack is still to be chosen. <paramref name="ReceiverChannels"/>: 0 where the
+/// receiver is still to be bought.</param>
 /// <param name="Order">The order of another job when several kits came together; empty for a new one.</param>
 public sealed record ReceivePost(
     string EntryId,
     PostedCustomer Customer,
     string SheetId,
     int SheetRevision,
-    Battery Battery,
+    Battery? Battery,
     int ReceiverChannels,
     DateOnly Promised,
     string Shelf,
@@ -45,11 +47,21 @@ public sealed record OutlookPost(
     int ReceiverChannels,
     BalanceSchool BalanceSchool,
     ReceiverKind? Receiver = null,
-    IReadOnlyList<AddOnBrought>? AddOns = null
+    IReadOnlyList<AddOnBrought>? AddOns = null,
+    string Protocol = ""
 );
 
 /// <summary>What can be said while the owner is still there.</summary>
-public sealed record OutlookView(bool PortsEnough, string PortsWhy, BudgetView Budget, DrawingView Drawing);
+/// <param name="PortsEnough">Null while the receiver is still to be bought.</param>
+/// <param name="SpeaksAlike">Whether transmitter and receiver do; null where nobody said of one of them.</param>
+public sealed record OutlookView(
+    bool? PortsEnough,
+    string PortsWhy,
+    bool? SpeaksAlike,
+    string SpeaksWhy,
+    BudgetView Budget,
+    DrawingView Drawing
+);
 
 public sealed record BudgetPartView(string Name, double Grams, double? At, string Source);
 
@@ -103,9 +115,11 @@ public sealed record SchoolView(
     IReadOnlyList<SchoolOptionView> Options
 );
 
-public sealed record PackHeldView(string Name, Battery Battery, bool Flies);
+/// <param name="Cells">How its cells were found; empty while nobody measured. <paramref name="Wrong"/>: why it is not
+/// to be connected.</param>
+public sealed record PackHeldView(string Name, Battery Battery, bool Flies, string Cells, string Wrong);
 
-public sealed record AddOnView(string Name, Mass Mass, Station? At, AddOnState State);
+public sealed record AddOnView(string Name, Mass Mass, Station? At, AddOnState State, string Port, string Why);
 
 public sealed record PhotoMark(string Hash, string Note);
 
@@ -135,7 +149,7 @@ public sealed record ReceiveView(
     int Revision,
     IReadOnlyList<int> OtherRevisions,
     string Source,
-    Battery Battery,
+    Battery? Battery,
     IReadOnlyList<PackHeldView> Packs,
     int ReceiverChannels,
     ReceiverKind? Receiver,

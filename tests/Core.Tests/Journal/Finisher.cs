@@ -40,6 +40,7 @@ internal sealed class Finisher(Bench bench)
             bench.Pass(TimeSpan.FromHours(14));
             var before = bench.State.Seq;
             Counter();
+            Aboard();
             Box();
             Findings();
             Work();
@@ -170,6 +171,19 @@ internal sealed class Finisher(Bench bench)
             _ when gap.StartsWith("neutral/", StringComparison.Ordinal) => "0 mm",
             _ => FormattableString.Invariant($"{bench.State.Sheet.Surface(gap.Split('/')[1])!.Chord * 0.2:0.#} mm"),
         };
+
+    private void Aboard()
+    {
+        foreach (var pack in bench.State.Receive.Packs.Where(p => p.Seen is null or { Wrong.Length: > 0 }))
+        {
+            bench.Do(new PackMeasured(pack.Name, [.. Enumerable.Repeat(4.1, pack.Battery.Cells)]));
+        }
+
+        foreach (var addOn in bench.State.Receive.AddOns.Where(a => a.State == AddOnState.Recorded))
+        {
+            bench.Do(new AddOnBrought(addOn.Name, addOn.Mass, addOn.At, AddOnState.Tested, addOn.Port));
+        }
+    }
 
     private void Box()
     {

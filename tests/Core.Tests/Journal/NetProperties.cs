@@ -54,7 +54,7 @@ public sealed class NetProperties
             }
         }
 
-        Assert.True(changed >= 10, $"only {changed} entries changed anything");
+        Assert.True(changed >= 8, $"only {changed} entries changed anything");
     }
 
     /// <summary>The same on sheets with anything wrong in them, of jobs with anything recorded.</summary>

@@ -19,6 +19,10 @@ public sealed class OutlookTests
     public void A_job_just_received_waits_for_its_papers_and_one_ready_for_its_release()
     {
         var bench = new Bench();
+        Assert.Equal((Stage.Receive, "Next: The pack's cells are sound"), (Of(bench).Stage, Of(bench).Holds));
+        bench.Charged();
+        bench.Do(new TransmitterBrought("the owner's", "", Protocol: "wave 2"));
+        bench.Do(new ReceiverGiven(8, new ReceiverKind("eight", 8, 8, Protocol: "wave 2")));
         Assert.Equal((Stage.Unpack, "Next: Manual found"), (Of(bench).Stage, Of(bench).Holds));
         var ready = Bench.Ready();
         var outlook = Of(ready);

@@ -46,8 +46,8 @@ public sealed class RefusedTests
         var good = Bench.Battery();
         (Battery Pack, string Code, string Where)[] bad =
         [
-            (good with { Mass = Bench.Q("4 g") }, "quantity/impossible", "mass"),
-            (good with { Length = Bench.Q("401 mm") }, "quantity/impossible", "length"),
+            (good with { Mass = Bench.Q("0.5 g") }, "quantity/impossible", "mass"),
+            (good with { Length = Bench.Q("601 mm") }, "quantity/impossible", "length"),
             (good with { Height = Bench.Q("1 mm") }, "quantity/impossible", "height"),
             (good with { Cells = 15 }, "receive/impossible", "cells"),
             (good with { CRating = 301 }, "receive/impossible", "cRating"),

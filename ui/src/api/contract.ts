@@ -11,6 +11,7 @@ export type Bodies = {
   'receive/value-given': Schemas['Entry.ValueGiven'];
   'receive/sheet-moved': Schemas['Entry.SheetMoved'];
   'receive/pack-brought': Schemas['Entry.PackBrought'];
+  'receive/pack-measured': Schemas['Entry.PackMeasured'];
   'receive/pack-chosen': Schemas['Entry.PackChosen'];
   'receive/transmitter': Schemas['Entry.TransmitterBrought'];
   'receive/add-on': Schemas['Entry.AddOnBrought'];
@@ -150,6 +151,13 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
       ['battery', 'capacity'],
       ['battery', 'cRating'],
     ],
+  },
+  'receive/pack-measured': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [['cells', 0]],
   },
   'receive/pack-chosen': {
     door: '/api/jobs/{id}/entries',

@@ -2736,6 +2736,8 @@ export interface components {
              */
             at?: string;
             state?: components["schemas"]["AddOnState"];
+            port?: null | string;
+            why?: null | string;
         };
         /**
          * @default recorded
@@ -2747,6 +2749,8 @@ export interface components {
             mass: components["schemas"]["Mass"];
             at: null | components["schemas"]["Station"];
             state: components["schemas"]["AddOnState"];
+            port: string;
+            why: string;
         };
         Adhesive: {
             id: string;
@@ -3222,6 +3226,8 @@ export interface components {
              * @enum {unknown}
              */
             state: "recorded" | "tested" | "notConnected";
+            port?: null | string;
+            why?: null | string;
         };
         "Entry.BagCounted": {
             bag: string;
@@ -3519,6 +3525,7 @@ export interface components {
                  * @description A mass as people type it; a bare number is in g.
                  */
                 mass?: string;
+                protocol?: null | string;
             };
             /**
              * @default notLooked
@@ -3656,6 +3663,12 @@ export interface components {
         "Entry.PackChosen": {
             name: string;
         };
+        "Entry.PackMeasured": {
+            name: string;
+            cells: number[];
+            /** @default false */
+            swollen: boolean;
+        };
         "Entry.PackMoved": {
             /**
              * Format: quantity
@@ -3718,6 +3731,7 @@ export interface components {
                  * @description A mass as people type it; a bare number is in g.
                  */
                 mass?: string;
+                protocol?: null | string;
             };
         };
         "Entry.RecordSent": {
@@ -3915,6 +3929,7 @@ export interface components {
             memories: string;
             /** Format: int32 */
             freeMemories?: null | number;
+            protocol?: null | string;
         };
         "Entry.TransmitterSaid": {
             /** @enum {unknown} */
@@ -4498,10 +4513,14 @@ export interface components {
             balanceSchool: components["schemas"]["BalanceSchool"];
             receiver?: null | components["schemas"]["ReceiverKind"];
             addOns?: null | components["schemas"]["AddOnBrought"][];
+            /** @default  */
+            protocol: string;
         };
         OutlookView: {
-            portsEnough: boolean;
+            portsEnough: null | boolean;
             portsWhy: string;
+            speaksAlike: null | boolean;
+            speaksWhy: string;
             budget: components["schemas"]["BudgetView"];
             drawing: components["schemas"]["DrawingView"];
         };
@@ -4526,6 +4545,8 @@ export interface components {
             name: string;
             battery: components["schemas"]["Battery"];
             flies: boolean;
+            cells: string;
+            wrong: string;
         };
         PackOutlook: {
             name: string;
@@ -4699,7 +4720,7 @@ export interface components {
             sheetId: string;
             /** Format: int32 */
             sheetRevision: number;
-            battery: components["schemas"]["Battery"];
+            battery: null | components["schemas"]["Battery"];
             /** Format: int32 */
             receiverChannels: number;
             /** Format: date */
@@ -4738,7 +4759,7 @@ export interface components {
             revision: number;
             otherRevisions: number[];
             source: string;
-            battery: components["schemas"]["Battery"];
+            battery: null | components["schemas"]["Battery"];
             packs: components["schemas"]["PackHeldView"][];
             /** Format: int32 */
             receiverChannels: number;
@@ -4780,6 +4801,7 @@ export interface components {
              * @description A mass as people type it; a bare number is in g.
              */
             mass?: string;
+            protocol?: null | string;
         };
         RecordedEntry: {
             entryId: string;
@@ -5180,12 +5202,15 @@ export interface components {
             memories: string;
             /** Format: int32 */
             freeMemories?: null | number;
+            protocol?: null | string;
         };
         TransmitterHeld: {
             name: string;
             memories: string;
             /** Format: int32 */
             freeMemories: null | number;
+            /** @default  */
+            protocol: string;
         };
         TravelAdviceView: {
             /** Format: double */

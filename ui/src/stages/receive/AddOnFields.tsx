@@ -10,6 +10,8 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
   const [name, setName] = useState('');
   const [mass, setMass] = useState('');
   const [at, setAt] = useState('');
+  const [port, setPort] = useState('');
+  const [why, setWhy] = useState('');
   const [state, setState] = useState<AddOn['state']>('recorded');
   const add = async () => {
     if (
@@ -18,16 +20,20 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
         mass,
         ...(at.trim() ? { at } : {}),
         state,
+        ...(port.trim() ? { port } : {}),
+        ...(state === 'notConnected' ? { why } : {}),
       })) === false
     )
       return;
     setName('');
     setMass('');
     setAt('');
+    setPort('');
+    setWhy('');
   };
   return (
     <div className="flex flex-col gap-2">
-      <div className="grid grid-cols-[1.6fr_0.8fr_1fr] gap-2">
+      <div className="grid grid-cols-[1.4fr_0.7fr_1fr_0.8fr] gap-2">
         <label className="text-[14px] text-pencil">
           add-on
           <input className="field text-[17px] text-ink" value={name} onChange={(e) => setName(e.target.value)} />
@@ -50,7 +56,17 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
             onChange={(e) => setAt(e.target.value)}
           />
         </label>
+        <label className="text-[14px] text-pencil">
+          port, if any
+          <input className="field text-[17px] text-ink" value={port} onChange={(e) => setPort(e.target.value)} />
+        </label>
       </div>
+      {state === 'notConnected' && (
+        <label className="text-[14px] text-pencil">
+          why it is not connected
+          <input className="field text-[17px] text-ink" value={why} onChange={(e) => setWhy(e.target.value)} />
+        </label>
+      )}
       <div className="flex gap-2">
         {each(WORDS.addOnState).map(([key, title]) => (
           <button

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { WORDS } from '../../api/contract';
 import { useShop } from '../../api/queries';
 import type { Recorder } from './entries';
 import { Pictures } from '../../shared/Pictures';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
 import { AddOnFields } from './AddOnFields';
+import { AddOns } from './AddOns';
+import { PackCells } from './PackCells';
 import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
 import { SupplierChoice } from './SupplierChoice';
@@ -27,6 +28,7 @@ export function Brought({
   const [receiver, setReceiver] = useState(NO_RECEIVER);
   const [transmitter, setTransmitter] = useState('');
   const [memories, setMemories] = useState('');
+  const [protocol, setProtocol] = useState('');
   const [changing, setChanging] = useState(false);
   const closed = job.released;
   const facts: [string, string][] = [
@@ -34,26 +36,26 @@ export function Brought({
     ['spec sheet', `${data.sheet}, revision ${data.revision}`],
     [
       'flight pack',
-      `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} ×
-        ${data.battery.width} × ${data.battery.height}`,
+      data.battery
+        ? `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} ×
+        ${data.battery.width} × ${data.battery.height}`
+        : 'still to be chosen',
     ],
     [
       'receiver',
       data.receiver
-        ? `${data.receiver.name || 'typed in'}, ${data.receiver.channels} channels, ${data.receiver.ports} ports`
-        : `${data.receiverChannels} channels`,
+        ? `${data.receiver.name || 'typed in'}, ${data.receiver.channels} channels, ${data.receiver.ports} ports` +
+          (data.receiver.protocol ? `, hears ${data.receiver.protocol}` : '')
+        : data.receiverChannels > 0
+          ? `${data.receiverChannels} channels`
+          : 'still to be bought',
     ],
     [
       'transmitter',
       data.transmitter
-        ? `${data.transmitter.name}${data.transmitter.memories ? `; memories: ${data.transmitter.memories}` : ''}`
+        ? `${data.transmitter.name}${data.transmitter.protocol ? `, speaks ${data.transmitter.protocol}` : ''}` +
+          (data.transmitter.memories ? `; memories: ${data.transmitter.memories}` : '')
         : 'not brought',
-    ],
-    [
-      'add-ons',
-      data.addOns
-        .map((a) => `${a.name} ${a.mass}${a.state === 'recorded' ? '' : `, ${WORDS.addOnState[a.state]}`}`)
-        .join('; ') || 'none',
     ],
     ['promised', `${day(data.promised)}; balance in the ${data.balanceSchool}`],
     ['received', `${day(data.receivedOn)}, taken in ${dayAndClock(data.receivedAt)} by ${data.receivedBy}`],
@@ -79,6 +81,8 @@ export function Brought({
         ))}
       </dl>
       {data.notes && <p className="pt-1 text-[16px]">{data.notes}</p>}
+      <PackCells packs={data.packs} recorder={recorder} closed={closed} />
+      <AddOns addOns={data.addOns} recorder={recorder} closed={closed} />
       <h3 className="pt-3 pb-1 text-[18px] font-bold">Outside of the box</h3>
       {!closed && data.carton === 'notLooked' && (
         <div role="group" aria-label="Carton" className="flex flex-wrap gap-2 pb-2">
@@ -154,12 +158,21 @@ export function Brought({
                   model memories
                   <input className="field text-ink" value={memories} onChange={(e) => setMemories(e.target.value)} />
                 </label>
+                <label className="flex-1 text-[14px] text-pencil">
+                  it speaks
+                  <input className="field text-ink" value={protocol} onChange={(e) => setProtocol(e.target.value)} />
+                </label>
                 <button
                   type="button"
                   className="button"
                   disabled={!transmitter.trim()}
                   onClick={() =>
-                    void recorder.record('receive/transmitter', { name: transmitter, memories, freeMemories: null })
+                    void recorder.record('receive/transmitter', {
+                      name: transmitter,
+                      memories,
+                      freeMemories: null,
+                      ...(protocol.trim() && { protocol }),
+                    })
                   }
                 >
                   record

@@ -2,6 +2,7 @@ import { Choice } from '../../shared/Choice';
 import { useState } from 'react';
 import { BatteryFields, NO_BATTERY } from './BatteryFields';
 import type { CounterProps } from './counter';
+import { Later } from './Later';
 
 const MOST = 8;
 const SCHOOLS = [
@@ -10,10 +11,20 @@ const SCHOOLS = [
 ] as const;
 
 /** The battery packs the owner brings, measured, and where the shop aims the balance. */
-export function CounterPacks({ form: { packs, school, sheet }, put }: CounterProps) {
+export function CounterPacks({ form: { packs, packLater, school, sheet }, put }: CounterProps) {
   const [at, setAt] = useState(0);
   const pack = packs[at] ?? packs[0]!;
   const change = (to: Partial<typeof pack>) => put({ packs: packs.map((p) => (p === pack ? { ...p, ...to } : p)) });
+  const later = (
+    <Later on={packLater} onLater={(on) => put({ packLater: on })} words="the pack is still to be chosen" />
+  );
+  if (packLater)
+    return (
+      <>
+        {later}
+        <p className="text-[16px]">Its line stays open, nothing is judged by it, and it is on the to-buy list.</p>
+      </>
+    );
   return (
     <>
       <div className="flex flex-wrap gap-2">
@@ -75,6 +86,7 @@ export function CounterPacks({ form: { packs, school, sheet }, put }: CounterPro
         of={SCHOOLS.map(([value, words]) => ({ value, words }))}
         onChoose={(chosen) => put({ school: chosen })}
       />
+      {later}
     </>
   );
 }

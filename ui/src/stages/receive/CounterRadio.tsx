@@ -1,15 +1,23 @@
 import { useShop } from '../../api/queries';
 import { AddOnFields } from './AddOnFields';
 import type { CounterProps } from './counter';
+import { Later } from './Later';
 import { ReceiverFields } from './ReceiverFields';
 
 /** Receiver, transmitter with its memories, and what the owner wants aboard besides. */
-export function CounterRadio({ form: { receiver, transmitter, addOns }, put }: CounterProps) {
+export function CounterRadio({ form: { receiver, receiverLater, transmitter, addOns }, put }: CounterProps) {
   const { data: shop } = useShop();
   return (
     <>
-      <ReceiverFields known={shop?.receivers ?? []} value={receiver} onChange={(to) => put({ receiver: to })} />
-      <div className="grid grid-cols-2 gap-3">
+      <Later
+        on={receiverLater}
+        onLater={(on) => put({ receiverLater: on })}
+        words="the receiver is still to be bought"
+      />
+      {!receiverLater && (
+        <ReceiverFields known={shop?.receivers ?? []} value={receiver} onChange={(to) => put({ receiver: to })} />
+      )}
+      <div className="grid grid-cols-3 gap-3">
         <label className="text-[14px] text-pencil">
           transmitter
           <input
@@ -24,6 +32,15 @@ export function CounterRadio({ form: { receiver, transmitter, addOns }, put }: C
             className="field text-[17px] text-ink"
             value={transmitter.memories}
             onChange={(e) => put({ transmitter: { ...transmitter, memories: e.target.value } })}
+          />
+        </label>
+        <label className="text-[14px] text-pencil">
+          it speaks
+          <input
+            className="field text-[17px] text-ink"
+            placeholder="protocols, with commas"
+            value={transmitter.protocol}
+            onChange={(e) => put({ transmitter: { ...transmitter, protocol: e.target.value } })}
           />
         </label>
       </div>

@@ -47,7 +47,10 @@ export function Receive({ job, recorder }: Props) {
   };
   const another = () => {
     setRoom('budget');
-    setPack({ name: `pack ${data.packs.length + 1}`, battery: { ...NO_BATTERY, cells: String(data.battery.cells) } });
+    setPack({
+      name: `pack ${data.packs.length + 1}`,
+      battery: { ...NO_BATTERY, cells: String(data.battery?.cells ?? 4) },
+    });
   };
   return (
     <>

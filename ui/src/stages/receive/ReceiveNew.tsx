@@ -40,7 +40,10 @@ export function ReceiveNew() {
   const { data: drawing } = useDrawing(sheet?.drawing);
   const owner = form.owner ?? (form.newOwner ? undefined : owners?.find((c) => c.id === query.get('customer')));
   const packs = measured(form);
-  const asked = sheet && packs.length > 0 && form.receiver.channels.trim() ? question(form, sheet) : undefined;
+  const asked =
+    sheet && (packs.length > 0 || form.packLater) && (form.receiverLater || form.receiver.channels.trim())
+      ? question(form, sheet)
+      : undefined;
   const { data, error } = useQuery({
     queryKey: ['outlook', asked],
     enabled: !!asked,
@@ -110,12 +113,22 @@ export function ReceiveNew() {
             {outlook && !error && (
               <>
                 <PackWords budget={outlook.budget} />
-                <p className={`border-t border-steel pt-1 text-[16px] ${outlook.portsEnough ? '' : 'text-red'}`}>
-                  <strong>
-                    {outlook.portsEnough ? 'The receiver has the ports.' : 'The receiver has too few ports.'}
-                  </strong>{' '}
+                {form.packLater && <p className="pb-1 text-[16px]">The pack is still to be chosen.</p>}
+                <p
+                  className={`border-t border-steel pt-1 text-[16px] ${outlook.portsEnough === false ? 'text-red' : ''}`}
+                >
+                  {outlook.portsEnough !== null && (
+                    <strong>
+                      {outlook.portsEnough ? 'The receiver has the ports.' : 'The receiver has too few ports.'}{' '}
+                    </strong>
+                  )}
                   {outlook.portsWhy}
                 </p>
+                {outlook.speaksAlike !== null && (
+                  <p className={`text-[16px] ${outlook.speaksAlike ? '' : 'font-bold text-red'}`}>
+                    {outlook.speaksWhy}
+                  </p>
+                )}
               </>
             )}
           </div>
@@ -131,8 +144,16 @@ export function ReceiveNew() {
           onChoose={setRoom}
           tabs={[
             { key: 'kit', title: 'Kit, owner' },
-            { key: 'packs', title: 'Packs', note: packs.length > 0 ? `${packs.length} measured` : 'not yet' },
-            { key: 'radio', title: 'Radio', note: form.receiver.name || `${form.receiver.channels} channels` },
+            {
+              key: 'packs',
+              title: 'Packs',
+              note: form.packLater ? 'to be chosen' : packs.length > 0 ? `${packs.length} measured` : 'not yet',
+            },
+            {
+              key: 'radio',
+              title: 'Radio',
+              note: form.receiverLater ? 'to be bought' : form.receiver.name || `${form.receiver.channels} channels`,
+            },
             { key: 'box', title: 'Box, date', note: day(promised(form)) },
           ]}
         />

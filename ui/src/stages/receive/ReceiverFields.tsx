@@ -1,14 +1,15 @@
 import type { Schemas } from '../../api/client';
 
-export type ReceiverText = { name: string; channels: string; ports: string; mass: string };
+export type ReceiverText = { name: string; channels: string; ports: string; mass: string; protocol: string };
 
-export const NO_RECEIVER: ReceiverText = { name: '', channels: '6', ports: '', mass: '' };
+export const NO_RECEIVER: ReceiverText = { name: '', channels: '6', ports: '', mass: '', protocol: '' };
 
 export const receiverFrom = (t: ReceiverText): Schemas['ReceiverKind'] => ({
   name: t.name.trim(),
   channels: Number(t.channels) || 0,
   ports: Number(t.ports) || Number(t.channels) || 0,
   ...(t.mass.trim() ? { mass: t.mass } : {}),
+  ...(t.protocol.trim() ? { protocol: t.protocol.trim() } : {}),
 });
 
 /** A receiver from the shop's catalogue, or as it is typed in. */
@@ -26,6 +27,7 @@ export function ReceiverFields({
     ['channels', 'channels'],
     ['ports', 'ports'],
     ['mass', 'mass, g'],
+    ['protocol', 'hears'],
   ];
   return (
     <div className="flex flex-col gap-2">
@@ -37,20 +39,26 @@ export function ReceiverFields({
             className="button px-3 text-[15px]"
             aria-pressed={value.name === k.name}
             onClick={() =>
-              onChange({ name: k.name, channels: String(k.channels), ports: String(k.ports), mass: k.mass ?? '' })
+              onChange({
+                name: k.name,
+                channels: String(k.channels),
+                ports: String(k.ports),
+                mass: k.mass ?? '',
+                protocol: k.protocol ?? '',
+              })
             }
           >
             {k.name}
           </button>
         ))}
       </div>
-      <div className="grid grid-cols-[1.8fr_1fr_0.8fr_1fr] gap-2">
+      <div className="grid grid-cols-[1.6fr_0.9fr_0.7fr_0.9fr_1fr] gap-2">
         {fields.map(([field, title]) => (
           <label key={field} className="text-[14px] text-pencil">
             {title}
             <input
               className="field text-[17px] text-ink"
-              inputMode={field === 'name' ? 'text' : 'decimal'}
+              inputMode={field === 'name' || field === 'protocol' ? 'text' : 'decimal'}
               value={value[field]}
               onChange={(e) => onChange({ ...value, [field]: e.target.value })}
             />

@@ -14,10 +14,12 @@ export const emptyCounter = () => ({
   owner: undefined as Schemas['Customer'] | undefined,
   newOwner: false,
   person: { name: '', contact: '', notes: '' },
+  packLater: false,
+  receiverLater: false,
   packs: [{ name: 'pack 1', battery: NO_BATTERY }] as { name: string; battery: BatteryText }[],
   school: 'forwardThird' as 'forwardThird' | 'middle',
   receiver: NO_RECEIVER,
-  transmitter: { name: '', memories: '' },
+  transmitter: { name: '', memories: '', protocol: '' },
   addOns: [] as Schemas['Entry.AddOnBrought'][],
   supplier: '',
   carton: 'notLooked' as Schemas['Carton'],
@@ -33,12 +35,14 @@ export const promised = (form: Counter) => form.promised || today(7);
 
 /** The packs whose numbers are complete. */
 export const measured = (form: Counter) =>
-  form.packs.filter((p) => batteryFull(p.battery)).map((p) => ({ name: p.name, battery: batteryFrom(p.battery) }));
+  form.packLater
+    ? []
+    : form.packs.filter((p) => batteryFull(p.battery)).map((p) => ({ name: p.name, battery: batteryFrom(p.battery) }));
 
-const radio = (form: Counter) => ({
-  receiverChannels: Number(form.receiver.channels) || 0,
-  receiver: receiverFrom(form.receiver),
-});
+const radio = (form: Counter) =>
+  form.receiverLater
+    ? { receiverChannels: 0, receiver: null }
+    : { receiverChannels: Number(form.receiver.channels) || 0, receiver: receiverFrom(form.receiver) };
 
 /** What is asked while the owner is still there: whether these packs fit and balance and the receiver has the ports. */
 export const question = (form: Counter, sheet: Schemas['SheetCard']) => ({
@@ -47,6 +51,7 @@ export const question = (form: Counter, sheet: Schemas['SheetCard']) => ({
   packs: measured(form),
   ...radio(form),
   addOns: form.addOns,
+  protocol: form.transmitter.protocol,
   balanceSchool: form.school,
 });
 
@@ -61,7 +66,7 @@ export const opening = (
   customer: { id: owner?.id ?? null, ...form.person },
   sheetId: sheet.id,
   sheetRevision: sheet.revision,
-  battery: batteryFrom(form.packs[0]!.battery),
+  battery: form.packLater ? null : batteryFrom(form.packs[0]!.battery),
   packName: form.packs[0]!.name,
   morePacks: measured({ ...form, packs: form.packs.slice(1) }),
   ...radio(form),
@@ -83,7 +88,7 @@ export const opening = (
 export const wanting = (form: Counter, owner: Schemas['Customer'] | undefined) =>
   !form.sheet
     ? 'no spec sheet is chosen'
-    : !batteryFull(form.packs[0]!.battery)
+    : !form.packLater && !batteryFull(form.packs[0]!.battery)
       ? "the first pack's numbers are missing"
       : !owner && !form.person.name.trim()
         ? 'the customer is missing'

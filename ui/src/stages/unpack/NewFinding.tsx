@@ -131,8 +131,10 @@ export function NewFinding({ job, drawing, opened, recorder, tapped, walkPoint, 
           <>
             <strong className="text-[19px]">{grade.gradeWords}</strong> by rule {grade.rule}. {grade.text}
           </>
+        ) : what ? (
+          'Its grade shows here once it has a size.'
         ) : (
-          what ? 'Its grade shows here once it has a size.' : 'Say what is wrong: its grade shows here.'
+          'Say what is wrong: its grade shows here.'
         )}
       </div>
       {opened.length > 0 && (
