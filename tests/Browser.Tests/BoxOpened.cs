@@ -123,6 +123,7 @@ public sealed class BoxOpened
             .Press("Rudder: hinge line")
             .Press("something is wrong")
             .See("What is wrong here?")
+            .Press("crack", "kind")
             .Fill("Longest extent, mm", "4")
             .Press("Record the finding")
             .See("F5");

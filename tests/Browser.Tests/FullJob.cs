@@ -53,7 +53,8 @@ public sealed class FullJob
             .Fill("capacity", "2400");
         t.See("Does not fit").See("20 mm too long");
         t.Fill("length", "105").See("Balances").See("The receiver has the ports.");
-        t.Act("Take it in").See("Outside of the box");
+        t.Act("Take it in").See("Outside of the box").See("not measured yet");
+        t.Fill("Volts of pack 1", "4.1 4.1 4.1 4.1").Press("pack 1: measured").See("4.1, 4.1, 4.1, 4.1 V");
         return t.Browser.Url.Split('/')[^2];
     }
 
@@ -65,12 +66,16 @@ public sealed class FullJob
             t.Act($"Found: {paper}");
         }
 
-        t.Act("Bag A: all here").Act("Bag B: all here").See("20 to go");
+        t.Act("Bag A: all here").Act("Bag B: all here").See("22 to go");
         Walk(t);
 
         // A crack placed by tapping the drawing, graded by the rule before anything is recorded.
         TapPart(t, "wing-left");
-        t.See("What is wrong here?").Fill("Longest extent, mm", "18").See("structural").See("S1");
+        t.See("What is wrong here?")
+            .Press("crack", "kind")
+            .Fill("Longest extent, mm", "18")
+            .See("structural")
+            .See("S1");
         t.Press("Record the finding").See("Nothing decided yet.");
         t.Press("repair", "Finding F1")
             .Fill("How it was repaired", "Contact glue under tape")
@@ -129,6 +134,17 @@ public sealed class FullJob
                 t.Fill("adhesive used", "slow epoxy").Fill("bench, °C", "20");
             }
 
+            // Foam on foam flexes: epoxy there is refused, and another is taken.
+            var glue = step == "Glue both fins" ? "foam-safe contact" : "slow epoxy";
+            if (bond && glue != "slow epoxy")
+            {
+                t.See("harms this joint")
+                    .Act("Joint closed, done")
+                    .See("Take another; where it was used")
+                    .Press("Close");
+                t.Fill("adhesive used", glue);
+            }
+
             t.Act(bond ? "Joint closed, done" : "Done");
             if (bond)
             {
@@ -137,7 +153,7 @@ public sealed class FullJob
                     () => t.Find(OpenQA.Selenium.By.CssSelector("[data-region=now] h2")).Text != step,
                     "the paper is at the next step"
                 );
-                t.Press(step, "Steps").See("slow epoxy");
+                t.Press(step, "Steps").See(glue);
 
                 // The night is longer than a sign-in lasts.
                 t.Wait(application, TimeSpan.FromHours(14)).See("Changed for now");

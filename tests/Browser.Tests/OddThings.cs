@@ -56,6 +56,7 @@ public sealed class OddThings
             .See($"{Markup}, on no list");
         t.Press("Findings")
             .Act("Record a finding")
+            .Press("crack", "kind")
             .Fill("Longest extent, mm", "12")
             .Fill("note", Markup)
             .See("by rule")

@@ -140,7 +140,7 @@ public sealed class DoorTests : WithServer
         Assert.All(
             [
                 "Build record J-0139, record 1",
-                "F1 Crack of 18 mm",
+                "F1 crack of 18 mm",
                 "Re-inspected by I. Thorne",
                 "Left elevon (aileron), up, high",
                 "12 to 14 mm",

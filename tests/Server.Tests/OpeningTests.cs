@@ -35,7 +35,7 @@ public sealed class OpeningTests : WithServer
     [Fact]
     public async Task An_opening_that_is_refused_leaves_nobody_behind()
     {
-        var (status, _) = await Client.Receive("bad", "Nobody Yet", mass: "1 g");
+        var (status, _) = await Client.Receive("bad", "Nobody Yet", mass: "0.5 g");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Equal(0, await Known("Nobody Yet"));
     }

@@ -85,6 +85,7 @@ public sealed class RightsTests : WithServer
                 finding,
                 how = "slowly",
                 adhesive = "slow-epoxy",
+                reason = "the tin of contact glue was empty",
             }
         );
         Assert.Equal(HttpStatusCode.OK, status);

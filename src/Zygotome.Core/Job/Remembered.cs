@@ -46,7 +46,8 @@ public sealed record Remembered(MemoryTopic Topic, string Of, string Facts)
         );
 }
 
-/// <summary>A screw that was taken before; sizes as they were typed, stack and depth empty where nobody measured.</summary>
+/// <summary>A screw that was taken before; sizes as they were typed, stack and depth empty where nobody
+/// measured.</summary>
 public sealed record RememberedScrew(
     string Part,
     string Diameter,

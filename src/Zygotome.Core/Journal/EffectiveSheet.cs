@@ -32,6 +32,15 @@ public static class EffectiveSheet
         return next;
     }
 
+    /// <summary>The job as it would be with this answer: nothing is recorded by it.</summary>
+    public static JobState Answering(this JobState state, string school, string option) =>
+        Composed(
+            state with
+            {
+                Schools = state.Schools.SetItem(school, new SchoolAnswer(option, "", state.Opening!.By)),
+            }
+        );
+
     private static JobState Composed(JobState state)
     {
         var built = state.Chosen;

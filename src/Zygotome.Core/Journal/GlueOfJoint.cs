@@ -31,8 +31,8 @@ public static class GlueOfJoint
             : null;
 
     /// <summary>
-    /// What stands in the ledger of a harmful glue; empty of one that does no harm, and of what was taken before anybody
-    /// was asked why.
+    /// What stands in the ledger of a harmful glue; empty of one that does no harm, and of what was taken before
+    /// anybody was asked why.
     /// </summary>
     public static string Said(JobState state, Adhesive? adhesive, BondSpec? bond, string? reason) =>
         !string.IsNullOrWhiteSpace(reason) && Harm(state, adhesive, bond) is { } harm

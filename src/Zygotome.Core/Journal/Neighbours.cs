@@ -11,8 +11,8 @@ namespace Zygotome.Core.Journal;
 public sealed record Neighbours(ImmutableArray<Surface> Surfaces, ImmutableArray<MotorSpec> Motors, bool Which)
 {
     /// <summary>
-    /// A surface itself; of a servo or lead what it serves; on half a wing or tail the surfaces of that half; on a fin those of the fin; on a body all
-    /// that hangs on no wing, and its motors: their servos and rods lie in it.
+    /// A surface itself; of a servo or lead what it serves; on half a wing or tail the surfaces of that half; on a fin
+    /// those of the fin; on a body all that hangs on no wing, and its motors: their servos and rods lie in it.
     /// </summary>
     public static Neighbours Of(SpecSheet sheet, string place)
     {

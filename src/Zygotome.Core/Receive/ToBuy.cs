@@ -51,7 +51,61 @@ public static class ToBuy
             : Asked(state, new Stock([], [], [])).FirstOrDefault(a => a.Id == id).What ?? id;
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Asked(JobState state, Stock stock) =>
-        [.. Power(state), .. Parts(state), .. Leads(state, stock), .. Glue(state, stock), .. Tools(state, stock)];
+        [
+            .. Power(state),
+            .. Parts(state),
+            .. Chosen(state),
+            .. Leads(state, stock),
+            .. Glue(state, stock),
+            .. Tools(state, stock),
+        ];
+
+    private static bool Is(JobState state, string school, string option) =>
+        (state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)!.Default.Id) == option;
+
+    // What the way it is done asks for.
+    private static IEnumerable<(string Id, string What, string Why, string For)> Chosen(JobState state)
+    {
+        var sheet = state.Sheet;
+        if (Is(state, Schools.SuppliedServos, "replace"))
+        {
+            foreach (var servo in sheet.Servos)
+            {
+                var torque = servo.Says(RadioFields.Servo.Torque).Counts;
+                yield return (
+                    $"servo/{servo.Id}",
+                    $"Servo for {string.Join(" and ", servo.Drives.Select(Places.Words))}"
+                        + (torque is null ? "" : $", at least {torque.Text}"),
+                    "Replaced at once, as chosen; the supplied one goes back to the owner.",
+                    "Wire"
+                );
+            }
+        }
+
+        if (Is(state, Schools.ReceiverPower, "separate"))
+        {
+            var (working, peak) = ReceiverLoad.Of(sheet);
+            yield return (
+                "regulator/separate",
+                working > 0
+                    ? $"Separate receiver power, {Numbers.Say(working)} A and {Numbers.Say(peak)} A for a moment"
+                    : "Separate receiver power",
+                "As chosen; the controller's positive wire comes out and is insulated.",
+                "Wire"
+            );
+        }
+
+        var parting = sheet.Leads.Count(l => l.Says(RadioFields.Lead.Separable).Likely == true);
+        if (parting > 0 && Is(state, Schools.WingConnectors, "sleeve"))
+        {
+            yield return (
+                "sleeve/wing",
+                $"{parting} sleeves for the wing's plugs",
+                "They part for the road; sleeved where the wing stays on, coloured where it comes off.",
+                "Wire"
+            );
+        }
+    }
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Power(JobState state)
     {
@@ -244,6 +298,12 @@ public static class ToBuy
     {
         foreach (var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Progress(s.Id)?.Done is null))
         {
+            // What the kit brings is not bought where it is used.
+            if (Is(state, Schools.KitGlue, "supplied") && state.Sheet.Kit.Get(KitFields.Glue).Length > 0)
+            {
+                continue;
+            }
+
             var advice = AdhesiveAdviser.For(step.Bond!.A, step.Bond.B, step.Bond.Kind);
             var name =
                 advice.Name == "foam-safe contact"

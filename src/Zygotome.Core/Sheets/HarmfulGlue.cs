@@ -1,8 +1,8 @@
 namespace Zygotome.Core.Sheets;
 
 /// <summary>
-/// What an adhesive does to the materials of a joint that it must not. Known by the words of its name, as the shop lists
-/// it: of a name that says nothing of its kind nothing is known.
+/// What an adhesive does to the materials of a joint that it must not. Known by the words of its name, as the shop
+/// lists it: of a name that says nothing of its kind nothing is known.
 /// </summary>
 public static class HarmfulGlue
 {

@@ -2,8 +2,10 @@ using System.Collections.Immutable;
 
 namespace Zygotome.Core.Sheets;
 
-/// <summary>One way of doing it, why, and what it changes in this job.</summary>
-public sealed record SchoolOption(string Id, string Text, string Reason, string Effect)
+/// <summary>One way of doing it, and why.</summary>
+/// <param name="Acts">What it does that no step, line or purchase shows: what is taken and what refused; empty of
+/// most.</param>
+public sealed record SchoolOption(string Id, string Text, string Reason, string Acts)
 {
     /// <summary>It says that the part in question is left off: its steps need no other in their place.</summary>
     public bool LeavesOff => Text == "left off";

@@ -3,7 +3,8 @@ using System.Collections.Immutable;
 namespace Zygotome.Core.Sheets;
 
 /// <summary>
-/// Where practitioners disagree: each an option on the job, with its reason, the shop's default and its effect.
+/// Where practitioners disagree: each an option on the job, with its reason and the shop's default. What one
+/// changes on a job is computed from the job, and promised nowhere.
 /// </summary>
 public static class Schools
 {
@@ -12,46 +13,48 @@ public static class Schools
         TailFixing = "tail-fixing",
         FoamGlue = "foam-glue",
         KitGlue = "kit-glue",
-        HotMelt = "hot-melt";
+        HotMelt = "hot-melt",
+        SuppliedServos = "supplied-servos",
+        ReceiverPower = "receiver-power",
+        WingConnectors = "wing-connectors",
+        WiringCovers = "wiring-covers";
 
     /// <summary>Questions whose answer decides which lead goes where: what was shown by radio rests on it.</summary>
-    public static ImmutableArray<string> Wiring { get; } =
-    [PairedSurfaces, "spare-lead", "receiver-power", "stabiliser"];
+    public static ImmutableArray<string> Wiring { get; } = [PairedSurfaces, "spare-lead", ReceiverPower, "stabiliser"];
 
     /// <summary>What drives a surface, and how its arm stands.</summary>
-    public static ImmutableArray<string> Driving { get; } = [.. Wiring, "supplied-servos", "differential"];
+    public static ImmutableArray<string> Driving { get; } = [.. Wiring, SuppliedServos, "differential"];
+
+    /// <summary>Questions that a kit's own steps answer, where its sheet has them.</summary>
+    public static ImmutableArray<string> OfSteps { get; } =
+    [
+        TailFixing,
+        "servo-fixing",
+        "hinges",
+        WiringCovers,
+        "spar-threads",
+        "wing-transport",
+        "scale-parts",
+        "propeller",
+        "first-step",
+    ];
 
     /// <summary>What is aboard, beside what steps fit.</summary>
-    public static ImmutableArray<string> Aboard { get; } = ["scale-parts", "supplied-servos", "receiver-power"];
+    public static ImmutableArray<string> Aboard { get; } = ["scale-parts", SuppliedServos, ReceiverPower];
 
     public static ImmutableArray<School> All { get; } =
     [
         S(
             TailFixing,
             "Tail fixing",
-            O("glue", "glued, as the manual says", "The maker proved it so.", "Steps marked for glue are asked for."),
-            O(
-                "screws",
-                "screws only",
-                "Spares can be fitted; only where the sheet says screws carry it.",
-                "Steps marked for screws are asked for instead."
-            )
+            O("glue", "glued, as the manual says", "The maker proved it so."),
+            O("screws", "screws only", "Spares can be fitted; only where the sheet says screws carry it.")
         ),
         S(
             KitGlue,
             "Kit glue",
-            O(
-                "shop",
-                "the shop's own for flight-critical joints",
-                "Its times and strength are known here.",
-                "The adhesives of the joints are on the to-buy list."
-            ),
-            O(
-                "supplied",
-                "the glue supplied",
-                "The maker chose it for this foam.",
-                "No adhesive is asked for where the kit brings one."
-            )
+            O("shop", "the shop's own for flight-critical joints", "Its times and strength are known here."),
+            O("supplied", "the glue supplied", "The maker chose it for this foam.")
         ),
         S(
             FoamGlue,
@@ -60,186 +63,165 @@ public static class Schools
                 "foam-safe",
                 "foam-safe contact",
                 "It flexes with the foam.",
-                "Foam to foam joints ask for contact glue."
+                "Epoxy on flexing foam is refused without a reason."
             ),
             O(
                 "epoxy",
                 "the manual's epoxy",
                 "Stiff and known, but brittle at the edge of the joint.",
-                "Foam to foam joints ask for epoxy."
+                "Epoxy on flexing foam is taken."
             )
         ),
         S(
             "contact-glue",
             "Contact glue",
-            O("product", "the product's own time", "It is tested so.", "The wait counts as hands off."),
-            O("seconds", "join after seconds", "Still movable.", "No wait is planned."),
-            O("re-part", "join at once and part again", "Both faces get a thin coat.", "No wait is planned.")
+            O("product", "the product's own time", "It is tested so."),
+            O("seconds", "join after seconds", "Still movable."),
+            O("re-part", "join at once and part again", "Both faces get a thin coat.")
         ),
         S(
             HotMelt,
             "Hot melt",
-            O("removable", "only removable, cool places", "Heat and sun let it go.", "Refused for structural joints."),
-            O("any", "anything quick", "Nothing else holds as fast.", "Marked in the record.")
+            O(
+                "removable",
+                "only removable, cool places",
+                "Heat and sun let it go.",
+                "Refused without a reason at joints that carry."
+            ),
+            O("any", "anything quick", "Nothing else holds as fast.", "Taken at any joint but on polystyrene.")
         ),
         S(
             "servo-fixing",
             "Servo fixing",
-            O("removable", "removable bead or screws", "A servo is a wearing part.", "Servos can be replaced later."),
-            O("glued", "glued", "It never works loose.", "Proof before the glue."),
-            O("enclosed", "enclosed", "Only where the kit is built so.", "Proof before it is closed.")
+            O("removable", "removable bead or screws", "A servo is a wearing part."),
+            O("glued", "glued", "It never works loose."),
+            O("enclosed", "enclosed", "Only where the kit is built so.")
         ),
         S(
             "hinges",
             "Hinges",
-            O(
-                "free",
-                "work free, then decide by measured force",
-                "Foam hinges ease with work.",
-                "The hinges are worked before the linkages."
-            ),
-            O("stiffen", "stiffen", "A soft hinge flutters.", "Force is measured after.")
+            O("free", "work free, then decide by measured force", "Foam hinges ease with work."),
+            O("stiffen", "stiffen", "A soft hinge flutters.")
         ),
         S(
-            "wiring-covers",
+            WiringCovers,
             "Covers over wiring",
-            O("screwable", "made screwable", "A lead can be reached again.", "Small screws are on the to-buy list."),
-            O("glued", "glued", "Smooth and light.", "What it hides is tested first.")
+            O("screwable", "made screwable", "A lead can be reached again."),
+            O("glued", "glued", "Smooth and light.")
         ),
         S(
-            "wing-connectors",
+            WingConnectors,
             "Wing connectors",
             O(
                 "sleeve",
                 "sleeve when the wing stays on, free and coloured when it comes off",
-                "It cannot part in flight.",
-                "Sleeves or colour marks."
+                "It cannot part in flight."
             ),
-            O("knot", "knotted", "Nothing to buy.", "A wiggle test."),
-            O("free", "free for transport", "Quick at the field.", "On the owner's pre-flight list.")
+            O("knot", "knotted", "Nothing to buy."),
+            O("free", "free for transport", "Quick at the field.")
         ),
         S(
             "spar-threads",
             "Spar threads",
-            O("dry", "dry, on the owner's pre-flight list", "The wing comes off.", "A line on the pre-flight list."),
-            O("thread-lock", "thread-lock", "Nothing comes loose.", "Metal to metal only, never on plastic.")
+            O("dry", "dry, on the owner's pre-flight list", "The wing comes off."),
+            O("thread-lock", "thread-lock", "Nothing comes loose.")
         ),
         S(
             "wing-transport",
             "Wing kept whole or parted",
-            O("by-car", "by the owner's car", "It has to fit.", "Asked at the counter."),
-            O("whole", "whole", "Fewest joints.", "The joint is closed once."),
-            O("parted", "parted", "Small for the road.", "Leads stay separable.")
+            O("by-car", "by the owner's car", "It has to fit."),
+            O("whole", "whole", "Fewest joints."),
+            O("parted", "parted", "Small for the road.")
         ),
         S(
             "scale-parts",
             "Scale parts, strut feet",
-            O("push-fit", "push-fit where air loads allow", "They break off without damage.", "Weighed with them on."),
-            O("glued", "glued", "Nothing is lost.", "Weighed with them on."),
-            O("left-off", "left off", "Nothing to lose.", "Weighed without.")
+            O("push-fit", "push-fit where air loads allow", "They break off without damage."),
+            O("glued", "glued", "Nothing is lost."),
+            O("left-off", "left off", "Nothing to lose.")
         ),
         S(
             PairedSurfaces,
             "Paired surfaces",
-            O(
-                "two-channels",
-                "two channels mixed, if the receiver has them",
-                "Each side can be set alone.",
-                "Asks for a port each."
-            ),
-            O("y-lead", "Y-lead", "One port, and both move alike.", "A Y-lead for each pair is on the to-buy list.")
+            O("two-channels", "two channels mixed, if the receiver has them", "Each side can be set alone."),
+            O("y-lead", "Y-lead", "One port, and both move alike.")
         ),
         S(
             "spare-lead",
             "Spare direct lead",
-            O("fewest", "fewest joints", "Every plug can part.", "The wiring keeps to it."),
-            O("board", "through the board", "Tidy, and one lead fewer.", "The board carries it.")
+            O("fewest", "fewest joints", "Every plug can part."),
+            O("board", "through the board", "Tidy, and one lead fewer.")
         ),
         S(
-            "receiver-power",
+            ReceiverPower,
             "Receiver power",
-            O("computed", "by computed load", "Numbers decide.", "Working and stall currents are added up."),
-            O("regulator", "controller's regulator", "Nothing more aboard.", "Load is checked."),
-            O(
-                "separate",
-                "separate, controller's positive wire out and insulated",
-                "One failure less.",
-                "A regulator is on the to-buy list."
-            )
+            O("computed", "by computed load", "Numbers decide."),
+            O("regulator", "controller's regulator", "Nothing more aboard."),
+            O("separate", "separate, controller's positive wire out and insulated", "One failure less.")
         ),
         S(
             "stabiliser",
             "Stabiliser",
-            O(
-                "proven-without",
-                "servos proven without it, then inserted",
-                "Faults are found one at a time.",
-                "Directions are shown twice."
-            ),
-            O("in-line", "in line from the start", "As it will fly.", "Directions are shown once.")
+            O("proven-without", "servos proven without it, then inserted", "Faults are found one at a time."),
+            O("in-line", "in line from the start", "As it will fly.")
         ),
         S(
             "servo-reference",
             "Servo reference",
-            O("radio", "radio", "What will fly it sets it.", "After binding."),
-            O("tester", "tester", "Before the radio is there.", "Checked again by radio.")
+            O("radio", "radio", "What will fly it sets it."),
+            O("tester", "tester", "Before the radio is there.")
         ),
         S(
-            "supplied-servos",
+            SuppliedServos,
             "Supplied servos",
-            O("keep", "keep if they pass free play and load", "They came with it.", "Free play is measured."),
-            O("replace", "replace at once", "Known ones.", "Servos are on the to-buy list.")
+            O("keep", "keep if they pass free play and load", "They came with it."),
+            O("replace", "replace at once", "Known ones.")
         ),
         S(
             "throw-setting",
             "Throw setting",
-            O("holes", "holes first, travel near 100 %", "Full resolution and torque.", "Holes are advised first."),
-            O("end-points", "end points", "Quick.", "Travel is advised first.")
+            O("holes", "holes first, travel near 100 %", "Full resolution and torque."),
+            O("end-points", "end points", "Quick.")
         ),
         S(
             "differential",
             "Differential",
-            O("electronic", "square arm, electronic", "It can be changed in the air.", "Two channels are needed."),
-            O("spline", "one spline", "It works with a Y-lead.", "Arm offset by a spline.")
+            O("electronic", "square arm, electronic", "It can be changed in the air."),
+            O("spline", "one spline", "It works with a Y-lead.")
         ),
         S(
             "throw-measure",
             "Measure",
-            O("either", "either", "Both are good enough.", "Asked at the reading."),
-            O("ruler", "ruler", "Millimetres as printed.", "mm are asked for."),
-            O("gauge", "gauge", "Degrees, wherever the hinge is.", "Degrees are asked for.")
+            O("either", "either", "Both are good enough."),
+            O("ruler", "ruler", "Millimetres as printed."),
+            O("gauge", "gauge", "Degrees, wherever the hinge is.")
         ),
         S(
             "first-rates",
             "Rates for the first flight",
-            O("low-switch", "sheet's low rate on a switch", "Both are there.", "The low rate is shown first."),
-            O("sheet", "sheet's", "As printed.", "All rates are shown."),
-            O("higher", "higher", "More control in wind.", "A reason is recorded."),
-            O("lower", "lower, then adjust", "Calm to begin with.", "A reason is recorded.")
+            O("low-switch", "sheet's low rate on a switch", "Both are there."),
+            O("sheet", "sheet's", "As printed."),
+            O("higher", "higher", "More control in wind."),
+            O("lower", "lower, then adjust", "Calm to begin with.")
         ),
         S(
             "expo",
             "Expo",
-            O("sheet", "sheet, else 20 %", "A usual feel.", "Compared in the settings."),
-            O("none", "none", "Linear.", "Compared in the settings."),
-            O("softer", "softer for a new pilot", "Forgiving around the middle.", "Compared in the settings.")
+            O("sheet", "sheet, else 20 %", "A usual feel."),
+            O("none", "none", "Linear."),
+            O("softer", "softer for a new pilot", "Forgiving around the middle.")
         ),
         S(
             "flap-trim",
             "Flap trim change",
-            O("mix", "sheet's mix", "As printed.", "The mix is measured."),
-            O("flown", "trimmed in flight modes", "Each wing differs.", "Left to the test flight.")
+            O("mix", "sheet's mix", "As printed."),
+            O("flown", "trimmed in flight modes", "Each wing differs.")
         ),
         S(
             "transmitter",
             "Transmitter",
-            O(
-                "preset",
-                "preset compared line by line",
-                "The maker's work, checked.",
-                "Every setting is shown against the sheet."
-            ),
-            O("blank", "blank by the manual", "Nothing hidden.", "Every setting is entered.")
+            O("preset", "preset compared line by line", "The maker's work, checked."),
+            O("blank", "blank by the manual", "Nothing hidden.")
         ),
         S(
             FirstFlightBalance,
@@ -251,43 +233,38 @@ public static class Schools
                 "The target band is the forward third."
             ),
             O("middle", "middle", "Where the maker aims.", "The target band is the middle third."),
-            O("owners", "owner's known better", "They have flown one.", "Needs the owner's number and a lead.")
+            O("owners", "owner's known better", "They have flown one.")
         ),
         S(
             "balance-method",
             "Balance method",
-            O("scales", "scales", "A number with its uncertainty.", "Scales are asked for."),
-            O("stand", "stand", "Quick and good.", "Two bounds are asked for."),
-            O("fingers", "fingers", "At the field.", "Shows only out or not shown.")
+            O("scales", "scales", "A number with its uncertainty."),
+            O("stand", "stand", "Quick and good."),
+            O("fingers", "fingers", "At the field.")
         ),
         S(
             "propeller",
             "Propeller",
-            O(
-                "last",
-                "last before weighing",
-                "Nothing can cut before.",
-                "The propeller step waits for everything powered."
-            ),
-            O("manual", "when the manual says", "As printed.", "Motor wires off for every powered step after.")
+            O("last", "last before weighing", "Nothing can cut before."),
+            O("manual", "when the manual says", "As printed.")
         ),
         S(
             "motor-direction",
             "Motor direction",
-            O("tape", "tape on the shaft; fans by airflow", "Seen, and safe.", "Before the propeller."),
-            O("thrust", "thrust", "Proves the propeller too.", "Only with restraint.")
+            O("tape", "tape on the shaft; fans by airflow", "Seen, and safe."),
+            O("thrust", "thrust", "Proves the propeller too.")
         ),
         S(
             "test-flight",
             "Test flight",
-            O("owner", "owner", "Their aircraft, their field.", "The record says so."),
-            O("shop", "shop", "Trims are known at hand-over.", "Trims are recorded.")
+            O("owner", "owner", "Their aircraft, their field."),
+            O("shop", "shop", "Trims are known at hand-over.")
         ),
         S(
             "first-step",
             "First step",
-            O("gear", "landing gear if allowed", "It then stands on its own.", "Gear steps come first."),
-            O("manual", "as the manual", "In the order printed.", "The sheet's order.")
+            O("gear", "landing gear if allowed", "It then stands on its own."),
+            O("manual", "as the manual", "In the order printed.")
         ),
     ];
 
@@ -297,6 +274,6 @@ public static class Schools
     private static School S(string id, string question, params ImmutableArray<SchoolOption> options) =>
         new(id, question, options);
 
-    private static SchoolOption O(string id, string text, string reason, string effect) =>
-        new(id, text, reason, effect);
+    private static SchoolOption O(string id, string text, string reason, string acts = "") =>
+        new(id, text, reason, acts);
 }

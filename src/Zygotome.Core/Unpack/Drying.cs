@@ -27,7 +27,8 @@ internal static class Drying
             ? state
                 .Unpack.Findings.Where(f => f.Dries && !f.Cleared && Touches(state.Sheet, step, f.Place))
                 .Select(f =>
-                    $"{f.Tag}: tacky paint, {Places.Words(f.Place)}; looked at again on {DayWords.Of(f.LookAgain!.Value)}"
+                    $"{f.Tag}: tacky paint, {Places.Words(f.Place)}; looked at again on "
+                    + $"{DayWords.Of(f.LookAgain!.Value)}"
                 )
             : [];
 

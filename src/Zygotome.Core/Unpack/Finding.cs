@@ -23,7 +23,8 @@ public sealed record Finding(
     /// <summary>The view it was marked on; <see cref="Y"/> is z up (mm) on a side view.</summary>
     public DrawingSide View { get; init; }
 
-    /// <summary>The canopy or hatch it lies behind, a part of the drawing; empty where nothing is opened for it.</summary>
+    /// <summary>The canopy or hatch it lies behind, a part of the drawing; empty where nothing is opened for
+    /// it.</summary>
     public string Behind { get; init; } = "";
 
     /// <summary>The day somebody looks at it again; null where nothing has to dry.</summary>

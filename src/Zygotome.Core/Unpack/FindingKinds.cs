@@ -5,7 +5,8 @@ using static Zygotome.Core.Unpack.FindingKind;
 
 namespace Zygotome.Core.Unpack;
 
-/// <summary>What can be wrong where, in the order it is offered: the likeliest first. Printed in docs/grading.md.</summary>
+/// <summary>What can be wrong where, in the order it is offered: the likeliest first. Printed in
+/// docs/grading.md.</summary>
 public static class FindingKinds
 {
     private static readonly FrozenDictionary<PlaceKind, ImmutableArray<FindingKind>> Table = Rows()

@@ -37,7 +37,8 @@ public sealed record FindingRaised(
             : !FindingKinds.CanBe(PlaceKind, Kind)
                 ? new Refusal(
                     "unpack/kind",
-                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what of it, or what is under it.",
+                    $"A {UnpackWords.Place(PlaceKind)} has no {UnpackWords.Kind(Kind)}; say what of it, or what is "
+                        + "under it.",
                     "body.kind"
                 )
             : Behind is { Length: > 0 } && state.Sheet.Geometry.PlacedPart(Behind) is not { Thing.IsOpened: true }

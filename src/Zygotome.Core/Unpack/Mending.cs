@@ -69,7 +69,8 @@ public sealed record Mending(bool Possible, bool Glued, double Minutes, string W
             (PlaceKind.Lead, FindingKind.Scuff) => ByHand(8, "Sleeved where it is rubbed."),
             (PlaceKind.Lead, _) => ByHand(
                 20,
-                "A new plug or lead, colours in order, soldered and sleeved; pulled, and wiggled while it is called out."
+                "A new plug or lead, colours in order, soldered and sleeved; pulled, and wiggled while it is "
+                    + "called out."
             ),
             (
                 PlaceKind.GearRetention
@@ -90,7 +91,8 @@ public sealed record Mending(bool Possible, bool Glued, double Minutes, string W
             (PlaceKind.Propeller, _) => Never(NewPropeller),
             (PlaceKind.Servo, FindingKind.Loose or FindingKind.Parting) => Glue,
             (PlaceKind.Servo, _) => Never(
-                "A servo that took a blow, is dead or runs rough is not opened: a new one, proven before it is closed in."
+                "A servo that took a blow, is dead or runs rough is not opened: a new one, proven before it is "
+                    + "closed in."
             ),
             (PlaceKind.Linkage, FindingKind.Loose or FindingKind.Parting) => ByHand(
                 10,

@@ -62,8 +62,8 @@ public sealed record Reinspected(
             is { IsEmpty: false } unseen
             ? new Refusal(
                 "unpack/not-called",
-                $"Call out {string.Join(" and ", unseen)} while the plug is wiggled: nothing has proven this lead since "
-                    + "it was put back.",
+                $"Call out {string.Join(" and ", unseen)} while the plug is wiggled: nothing has proven this lead "
+                    + "since it was put back.",
                 "body.finding"
             )
         : Wiggled != true

@@ -105,7 +105,7 @@ internal static class ReceiveEndpoints
             CartonNote: r.CartonNote,
             BoxPhotos: [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
             Options: [.. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Of(o, state))],
-            Schools: [.. Schools.All.Select(s => Of(s, state))],
+            Schools: [.. Schools.All.Select(s => Of(s, state, settings.Current.Stock))],
             Budget: BudgetView.Of(Budget.Of(state), state.Sheet),
             ToBuy: ToBuy.Of(state, settings.Current.Stock),
             Gaps: [.. state.Stages.Gaps(state.Sheet, state.Rules).Select(g => new GapView(g.Id, g.Text, g.Why))],
@@ -128,8 +128,9 @@ internal static class ReceiveEndpoints
             ]
         );
 
-    private static SchoolView Of(School s, JobState state)
+    private static SchoolView Of(School s, JobState state, Stock stock)
     {
+        var effects = SchoolEffect.Of(state, s, stock);
         var answer = state.Schools.GetValueOrDefault(s.Id);
         return new SchoolView(
             Id: s.Id,
@@ -138,7 +139,7 @@ internal static class ReceiveEndpoints
             IsDefault: answer is null || answer.Option == s.Default.Id,
             Reason: answer?.Reason ?? "",
             By: answer?.By.Name ?? "",
-            Options: [.. s.Options.Select(o => new SchoolOptionView(o.Id, o.Text, o.Reason, o.Effect))]
+            Options: [.. s.Options.Select((o, i) => new SchoolOptionView(o.Id, o.Text, o.Reason, effects[i]))]
         );
     }
 

@@ -284,7 +284,7 @@ public sealed class CounterTests
     }
 
     [Fact]
-    public void No_two_answers_to_a_question_are_the_same_one_or_promise_the_same_for_the_same_reason()
+    public void No_two_answers_to_a_question_are_the_same_one_or_is_given_for_the_same_reason()
     {
         Assert.Equal(Schools.All.Length, Schools.All.Select(s => s.Id).Distinct().Count());
         Assert.All(
@@ -293,7 +293,7 @@ public sealed class CounterTests
             {
                 Assert.True(s.Options.Length >= 2, $"{s.Id} is no question");
                 Assert.Equal(s.Options.Length, s.Options.Select(o => o.Id).Distinct().Count());
-                Assert.Equal(s.Options.Length, s.Options.Select(o => (o.Reason, o.Effect)).Distinct().Count());
+                Assert.Equal(s.Options.Length, s.Options.Select(o => (o.Text, o.Reason)).Distinct().Count());
             }
         );
     }

@@ -29,7 +29,7 @@ public static class KitFields
     };
 
     /// <summary>The glue in the box, left out where there is none.</summary>
-    public static readonly TextField Glue = new("kit.glue.kind", "the kit's own glue") { Unused = true };
+    public static readonly TextField Glue = new("kit.glue.kind", "the kit's own glue");
 
     public static readonly MeasureField GlueOpen = Minutes("kit.glue.open", "its open time");
     public static readonly MeasureField GlueHandle = Minutes("kit.glue.handle", "can be handled after");

@@ -102,12 +102,9 @@ public static class RadioFields
             Refers = Reference.SurfaceOrChannel,
         };
 
-        public static readonly QuantityField Working = new("working", "working", Unit.Ampere) { Unused = true };
-        public static readonly QuantityField Stall = new("stall", "stalled", Unit.Ampere) { Unused = true };
-        public static readonly QuantityField Torque = new("torque", "torque", Unit.KilogramCentimetre)
-        {
-            Unused = true,
-        };
+        public static readonly QuantityField Working = new("working", "working", Unit.Ampere);
+        public static readonly QuantityField Stall = new("stall", "stalled", Unit.Ampere);
+        public static readonly QuantityField Torque = new("torque", "torque", Unit.KilogramCentimetre);
 
         public static readonly MeasureField Lead = new("lead", "its own lead", Unit.Millimetre, new(10, 5000))
         {
@@ -204,7 +201,7 @@ public static class RadioFields
         public static readonly TextField From = new("from", "from") { Refers = Reference.Wired };
         public static readonly MeasureField Reach = new("reach", "has to go", Unit.Millimetre, new(1, 10_000));
 
-        public static readonly FlagField Separable = new("separable", "parts with the wing") { Unused = true };
+        public static readonly FlagField Separable = new("separable", "parts with the wing");
 
         public static readonly SheetList<LeadSpec> List = new(
             name: "wiring.leads",

@@ -90,7 +90,7 @@ export function NewFinding({ job, drawing, opened, recorder, tapped, walkPoint, 
             onPlace({ place: part.id, view: tapped.view, ...onAircraft(tapped.view, part.atAcross, part.atDown) });
           }}
         >
-          {drawing.parts.map((p) => (
+          {[...drawing.parts.filter((p) => !p.on), ...drawing.parts.filter((p) => p.on)].map((p) => (
             <option key={p.id} value={p.id}>
               {p.name}
             </option>
