@@ -23,6 +23,9 @@ public sealed record DrawnPart(string Id, PartKind Kind, string Name, string Pat
 {
     /// <summary>What it lies in or on; empty of a part of its own.</summary>
     public string On { get; init; } = "";
+
+    /// <summary>The box round it, mm.</summary>
+    public Bounds Box { get; init; } = Bounds.Of([]);
 }
 
 /// <summary>A line of the drawing that is no part: a leg, a rod, a servo under the skin.</summary>

@@ -46,7 +46,13 @@ internal static class Scene
         )
         {
             var (path, around) = solid.Seen(eye);
-            parts.Add(new DrawnPart(solid.Id, solid.Kind, solid.Name, path, Drawings.Middle(around)) { On = solid.On });
+            parts.Add(
+                new DrawnPart(solid.Id, solid.Kind, solid.Name, path, Drawings.Middle(around))
+                {
+                    On = solid.On,
+                    Box = Bounds.Of([.. around]),
+                }
+            );
             corners.AddRange(around);
         }
 

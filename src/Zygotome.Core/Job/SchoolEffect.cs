@@ -17,6 +17,9 @@ public static class SchoolEffect
     /// <summary>It changes nothing the program asks for.</summary>
     public const string Noted = "Noted on the record.";
 
+    /// <summary>Most things named; the rest is counted.</summary>
+    private const int Most = 3;
+
     /// <summary>In words, for each option of a question, in its order.</summary>
     public static ImmutableArray<string> Of(JobState state, School school, Stock stock)
     {
@@ -55,10 +58,14 @@ public static class SchoolEffect
         ImmutableSortedSet<(bool Buys, string What)> lacks
     )
     {
-        string Said(string how, bool buys, IEnumerable<(bool Buys, string What)> of) =>
-            string.Join("; ", of.Where(w => w.Buys == buys).Select(w => w.What)) is { Length: > 0 } words
-                ? $"{how}{words}."
-                : "";
+        static string Said(string how, bool buys, IEnumerable<(bool Buys, string What)> of)
+        {
+            var all = of.Where(w => w.Buys == buys).Select(w => w.What).ToArray();
+            return all.Length == 0 ? ""
+                : all.Length > Most ? $"{how}{string.Join("; ", all.Take(Most - 1))}; and {all.Length - Most + 1} more."
+                : $"{how}{string.Join("; ", all)}.";
+        }
+
         return string.Join(
             ' ',
             new[]

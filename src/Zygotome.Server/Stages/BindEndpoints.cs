@@ -20,7 +20,8 @@ public sealed record DirectionView(
 /// <param name="Key">Names it among the calls. <paramref name="Note"/>: how long it takes, when it begins.</param>
 /// <param name="Parts">What moves, as the drawing calls it.</param>
 /// <param name="Foot">From where it is seen. <paramref name="Picture"/>: with what moves in it; null where it is seen
-/// from below, where <paramref name="Moved"/> lies over what is at rest.</param>
+/// from below, where <paramref name="Moved"/> lies over what is at rest, and <paramref name="Closer"/> is round it: it
+/// may be small.</param>
 public sealed record OutputView(
     string Key,
     string Of,
@@ -36,8 +37,12 @@ public sealed record OutputView(
     string Foot,
     DrawingView? Picture,
     IReadOnlyList<PartView> Moved,
+    BoxView? Closer,
     LedgerLine Line
 );
+
+/// <summary>A box on a drawing, mm.</summary>
+public sealed record BoxView(double Left, double Top, double Width, double Height);
 
 /// <param name="Below">What is called from below is seen on it; null where nothing is.</param>
 public sealed record BindView(
@@ -94,8 +99,21 @@ internal static class BindEndpoints
                         .Parts.Where(p => call.Picture.ContainsKey(p.Id))
                     : [],
             ],
+            Closer: call.From == SeenFrom.Below && !call.Picture.IsEmpty ? Closer(state, call) : null,
             Line: line
         );
+
+    // Four times as wide as what moves.
+    private static BoxView? Closer(JobState state, OutputCall call) =>
+        BelowView.Of(state.Sheet, call.Picture).Parts.FirstOrDefault(p => call.Picture.ContainsKey(p.Id)) is { } part
+        && Math.Max(part.Box.Width, part.Box.Height) * 4 is var wide
+            ? new BoxView(
+                Math.Round(part.Box.Left + ((part.Box.Width - wide) / 2), 1),
+                Math.Round(part.Box.Top + ((part.Box.Height - wide) / 2), 1),
+                Math.Round(wide, 1),
+                Math.Round(wide, 1)
+            )
+            : null;
 
     // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
     internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)

@@ -57,6 +57,56 @@ public sealed partial class DrawingTests
         }
     }
 
+    /// <summary>From below: nose up the page, the right wing to the left.</summary>
+    [Fact]
+    public void A_tail_wheel_called_right_is_drawn_with_its_rear_to_the_right_and_a_nose_wheel_with_its_front()
+    {
+        var mail = Bench.Sheet("carrow-mail-1900");
+        var call = OutputCalls.Of(mail).Single(c => c is { Of: "tail-wheel", At: "right" });
+        Assert.True(RearOf("wheel-tail", mail, call) < 0);
+        var left = OutputCalls.Of(mail).Single(c => c is { Of: "tail-wheel", At: "left" });
+        Assert.True(RearOf("wheel-tail", mail, left) > 0);
+        var nose = Bench.Sheet(
+            "merle-1200",
+            n =>
+            {
+                var wheel = n["geometry"]!["wheels"]!.AsArray().Single(w => (string?)w!["id"] == "nose")!;
+                wheel["steered"] = true;
+                n["outputs"] = System.Text.Json.Nodes.JsonNode.Parse(
+                    """[{ "id": "nose-wheel", "kind": "steering", "wheel": "nose", "function": "rudder" }]"""
+                );
+            }
+        );
+        Assert.True(
+            RearOf("wheel-nose", nose, OutputCalls.Of(nose).Single(c => c is { Of: "nose-wheel", At: "right" })) > 0
+        );
+
+        // How far its rearmost point lies across from its foremost, as the page has it.
+        static double RearOf(string part, SpecSheet sheet, OutputCall call)
+        {
+            var points = Points(BelowView.Of(sheet, call.Picture).Parts.Single(p => p.Id == part));
+            return points.MaxBy(p => p.Down).Across - points.MinBy(p => p.Down).Across;
+        }
+    }
+
+    [Fact]
+    public void Doors_hang_either_side_of_each_leg_that_goes_in_and_of_no_other()
+    {
+        var sheet = Bench.Sheet("carrow-mail-1900");
+        var doors = Drawings
+            .Of(sheet, DrawingSide.Below)
+            .Parts.Where(p => p.Id.StartsWith("door-", StringComparison.Ordinal))
+            .ToArray();
+        Assert.Equal(["wheel-main-left", "wheel-main-right"], doors.Select(d => d.On).Distinct().Order());
+        Assert.Equal(4, doors.Length);
+        Assert.All(
+            doors.GroupBy(d => d.On),
+            pair => Assert.Equal(2, pair.Select(d => Math.Sign(d.At.Across - Wheel(d.On))).Distinct().Count())
+        );
+
+        double Wheel(string part) => Drawings.Of(sheet, DrawingSide.Below).Parts.Single(p => p.Id == part).At.Across;
+    }
+
     [Theory]
     [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
     public void Left_mirrors_right_where_the_sheet_does(string name)

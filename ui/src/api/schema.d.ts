@@ -2891,6 +2891,16 @@ export interface components {
             functions: string[];
             motors: components["schemas"]["MotorView"][];
         };
+        BoxView: {
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
         BudgetPartView: {
             name: string;
             /** Format: double */
@@ -4539,6 +4549,7 @@ export interface components {
             foot: string;
             picture: null | components["schemas"]["DrawingView"];
             moved: components["schemas"]["PartView"][];
+            closer: null | components["schemas"]["BoxView"];
             line: components["schemas"]["LedgerLine"];
         };
         PackHeldView: {

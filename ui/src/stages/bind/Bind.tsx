@@ -73,19 +73,8 @@ export function Bind({ job, recorder }: Props) {
           highlight={new Set(parts)}
           foot={called ? called.foot : 'from behind, you stand at the tail'}
           pad={{ top: 120, bottom: 120 }}
-          over={(px) =>
-            called?.moved.map((p) => (
-              <path
-                key={p.id}
-                d={p.path}
-                fill="var(--tape-wash)"
-                stroke="var(--line)"
-                strokeWidth={4 * px}
-                strokeLinejoin="round"
-              />
-            ))
-          }
         />
+        {called?.closer && data.below && <Closer drawing={data.below} call={called} />}
         {ready && current && (
           <ul className="absolute right-4 bottom-12 left-4 border-2 border-ink bg-paper px-4 py-2 text-[20px] text-ink">
             {current.expected.map((e) => (
@@ -218,6 +207,32 @@ export function Bind({ job, recorder }: Props) {
         <SettingsList job={job} first="radio" />
       </Paper>
     </>
+  );
+}
+
+/** What is called, from near: where it stands broken, where it must go in ink. */
+function Closer({ drawing, call }: { drawing: Schemas['DrawingView']; call: Schemas['OutputView'] }) {
+  const { left, top, width, height } = call.closer!;
+  const px = width / 190;
+  return (
+    <figure className="absolute bottom-12 left-4 border-2 border-ink bg-mat phone:hidden">
+      <svg aria-hidden width={190} height={190} viewBox={`${left} ${top} ${width} ${height}`}>
+        {drawing.parts.map((p) => (
+          <path
+            key={p.id}
+            d={p.path}
+            fill={p.kind === 'hidden' ? 'none' : 'var(--mat)'}
+            stroke="var(--line)"
+            strokeWidth={1.5 * px}
+            {...(call.parts.includes(p.id) && { strokeDasharray: `${6 * px} ${4 * px}` })}
+          />
+        ))}
+        {call.moved.map((p) => (
+          <path key={p.id} d={p.path} fill="var(--tape)" stroke="var(--line)" strokeWidth={3.5 * px} />
+        ))}
+      </svg>
+      <figcaption className="border-t-2 border-ink bg-paper px-2 text-[14px] text-ink">from below, nose up</figcaption>
+    </figure>
   );
 }
 

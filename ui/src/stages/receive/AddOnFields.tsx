@@ -48,7 +48,7 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
           />
         </label>
         <label className="text-[14px] text-pencil">
-          mm aft, if known
+          mm aft
           <input
             className="field text-[17px] text-ink"
             inputMode="decimal"
@@ -57,7 +57,7 @@ export function AddOnFields({ onAdd }: { onAdd: (a: AddOn) => unknown }) {
           />
         </label>
         <label className="text-[14px] text-pencil">
-          port, if any
+          port
           <input className="field text-[17px] text-ink" value={port} onChange={(e) => setPort(e.target.value)} />
         </label>
       </div>

@@ -24,10 +24,10 @@ export function ReceiverFields({
 }) {
   const fields: [keyof ReceiverText, string][] = [
     ['name', 'receiver'],
+    ['protocol', 'hears'],
     ['channels', 'channels'],
     ['ports', 'ports'],
     ['mass', 'mass, g'],
-    ['protocol', 'hears'],
   ];
   return (
     <div className="flex flex-col gap-2">
@@ -52,9 +52,9 @@ export function ReceiverFields({
           </button>
         ))}
       </div>
-      <div className="grid grid-cols-[1.6fr_0.9fr_0.7fr_0.9fr_1fr] gap-2">
+      <div className="grid grid-cols-6 gap-2">
         {fields.map(([field, title]) => (
-          <label key={field} className="text-[14px] text-pencil">
+          <label key={field} className={`text-[14px] text-pencil ${field === 'name' ? 'col-span-4' : 'col-span-2'}`}>
             {title}
             <input
               className="field text-[17px] text-ink"
