@@ -246,7 +246,7 @@ public sealed record Budget(
         var atEnd = Numbers.Round(found.Centre - front) == 0 || Numbers.Round(found.Centre - back) == 0;
         var place = atEnd
             ? $"at the {end} end of its bay"
-            : $"its front {Numbers.Say(Math.Round(found.Centre - front))} mm behind the bay lip";
+            : $"front {Numbers.Say(Math.Round(found.Centre - front))} mm behind the bay lip";
         if (!found.Balances)
         {
             return Say(
@@ -265,8 +265,8 @@ public sealed record Budget(
             true,
             found.Ballast is { Pieces: > 0 } b
                 ? $"With {Numbers.Say(b.Mass)} g ({b.Pieces} {(b.Pieces == 1 ? "piece" : "pieces")}) at the "
-                    + $"{found.Station}, {(atEnd ? "the pack " : "")}{place}."
-                : $"It balances{(atEnd ? " " : ": ")}{place}.",
+                    + $"{found.Station}, the {(atEnd ? "pack " : "pack's ")}{place}."
+                : $"It balances{(atEnd ? " " : ": its ")}{place}.",
             first,
             last,
             found.Centre - (length / 2),
