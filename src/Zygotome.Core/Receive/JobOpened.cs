@@ -81,6 +81,7 @@ public sealed record JobOpened(
                 Number = Number,
                 CustomerId = CustomerId,
                 Battery = Battery,
+                PackName = Battery is null ? "" : PackName,
                 ReceiverChannels = ReceiverChannels,
                 Promised = Promised,
                 Shelf = Shelf,

@@ -25,7 +25,7 @@ public sealed record PackBrought(string Name, Battery Battery) : EntryBody
         return state.Receive.Battery is not null
             ? brought
             : brought
-                .With(brought.Receive with { Battery = Battery })
+                .With(brought.Receive with { Battery = Battery, PackName = pack.Name })
                 .Say(entry, new Setting(SettingKind.Pack), pack.Words);
     }
 

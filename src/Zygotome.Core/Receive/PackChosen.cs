@@ -13,7 +13,7 @@ public sealed record PackChosen(string Name) : EntryBody
     public override JobState Apply(JobState state, Entry entry) =>
         state.Receive.Packs.FirstOrDefault(p => p.Name == Name) is { } pack
             ? state
-                .With(state.Receive with { Battery = pack.Battery })
+                .With(state.Receive with { Battery = pack.Battery, PackName = pack.Name })
                 .Set(entry, new Setting(SettingKind.Pack), pack.Words)
             : state.NotSupported(entry);
 

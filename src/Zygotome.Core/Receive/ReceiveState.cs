@@ -14,6 +14,10 @@ public sealed record ReceiveState : IAboard, IHandedIn
     /// <summary>Null while the pack is still to be chosen.</summary>
     public Battery? Battery { get; init; }
 
+    /// <summary>What the one that flies is called; empty where none was chosen. Two may be alike in every
+    /// number.</summary>
+    public string PackName { get; init; } = "";
+
     /// <summary>0 while the receiver is still to be bought.</summary>
     public int ReceiverChannels { get; init; }
 
@@ -56,7 +60,7 @@ public sealed record ReceiveState : IAboard, IHandedIn
     public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = Ordered.ById<Bought>();
 
     /// <summary>Of the pack that flies; null where none was chosen.</summary>
-    public PackHeld? Flies => Battery is { } b ? Packs.LastOrDefault(p => p.Battery == b) : null;
+    public PackHeld? Flies => Battery is null ? null : Packs.FirstOrDefault(p => p.Name == PackName);
 
     string IAboard.PackUnfit => Flies is { Seen: { Wrong.Length: > 0 } seen } pack ? $"{pack.Name}: {seen.Wrong}" : "";
 

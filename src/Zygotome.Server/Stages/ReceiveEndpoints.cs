@@ -73,7 +73,7 @@ internal static class ReceiveEndpoints
                 .. r.Packs.Select(p => new PackHeldView(
                     p.Name,
                     p.Battery,
-                    ReferenceEquals(p.Battery, r.Battery) || p.Battery == r.Battery,
+                    ReferenceEquals(p, r.Flies),
                     p.Seen?.Words ?? "",
                     p.Seen?.Wrong ?? ""
                 )),

@@ -21,7 +21,10 @@ public sealed class CalledTests
     [Theory]
     [InlineData("plimsey-1400", "")]
     [InlineData("lowen-2600", "called/release")]
-    [InlineData("saltern-1500", "called/gear called/reverse thrust called/folds/main-left called/folds/main-right")]
+    [InlineData(
+        "saltern-1500",
+        "called/gear called/reverse thrust called/drop hatch called/folds/main-left called/folds/main-right"
+    )]
     [InlineData(
         "carrow-mail-1900",
         "called/gear called/lights called/folds/main-left called/folds/main-right called/steers/tail"

@@ -114,6 +114,17 @@ public sealed class OwnersThingsTests
     }
 
     [Fact]
+    public void Of_two_packs_alike_in_every_number_the_one_that_flies_is_the_one_that_counts()
+    {
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        bench.Do(new PackBrought("twin", bench.State.Receive.Battery!));
+        bench.Do(new PackMeasured("twin", [], Swollen: true));
+        Assert.Equal(Standing.Met, bench.Line("receive/pack-sound").Standing);
+        bench.Do(new PackChosen("twin"));
+        Assert.Equal(Standing.NotMet, bench.Line("receive/pack-sound").Standing);
+    }
+
+    [Fact]
     public void A_pack_found_swollen_while_it_is_connected_comes_off_first()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();

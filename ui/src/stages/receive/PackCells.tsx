@@ -16,7 +16,7 @@ export function PackCells({
   if (packs.length === 0) return null;
   const volts = (name: string) =>
     (typed[name] ?? '')
-      .split(/[\s;]+/)
+      .split(/,?[\s;]+/)
       .filter(Boolean)
       .map((v) => Number(v.replace(',', '.')));
   return (
