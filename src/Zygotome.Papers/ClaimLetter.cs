@@ -6,7 +6,6 @@ using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
-using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -141,8 +140,8 @@ public static class ClaimLetter
     {
         foreach (var f in p.Findings)
         {
-            yield return $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Numbers.Say(f.Size)} mm, "
-                + $"{UnpackWords.Place(f.PlaceKind)}, {Places.Words(f.Place)}; "
+            yield return $"{f.Tag}: {UnpackWords.Sized(f.Kind, f.Size)}, "
+                + $"{UnpackWords.Place(f.PlaceKind)}, {p.State.Sheet.Geometry.Called(f.Place)}; "
                 + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). "
                 + $"{(f.Origin.Origin == Origin.Transport ? "From transport" : "From the factory")}: "
                 + $"{f.Origin.Why}{(f.Note.Length > 0 ? $" {f.Note}" : "")}";

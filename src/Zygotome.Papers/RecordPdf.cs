@@ -5,7 +5,6 @@ using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
-using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Papers;
@@ -98,7 +97,7 @@ public static class RecordPdf
         foreach (var f in state.Unpack.Findings)
         {
             s.Paragraph(
-                $"{f.Tag}  {UnpackWords.Sized(f.Kind, f.Size)}, {Places.Words(f.Place)}: "
+                $"{f.Tag}  {UnpackWords.Sized(f.Kind, f.Size)}, {state.Sheet.Geometry.Called(f.Place)}: "
                     + $"{FindingWords.Grade(f.Grading.Grade)} ({f.Grading.Rule}). Found by {f.Evidence.By.Name}, "
                     + $"{When(state, f.Evidence.ObservedAt)}.{(f.Note.Length > 0 ? " " + f.Note : "")}",
                 9.5f,

@@ -208,13 +208,6 @@ internal static class Solids
 
     private static ImmutableArray<ImmutableArray<Space>> OnFin(Geometry g, Fin fin, Surface surface, Movement movement)
     {
-        var swing =
-            movement switch
-            {
-                Movement.Right => 1,
-                Movement.Left => -1,
-                _ => 0,
-            } * Deflection;
         var (foot, up) = (FootOf(g, fin), fin.Below ? -1 : 1);
         var (low, high) = (surface.From * fin.Height, surface.To * fin.Height);
         return [Post(low), Post(high)];
@@ -224,7 +217,7 @@ internal static class Solids
         {
             var t = fin.Height > 0 ? along / fin.Height : 0;
             var back = fin.X + (fin.Sweep * t) + fin.Root + ((fin.Tip - fin.Root) * t);
-            var (sin, cos) = Math.SinCos(swing * Numbers.RadiansPerDegree);
+            var (sin, cos) = Math.SinCos(Swing(movement) * Numbers.RadiansPerDegree);
             var (hinge, z) = (back - (surface.Chord * 0.3), foot + (up * along));
             Space Turned(double x, double y) =>
                 new(hinge + ((x - hinge) * cos) - (y * sin), fin.Y + ((x - hinge) * sin) + (y * cos), z);
@@ -241,19 +234,21 @@ internal static class Solids
 
     public static double RadiusOf(Wheel wheel) => wheel.Diameter > 0 ? wheel.Diameter / 2 : 24;
 
+    // Degrees about an upright axis, the rear to the right +.
+    private static double Swing(Movement movement) =>
+        movement switch
+        {
+            Movement.Right => Deflection,
+            Movement.Left => -Deflection,
+            _ => 0,
+        };
+
     // Steered to a side: that is where its rear goes, as a rudder's.
     private static Solid Wheel(Geometry g, Wheel wheel, int index, Movement movement)
     {
         var (z, r) = (AxleOf(g, wheel), RadiusOf(wheel));
         var half = Math.Max(4, r * 0.28);
-        var swing =
-            movement switch
-            {
-                Movement.Right => 1,
-                Movement.Left => -1,
-                _ => 0,
-            } * Deflection;
-        var (sin, cos) = Math.SinCos(swing * Numbers.RadiansPerDegree);
+        var (sin, cos) = Math.SinCos(Swing(movement) * Numbers.RadiansPerDegree);
         ImmutableArray<Space> Rim(double off) =>
             [
                 .. Enumerable

@@ -8,9 +8,13 @@ namespace Zygotome.Core.Sheets;
 /// </summary>
 public static class AdhesiveAdviser
 {
-    private static readonly string[] SoftFoams = ["EPO", "EPP", "expanded polyolefin", "polypropylene"],
-        HardFoams = ["EPS", "polystyrene", "foam board"],
-        Woods = ["balsa", "plywood", "balsa and film"];
+    private static readonly string[] Woods = ["balsa", "plywood", "balsa and film"];
+
+    /// <summary>Foams that flex.</summary>
+    internal static string[] SoftFoams { get; } = ["EPO", "EPP", "expanded polyolefin", "polypropylene"];
+
+    /// <summary>Foams that solvents eat and heat melts.</summary>
+    internal static string[] HardFoams { get; } = ["EPS", "polystyrene", "foam board"];
 
     /// <summary>
     /// For two materials and the joint's job: minutes at 20 °C, grams as a factor; slow epoxy where no rule fits.

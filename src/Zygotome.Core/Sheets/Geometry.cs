@@ -48,6 +48,9 @@ public sealed class Geometry(RowValues said) : SheetObject(said)
     /// <summary>What the drawing calls the wheel of this id.</summary>
     public static string WheelPart(string id) => $"wheel-{id}";
 
+    /// <summary>A part of the drawing as people say it: "left aileron lead", "wing left".</summary>
+    public string Called(string part) => PlacedPart(part)?.Name.ToLowerInvariant() ?? Places.Words(part);
+
     /// <summary>
     /// What lies at a part of the drawing, and on which side where it is the same on both; null where the part is none
     /// of the sheet's places.

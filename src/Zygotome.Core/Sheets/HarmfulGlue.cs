@@ -6,9 +6,6 @@ namespace Zygotome.Core.Sheets;
 /// </summary>
 public static class HarmfulGlue
 {
-    private static readonly string[] SoftFoams = ["EPO", "EPP", "expanded polyolefin", "polypropylene"],
-        HardFoams = ["EPS", "polystyrene", "foam board"];
-
     /// <summary>What it does there; null where nothing is known against it.</summary>
     /// <param name="hotMeltAnywhere">The job takes hot melt wherever nothing else holds as fast.</param>
     /// <param name="epoxyOnFoam">The job takes the manual's epoxy on flexing foam.</param>
@@ -23,13 +20,16 @@ public static class HarmfulGlue
         );
         var clear = bond.Kind == "canopy" || Either(bond, "clear canopy plastic");
         return clear && instant ? "its fumes cloud clear plastic"
-            : Of(bond, HardFoams, all: false) && hot ? "it melts polystyrene"
-            : Of(bond, HardFoams, all: false) && !safe && (instant || Named("contact") || Named("solvent"))
+            : Of(bond, AdhesiveAdviser.HardFoams, all: false) && hot ? "it melts polystyrene"
+            : Of(bond, AdhesiveAdviser.HardFoams, all: false)
+            && !safe
+            && (instant || Named("contact") || Named("solvent"))
                 ? "its solvent eats polystyrene"
             : hot && !hotMeltAnywhere && bond.Kind is ("structural" or "hinge")
                 ? "it lets go in sun and heat: nothing that carries is held by it"
             : epoxy && bond.Kind == "hinge" ? "it is brittle, and a hinge flexes"
-            : epoxy && !epoxyOnFoam && Of(bond, SoftFoams, all: true) ? "it is brittle, and this foam flexes"
+            : epoxy && !epoxyOnFoam && Of(bond, AdhesiveAdviser.SoftFoams, all: true)
+                ? "it is brittle, and this foam flexes"
             : null;
     }
 

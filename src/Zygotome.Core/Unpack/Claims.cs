@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -15,8 +14,8 @@ public static class Claims
             yield return new Claimable(
                 Id: f.Id,
                 IsPart: false,
-                Text: $"{f.Tag}: {UnpackWords.Kind(f.Kind)} of {Quantities.Numbers.Say(f.Size)} mm, "
-                    + $"{Places.Words(f.Place)}, {FindingWords.Grade(f.Grading.Grade)}",
+                Text: $"{f.Tag}: {UnpackWords.Sized(f.Kind, f.Size)}, "
+                    + $"{state.Sheet.Geometry.Called(f.Place)}, {FindingWords.Grade(f.Grading.Grade)}",
                 Stands: f.Origin.Claimable,
                 Why: $"{OriginWords.Of(f.Origin.Origin)}: {f.Origin.Why}",
                 Sent: state.Unpack.Claims.Any(c => c.IsSent && Standing(c) && c.Findings.Contains(f.Id)),

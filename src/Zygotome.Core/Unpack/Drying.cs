@@ -27,7 +27,7 @@ internal static class Drying
             ? state
                 .Unpack.Findings.Where(f => f.Dries && !f.Cleared && Touches(state.Sheet, step, f.Place))
                 .Select(f =>
-                    $"{f.Tag}: tacky paint, {Places.Words(f.Place)}; looked at again on "
+                    $"{f.Tag}: tacky paint, {state.Sheet.Geometry.Called(f.Place)}; looked at again on "
                     + $"{DayWords.Of(f.LookAgain!.Value)}"
                 )
             : [];

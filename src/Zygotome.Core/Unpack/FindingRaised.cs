@@ -31,7 +31,7 @@ public sealed record FindingRaised(
             : !FindingGrades.PlacesOn(state.Sheet, Place).Contains(PlaceKind)
                 ? new Refusal(
                     "unpack/place-kind",
-                    $"There is no {UnpackWords.Place(PlaceKind)} on {Places.Words(Place)}.",
+                    $"There is no {UnpackWords.Place(PlaceKind)} on {state.Sheet.Geometry.Called(Place)}.",
                     "body.placeKind"
                 )
             : !FindingKinds.CanBe(PlaceKind, Kind)
@@ -91,5 +91,5 @@ public sealed record FindingRaised(
         state.With(state.Unpack with { Raised = state.Unpack.Raised + 1 });
 
     public override string Say(JobState state) =>
-        $"{Texts.Capital(UnpackWords.Sized(Kind, (double)Size.Nominal))} found, {Places.Words(Place)}";
+        $"{Texts.Capital(UnpackWords.Sized(Kind, (double)Size.Nominal))} found, {state.Sheet.Geometry.Called(Place)}";
 }

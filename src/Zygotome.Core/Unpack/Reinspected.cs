@@ -53,8 +53,8 @@ public sealed record Reinspected(
         finding.Behind.Length > 0 && Sealed != true
             ? new Refusal(
                 "unpack/seal",
-                $"{Texts.Capital(Places.Words(finding.Behind))} was opened for {finding.Tag}: look at its seal all "
-                    + "round, and say that it holds.",
+                $"{Texts.Capital(state.Sheet.Geometry.Called(finding.Behind))} was opened for {finding.Tag}: look at "
+                    + "its seal all round, and say that it holds.",
                 "body.sealed"
             )
         : finding is not { PlaceKind: PlaceKind.Lead, Repair: { } repair } ? null

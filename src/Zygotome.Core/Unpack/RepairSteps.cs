@@ -31,7 +31,8 @@ public static class RepairSteps
         return StepFields.List.Of(
             StepFields.Id.Is(IdOf(f)),
             StepFields.Title.Is(
-                $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, {Places.Words(f.Place)}"
+                $"{(replace ? "Replace" : "Repair")} {f.Tag}: {UnpackWords.Kind(f.Kind)}, "
+                    + sheet.Geometry.Called(f.Place)
             ),
             StepFields.HandsOn.Is(plan.Minutes + (f.Behind.Length > 0 ? Opening : 0)),
             StepFields.JoinsA.Is(plan.Bond?.A ?? ""),
@@ -41,8 +42,8 @@ public static class RepairSteps
             StepFields.Cautions.Is(plan.Cautions),
             StepFields.Text.Is(
                 f.Behind.Length > 0
-                    ? $"Open {Places.Words(f.Behind)} first, along its seam. {plan.Words} Seal it again all round. "
-                        + $"{inspector} The seal with it."
+                    ? $"Open {sheet.Geometry.Called(f.Behind)} first, along its seam. {plan.Words} Seal it again "
+                        + $"all round. {inspector} The seal with it."
                     : $"{plan.Words} {inspector}"
             ),
             StepFields.Repairs.Is(f.Id)

@@ -147,11 +147,11 @@ internal static class UnpackLines
         public override LineWords Words(JobState state)
         {
             var (f, grade) = (Finding, FindingWords.Grade(Finding.Grading.Grade));
-            var what = $"{f.Tag}: {UnpackWords.Sized(f.Kind, f.Size)}, {Places.Words(f.Place)}";
-            return new LineWords(what, grade, "", grade, Why);
+            var what = $"{f.Tag}: {UnpackWords.Sized(f.Kind, f.Size)}, {state.Sheet.Geometry.Called(f.Place)}";
+            return new LineWords(what, grade, "", grade, Why(state));
         }
 
-        private string Why =>
+        private string Why(JobState state) =>
             Finding switch
             {
                 { Sound: true, Dries: true, ReinspectedBy: { } by } => $"Looked at again by {by.Name}: dry.",
@@ -162,7 +162,7 @@ internal static class UnpackLines
                 { Repair: not null, PlaceKind: PlaceKind.Lead } =>
                     "Put back; not wiggled and called out yet, and so not proven.",
                 { Repair: not null, Behind: { Length: > 0 } behind } =>
-                    $"Repaired; it and the seal of {Places.Words(behind)} are not re-inspected yet.",
+                    $"Repaired; it and the seal of {state.Sheet.Geometry.Called(behind)} are not re-inspected yet.",
                 { Repair: not null } => "Repaired; not re-inspected yet.",
                 { LookAgain: { } day } => $"Tacky: looked at again on {DayWords.Of(day)}; no tape, no decal till then.",
                 { Disposition: { } d } => $"To {UnpackRules.Words(d)}; not done yet.",

@@ -1,5 +1,4 @@
 using Zygotome.Core.Journal;
-using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Unpack;
 
@@ -15,7 +14,7 @@ public sealed record Walked(string Point, WalkAnswer Answer, string Finding = ""
         : Answer == WalkAnswer.Finding && state.Unpack.Find(Finding) is { } elsewhere && elsewhere.Place != point.Part
             ? new Refusal(
                 "unpack/walk-elsewhere",
-                $"{elsewhere.Tag} is on {Places.Words(elsewhere.Place)}: nobody looked here yet.",
+                $"{elsewhere.Tag} is on {state.Sheet.Geometry.Called(elsewhere.Place)}: nobody looked here yet.",
                 "body.finding"
             )
         : Answer == WalkAnswer.NotFitted && !InspectionRoute.MayBeLeftOff(state.Sheet, point)

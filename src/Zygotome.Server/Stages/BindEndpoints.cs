@@ -42,7 +42,19 @@ public sealed record OutputView(
 );
 
 /// <summary>A box on a drawing, mm.</summary>
-public sealed record BoxView(double Left, double Top, double Width, double Height);
+public sealed record BoxView(double Left, double Top, double Width, double Height)
+{
+    /// <summary>A square round a part, four times as wide.</summary>
+    internal static BoxView Round(Bounds box) =>
+        Math.Max(box.Width, box.Height) * 4 is var wide
+            ? new BoxView(
+                Math.Round(box.Left + ((box.Width - wide) / 2), 1),
+                Math.Round(box.Top + ((box.Height - wide) / 2), 1),
+                Math.Round(wide, 1),
+                Math.Round(wide, 1)
+            )
+            : null;
+}
 
 /// <param name="Below">What is called from below is seen on it; null where nothing is.</param>
 public sealed record BindView(
@@ -74,8 +86,11 @@ internal static class BindEndpoints
     public static void MapBind(this IEndpointRouteBuilder app) =>
         app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
 
-    private static OutputView Output(JobState state, OutputCall call, LedgerLine line) =>
-        new(
+    private static OutputView Output(JobState state, OutputCall call, LedgerLine line)
+    {
+        var turned =
+            call.From == SeenFrom.Below && !call.Picture.IsEmpty ? BelowView.Of(state.Sheet, call.Picture) : null;
+        return new(
             Key: line.Id,
             Of: call.Of,
             At: call.At,
@@ -91,29 +106,13 @@ internal static class BindEndpoints
                 ? "from behind, you stand at the tail"
                 : DrawingSides.Words(DrawingSide.Below),
             Picture: call.From == SeenFrom.Behind ? DrawingView.Of(BehindView.Of(state.Sheet, call.Picture)) : null,
-            Moved:
-            [
-                .. call.From == SeenFrom.Below && !call.Picture.IsEmpty
-                    ? DrawingView
-                        .Of(BelowView.Of(state.Sheet, call.Picture))
-                        .Parts.Where(p => call.Picture.ContainsKey(p.Id))
-                    : [],
-            ],
-            Closer: call.From == SeenFrom.Below && !call.Picture.IsEmpty ? Closer(state, call) : null,
+            Moved: turned is null ? [] : [.. DrawingView.Of(turned).Parts.Where(p => call.Picture.ContainsKey(p.Id))],
+            Closer: turned?.Parts.FirstOrDefault(p => call.Picture.ContainsKey(p.Id)) is { } part
+                ? BoxView.Round(part.Box)
+                : null,
             Line: line
         );
-
-    // Four times as wide as what moves.
-    private static BoxView? Closer(JobState state, OutputCall call) =>
-        BelowView.Of(state.Sheet, call.Picture).Parts.FirstOrDefault(p => call.Picture.ContainsKey(p.Id)) is { } part
-        && Math.Max(part.Box.Width, part.Box.Height) * 4 is var wide
-            ? new BoxView(
-                Math.Round(part.Box.Left + ((part.Box.Width - wide) / 2), 1),
-                Math.Round(part.Box.Top + ((part.Box.Height - wide) / 2), 1),
-                Math.Round(wide, 1),
-                Math.Round(wide, 1)
-            )
-            : null;
+    }
 
     // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
     internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)

@@ -259,7 +259,7 @@ internal static class UnpackEndpoints
             Id: f.Id,
             Tag: f.Tag,
             Place: f.Place,
-            PlaceName: Places.Words(f.Place),
+            PlaceName: state.Sheet.Geometry.Called(f.Place),
             PlaceKind: f.PlaceKind,
             Kind: f.Kind,
             Size: f.Size,
@@ -287,7 +287,7 @@ internal static class UnpackEndpoints
         )
         {
             What = UnpackWords.Sized(f.Kind, f.Size),
-            Behind = Places.Words(f.Behind),
+            Behind = state.Sheet.Geometry.Called(f.Behind),
             Dries = f.Dries,
             Wiggles = f.PlaceKind == PlaceKind.Lead,
             Harms = f is { NeedsStep: true, Repair: null }

@@ -74,6 +74,19 @@ public sealed class FoundAtTheBoxTests
     }
 
     [Fact]
+    public void What_has_no_length_is_claimed_without_one_and_at_its_place_as_people_say_it()
+    {
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        bench.Do(
+            new FindingRaised("lead-ail-left", PlaceKind.Lead, FindingKind.OutOfHousing, Bench.Q("0 mm"), 100, -180, "")
+        );
+        Assert.Equal(
+            "F1: contact out of its housing, left aileron lead, flight-critical",
+            Assert.Single(Claims.Of(bench.State)).Text
+        );
+    }
+
+    [Fact]
     public void What_lies_behind_a_sealed_canopy_plans_its_opening_and_is_not_sound_before_its_seal_is()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();
@@ -108,7 +121,7 @@ public sealed class FoundAtTheBoxTests
             )
         );
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == id);
-        Assert.StartsWith("Open cockpit first", step.Text, StringComparison.Ordinal);
+        Assert.StartsWith("Open cockpit rim first", step.Text, StringComparison.Ordinal);
         bench.Do(
             new Repaired(id, "Glued on its seat", Adhesive: new Adhesive("c", "foam-safe contact", 15, 240, false))
         );
