@@ -119,10 +119,16 @@ public sealed class FullJob
         foreach (
             var (step, bond) in new[]
             {
+                ("Lay everything out and read the manual once", false),
                 ("Clear the intake and turn the fan by hand", false),
+                ("Try the spar dry", false),
+                ("Lay both leads in their grooves", false),
                 ("Glue the spar into both wings", true),
+                ("Try both fins dry", false),
                 ("Glue both fins", true),
+                ("Stand every servo at centre", false),
                 ("Elevon pushrods", false),
+                ("Slide every keeper over its clevis", false),
                 ("Hatch and latch", false),
             }
         )
@@ -168,7 +174,13 @@ public sealed class FullJob
             }
         }
 
-        t.Stage("Wire").Press("Plug the receiver", "Steps").Act("Start").Act("Done").See("1 of 1 steps done");
+        t.Stage("Wire");
+        foreach (var step in new[] { "Bed the receiver and lead its aerials", "Plug the receiver" })
+        {
+            t.Press(step, "Steps").Act("Start").Act("Done");
+        }
+
+        t.See("2 of 2 steps done");
     }
 
     /// <summary>Isolated, transmitter on, pack connected: one look. By default a fan's wires off.</summary>
@@ -308,6 +320,7 @@ public sealed class FullJob
     {
         t.Look(("Flight pack", "in bay")).See("in bay");
         t.Stage("Balance").Press("start", "Before weighing").Press("done", "Before weighing").DoNotSee("waits for");
+        t.Press("start", "Before weighing").Press("done", "Before weighing");
 
         // 985 g at 151: too far forward. The advice moves the pack; done and weighed again it lands in the band.
         Weigh(t, "610", "187.5", "187.5", "-48");

@@ -37,7 +37,9 @@ internal sealed class Bench
         bool alone = false,
         StageSet? stages = null,
         int channels = 8,
-        bool pack = true
+        bool pack = true,
+        (string Id, string Choice)? option = null,
+        Battery? battery = null
     )
     {
         State = Confirmed(new JobState(stages ?? Stages.All, sheet ?? Delta), sheet ?? Delta);
@@ -51,13 +53,14 @@ internal sealed class Bench
                 State.Sheet.Kit.Id,
                 1,
                 State.Sheet.Hash,
-                pack ? Battery() : null,
+                pack ? battery ?? Battery() : null,
                 channels,
                 DateOnly.FromDateTime(Now.UtcDateTime).AddDays(5),
                 "1",
                 BalanceSchool.ForwardThird,
                 rules,
-                Supplier: supplier
+                Supplier: supplier,
+                Options: option is { } o ? Ordered.ById<string>().Add(o.Id, o.Choice) : null
             )
         );
     }
@@ -284,9 +287,15 @@ internal sealed class Bench
         return this;
     }
 
-    /// <summary>Every pack that nobody measured has sound cells.</summary>
+    /// <summary>As many packs as the sheet flies on, all like the first, and every one that nobody measured has sound
+    /// cells.</summary>
     public Bench Charged()
     {
+        while (State.Receive.Battery is not null && State.Receive.Packs.Count < PacksTogether.Asked(State.Sheet))
+        {
+            Do(new PackBrought($"pack {State.Receive.Packs.Count + 1}", State.Receive.Packs[0].Battery));
+        }
+
         foreach (var pack in State.Receive.Packs.Where(p => p.Seen is null))
         {
             Do(new PackMeasured(pack.Name, [.. Enumerable.Repeat(4.1, pack.Battery.Cells)]));
@@ -324,17 +333,32 @@ internal sealed class Bench
                 Pack(LampIs.InBay);
             }
 
-            Do(new StepStarted(next.Step.Id));
-            Pass(TimeSpan.FromMinutes(5));
-            Do(
-                next.Step.Bond is not { } bond
-                    ? new StepDone(next.Step.Id)
-                    : new StepDone(next.Step.Id, Glue(bond), Q("20 °C"))
-            );
-            Pass(next.Step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
+            Work(next.Step);
         }
 
         return this;
+    }
+
+    /// <summary>Does what a step waits for, so that nothing but itself is in its way.</summary>
+    public Bench Until(string step)
+    {
+        foreach (var before in State.Sheet.Step(step)!.After.Select(a => State.Sheet.Step(a)!))
+        {
+            if (State.Progress(before.Id)?.Done is null)
+            {
+                Until(before.Id).Work(before);
+            }
+        }
+
+        return this;
+    }
+
+    private void Work(StepSpec step)
+    {
+        Do(new StepStarted(step.Id));
+        Pass(TimeSpan.FromMinutes(5));
+        Do(step.Bond is not { } bond ? new StepDone(step.Id) : new StepDone(step.Id, Glue(bond), Q("20 °C")));
+        Pass(step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
     }
 
     public Bench Bound()

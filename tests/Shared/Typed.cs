@@ -16,6 +16,10 @@ public readonly record struct Typed(string Text)
 
     public static implicit operator Capacity(Typed typed) => Read<Capacity>(typed);
 
+    public static implicit operator Current(Typed typed) => Read<Current>(typed);
+
+    public static implicit operator Torque(Typed typed) => Read<Torque>(typed);
+
     public static implicit operator Percent(Typed typed) => Read<Percent>(typed);
 
     public static implicit operator Celsius(Typed typed) => Read<Celsius>(typed);

@@ -17,6 +17,9 @@ public sealed record Budget(
     ImmutableArray<PackOutlook> Packs
 )
 {
+    // Of many packs brought, not every way to fly several of them.
+    private const int MostFlown = 12;
+
     /// <summary>
     /// Of the packs brought, the one to fly: it fits, has cells and current, balances and keeps the all-up weight, with
     /// the least ballast, then nearest the middle of the target band. Null when none can.
@@ -40,14 +43,20 @@ public sealed record Budget(
         /// <summary>The aircraft as it was weighed, once it was.</summary>
         public Weighed? Weighed { get; init; }
 
+        /// <summary>Servos and drives that take the place of the kit's own.</summary>
+        public ImmutableSortedDictionary<string, ServoHeld> Servos { get; init; } = Ordered.ById<ServoHeld>();
+
+        public ImmutableSortedDictionary<string, DriveHeld> Drives { get; init; } = Ordered.ById<DriveHeld>();
+
         /// <summary>Pieces of ballast that are in, by station.</summary>
         public ImmutableSortedDictionary<string, int> Ballast { get; init; } = Ordered.ById<int>();
     }
 
     /// <summary>
-    /// The weighed aircraft without pack and ballast: mass, g, centre, mm, and the add-ons that were aboard.
+    /// The weighed aircraft without pack and ballast: mass, g, centre, mm, the add-ons that were aboard, and the number
+    /// of the entry.
     /// </summary>
-    public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns);
+    public sealed record Weighed(double Grams, double At, ImmutableArray<string> AddOns, long Seq = 0);
 
     /// <summary>Of a job as it stands; of the weighing where there is one, else of the sheet's numbers.</summary>
     public static Budget Of(Journal.JobState state) =>
@@ -61,6 +70,8 @@ public sealed record Budget(
             )
             {
                 Weighed = WeighedEmpty(state),
+                Servos = state.Receive.Servos,
+                Drives = state.Receive.Drives,
                 Ballast = state.Balance.Ballast,
             }
         );
@@ -75,6 +86,7 @@ public sealed record Budget(
             sheet.Balance.Configurations.Length > 0
                 ? BalanceTarget.Of(sheet, sheet.Balance.Configurations[0], asked.School)
                 : null;
+        var train = new PowerTrain(sheet, asked.Drives);
         var parts = Known(asked).ToImmutableArray();
         var empty = asked.Weighed?.Grams ?? sheet.Balance.Empty?.Mass;
         var words =
@@ -89,7 +101,16 @@ public sealed record Budget(
             Target: target?.Target,
             School: target?.School ?? "",
             Words: words,
-            Packs: [.. asked.Packs.Select(p => Powered(sheet, p, Pack(asked, parts, target, empty is not null, p)))]
+            Packs:
+            [
+                .. Flown(sheet, asked.Packs)
+                    .Select(f =>
+                        Powered(sheet, train, f.AsOne, Pack(asked, parts, target, empty is not null, f.AsOne)) with
+                        {
+                            Packs = f.Names,
+                        }
+                    ),
+            ]
         );
     }
 
@@ -121,6 +142,11 @@ public sealed record Budget(
                         "sheet"
                     );
                 }
+            }
+
+            foreach (var part in Instead(asked, 0))
+            {
+                yield return part;
             }
 
             if (sheet.Steps.Count(s => s.Bond is not null) is > 0 and var bonds)
@@ -164,10 +190,65 @@ public sealed record Budget(
             .. asked
                 .AddOns.Where(a => !weighed.AddOns.Contains(a.Name))
                 .Select(a => new BudgetPart(a.Name, (double)a.Mass.Nominal, (double?)a.At?.Nominal, "as brought")),
+            .. Instead(asked, weighed.Seq),
         ];
 
-    private static PackOutlook Powered(SpecSheet sheet, PackHeld pack, PackOutlook outlook) =>
-        PackPower.Judge(sheet, pack.Battery) is { } power
+    // What another servo or propeller weighs more or less than the kit's own.
+    private static IEnumerable<BudgetPart> Instead(Asked asked, long since) =>
+        [
+            .. from servo in asked.Sheet.Servos
+            let held = asked.Servos.GetValueOrDefault(servo.Id)
+            where held is not null && held.Evidence.Seq > since
+            let more = ServoFit.Heavier(servo, held.Kind)
+            where more is not null
+            select new BudgetPart(
+                $"{held.Kind.Name} for {ServoFit.Place(asked.Sheet, servo.Id)}, beside the kit's own",
+                more.Value,
+                asked
+                    .Sheet.Geometry.Placed.SelectMany(p => PlacedPart.Of(p))
+                    .FirstOrDefault(p => p.Thing.Of == servo.Id)
+                    ?.Middle.X,
+                "as brought"
+            ),
+            .. from motor in asked.Sheet.Power.Motors
+            let held = asked.Drives.GetValueOrDefault(motor.Id)
+            where held is not null && held.Evidence.Seq > since
+            let more = held.Kind.PropellerMass?.Value - motor.Mass
+            where more is not null
+            select new BudgetPart(
+                $"propeller {held.Kind.Propeller ?? motor.Propeller}, beside the kit's own",
+                more.Value,
+                motor.At,
+                "as brought"
+            ),
+        ];
+
+    // Each by itself; of a kit that flies on several, every so many of them, in the order they were brought.
+    private static IEnumerable<(PackHeld AsOne, ImmutableArray<string> Names)> Flown(
+        SpecSheet sheet,
+        ImmutableArray<PackHeld> packs
+    ) =>
+        Together(packs, Math.Min(PacksTogether.Asked(sheet), packs.Length))
+            .Take(MostFlown)
+            .Select(of =>
+                (
+                    new PackHeld(
+                        string.Join(" + ", of.Select(p => p.Name)),
+                        PacksTogether.AsOne(sheet, [.. of.Select(p => p.Battery)])
+                    ),
+                    of.Select(p => p.Name).ToImmutableArray()
+                )
+            );
+
+    private static IEnumerable<ImmutableArray<PackHeld>> Together(ImmutableArray<PackHeld> packs, int count) =>
+        count == 0 ? []
+        : count == 1 ? packs.Select(p => ImmutableArray.Create(p))
+        : packs.SelectMany(
+            (first, i) => Together(packs[(i + 1)..], count - 1).Select(rest => ImmutableArray.Create([first, .. rest]))
+        );
+
+    private static PackOutlook Powered(SpecSheet sheet, PowerTrain train, PackHeld pack, PackOutlook outlook) =>
+        PackPower.Judge(sheet, train, pack.Battery) is { } power
             ? outlook with
             {
                 Suits = power.Suits,
@@ -214,7 +295,10 @@ public sealed record Budget(
                 TotalGrams: Math.Round(total + (ballast?.Mass ?? 0)),
                 WeightInLimit: InLimit(Math.Round(total + (ballast?.Mass ?? 0))),
                 Words: words
-            );
+            )
+            {
+                Packs = [pack.Name],
+            };
 
         if (!fits || !enough || target is null || asked.Sheet.Geometry.Bay is not { } bay)
         {
@@ -295,7 +379,9 @@ public sealed record Budget(
             Off(shown.Ballast.GetValueOrDefault(station.Name) * station.Piece, station.At);
         }
 
-        return grams > 0 ? new Weighed(grams, moment / grams, [.. shown.AddOns.Select(a => a.Name)]) : null;
+        return grams > 0
+            ? new Weighed(grams, moment / grams, [.. shown.AddOns.Select(a => a.Name)], shown.Evidence.Seq)
+            : null;
     }
 
     private static double? Rounded(double? value) => value is { } v ? Math.Round(v, 1) : null;

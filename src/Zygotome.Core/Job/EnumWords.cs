@@ -28,6 +28,7 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<Role>(Rights.RoleWords),
         Of<Carton>(CartonWords.Of),
         Of<AddOnState>(ReceiveWords.Of),
+        Of<Carriage>(Carriages.Of),
         Of<BuyState>(ReceiveWords.Of),
         Of<CountStanding>(UnpackWords.Count),
         Of<WalkAnswer>(UnpackWords.Answer),

@@ -1,3 +1,5 @@
+using System.Collections.Immutable;
+
 namespace Zygotome.Core.Job;
 
 /// <summary>What one pack does to weight and balance.</summary>
@@ -22,6 +24,9 @@ public sealed record PackOutlook(
     string Words
 )
 {
+    /// <summary>The packs it is, in the order they are connected: one, or those that fly together.</summary>
+    public required ImmutableArray<string> Packs { get; init; }
+
     /// <summary>Whether it has the cells and gives the current that the maker asks for; why or why not.</summary>
     public bool Suits { get; init; } = true;
 

@@ -11,13 +11,17 @@ public enum MemoryTopic
 {
     /// <summary>A screw taken instead of a listed one, by kit.</summary>
     Screw,
+
+    /// <summary>What is on which channel, by owner.</summary>
+    Channels,
 }
 
 /// <summary>
 /// Something a job leaves for later ones, by what it is of: a kit, an owner. Made from its journal, so that it says
 /// nothing the journal does not.
 /// </summary>
-/// <param name="Facts">JSON of what is remembered: of a screw a <see cref="RememberedScrew"/>.</param>
+/// <param name="Facts">JSON of what is remembered: of a screw a <see cref="RememberedScrew"/>, of channels
+/// <see cref="RememberedChannels"/>.</param>
 public sealed record Remembered(MemoryTopic Topic, string Of, string Facts)
 {
     /// <summary>All that a job leaves as it stands.</summary>
@@ -26,6 +30,19 @@ public sealed record Remembered(MemoryTopic Topic, string Of, string Facts)
             .. state
                 .Unpack.Substitutes.Where(s => s.Diameter is not null && s.Length is not null)
                 .Select(s => Screw(state.Sheet.Kit.Id, s, state.Receive.Number)),
+            .. state.Receive.Channels.IsEmpty
+                ? []
+                : new[]
+                {
+                    new Remembered(
+                        MemoryTopic.Channels,
+                        state.Receive.CustomerId,
+                        JsonSerializer.Serialize(
+                            new RememberedChannels([.. state.Receive.Channels], state.Receive.Number),
+                            EntryJson.Lenient
+                        )
+                    ),
+                },
         ];
 
     private static Remembered Screw(string kit, Substitute s, string job) =>
@@ -56,3 +73,6 @@ public sealed record RememberedScrew(
     string Depth,
     string Job
 );
+
+/// <summary>What an owner had on each channel, from the first on; empty ones are free.</summary>
+public sealed record RememberedChannels(ImmutableArray<string> Channels, string Job);

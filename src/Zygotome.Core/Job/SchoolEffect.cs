@@ -21,39 +21,50 @@ public static class SchoolEffect
     private const int Most = 3;
 
     /// <summary>In words, for each option of a question, in its order.</summary>
-    public static ImmutableArray<string> Of(JobState state, School school, Stock stock)
-    {
-        var with = school.Options.Select(o => Found(state, school, o, stock)).ToArray();
-        var everywhere = with.Aggregate((a, b) => a.Intersect(b));
-        var anywhere = with.Aggregate((a, b) => a.Union(b));
-        return
+    public static ImmutableArray<string> Of(JobState state, School school, Stock stock) =>
         [
-            .. school.Options.Select(
-                (o, i) =>
-                    Words(o, with[i].Except(everywhere), anywhere.Except(with[i])) is { Length: > 0 } words ? words
+            .. Of(
+                    state,
+                    [.. school.Options.Select(o => new Dictionary<string, string> { [school.Id] = o.Id })],
+                    [.. school.Options.Select(o => o.Acts)],
+                    stock
+                )
+                .Select(words =>
+                    words.Length > 0 ? words
                     : Schools.OfSteps.Contains(school.Id) ? Nothing
                     : Noted
-            ),
+                ),
         ];
+
+    /// <summary>In words, for each way in which an owner may carry it, in their order.</summary>
+    public static ImmutableArray<(Carriage How, string Effect)> OfCarriage(JobState state, Stock stock)
+    {
+        Carriage[] ways = [Carriage.Whole, Carriage.Parted, Carriage.Boxed];
+        var effects = Of(state, [.. ways.Select(Carriages.Answers)], [.. ways.Select(_ => "")], stock);
+        return [.. ways.Select((w, i) => (w, effects[i].Length > 0 ? effects[i] : Noted))];
     }
 
-    private static ImmutableSortedSet<(bool Buys, string What)> Found(
+    private static ImmutableArray<string> Of(
         JobState state,
-        School school,
-        SchoolOption option,
+        ImmutableArray<IReadOnlyDictionary<string, string>> ways,
+        ImmutableArray<string> acts,
         Stock stock
     )
     {
-        var answered = state.Answering(school.Id, option.Id);
-        return
+        var with = ways.Select(w => Found(state.Answering(w), stock)).ToArray();
+        var everywhere = with.Aggregate((a, b) => a.Intersect(b));
+        var anywhere = with.Aggregate((a, b) => a.Union(b));
+        return [.. with.Select((w, i) => Words(acts[i], w.Except(everywhere), anywhere.Except(w)))];
+    }
+
+    private static ImmutableSortedSet<(bool Buys, string What)> Found(JobState answered, Stock stock) =>
         [
             .. answered.Sheet.Steps.Select(s => (false, s.Title)),
             .. ToBuy.Of(answered, stock).Select(l => (true, l.What)),
         ];
-    }
 
     private static string Words(
-        SchoolOption option,
+        string acts,
         ImmutableSortedSet<(bool Buys, string What)> has,
         ImmutableSortedSet<(bool Buys, string What)> lacks
     )
@@ -74,7 +85,7 @@ public static class SchoolEffect
                 Said("To buy: ", true, has),
                 has.IsEmpty ? Said("Not done: ", false, lacks) : "",
                 has.IsEmpty ? Said("Not to buy: ", true, lacks) : "",
-                option.Acts,
+                acts,
             }.Where(w => w.Length > 0)
         );
     }

@@ -32,12 +32,14 @@ public static class EffectiveSheet
         return next;
     }
 
-    /// <summary>The job as it would be with this answer: nothing is recorded by it.</summary>
-    public static JobState Answering(this JobState state, string school, string option) =>
+    /// <summary>The job as it would be with these answers, by question: nothing is recorded by it.</summary>
+    public static JobState Answering(this JobState state, IReadOnlyDictionary<string, string> answers) =>
         Composed(
             state with
             {
-                Schools = state.Schools.SetItem(school, new SchoolAnswer(option, "", state.Opening!.By)),
+                Schools = state.Schools.SetItems(
+                    answers.Select(a => KeyValuePair.Create(a.Key, new SchoolAnswer(a.Value, "", state.Opening!.By)))
+                ),
             }
         );
 

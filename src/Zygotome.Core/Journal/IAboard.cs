@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
 
@@ -16,4 +17,8 @@ public interface IAboard
     int ReceiverChannels { get; }
 
     ImmutableList<AddOn> AddOns { get; }
+
+    /// <summary>What all motors draw together at full, A, as nominal; null where one of them is not known or there is
+    /// none.</summary>
+    double? FullDraw(SpecSheet sheet);
 }

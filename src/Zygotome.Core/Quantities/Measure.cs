@@ -92,6 +92,24 @@ public sealed record Capacity(Quantity Typed) : Measure<Capacity>(Typed), IMeasu
     public static Capacity Of(Quantity typed) => new(typed);
 }
 
+/// <summary>What flows, A.</summary>
+[JsonConverter(typeof(MeasureJson))]
+public sealed record Current(Quantity Typed) : Measure<Current>(Typed), IMeasure<Current>
+{
+    public static Measurand Measurand { get; } = new("a current", Unit.Ampere);
+
+    public static Current Of(Quantity typed) => new(typed);
+}
+
+/// <summary>How strongly a servo turns, N·m; typed and shown in kg cm.</summary>
+[JsonConverter(typeof(MeasureJson))]
+public sealed record Torque(Quantity Typed) : Measure<Torque>(Typed), IMeasure<Torque>
+{
+    public static Measurand Measurand { get; } = new("a torque", Unit.KilogramCentimetre, Unit.NewtonMetre);
+
+    public static Torque Of(Quantity typed) => new(typed);
+}
+
 /// <summary>A share, as a radio shows it, %. Stored as a plain number.</summary>
 [JsonConverter(typeof(MeasureJson))]
 public sealed record Percent(Quantity Typed) : Measure<Percent>(Typed), IMeasure<Percent>

@@ -23,7 +23,7 @@ public sealed record BatteryGiven(Battery Battery) : EntryBody
                 state.Receive with
                 {
                     Battery = pack.Battery,
-                    PackName = pack.Name,
+                    Flying = [pack.Name],
                     Packs = state.Receive.Packs.Add(pack),
                 }
             )

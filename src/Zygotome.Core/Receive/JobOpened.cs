@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -7,6 +8,7 @@ namespace Zygotome.Core.Receive;
 /// <summary>A kit comes in. The first entry of every job.</summary>
 /// <param name="Battery">Null where the pack is still to be chosen.</param>
 /// <param name="ReceiverChannels">0 where the receiver is still to be bought.</param>
+/// <param name="Options">As what the kit is built, as far as the counter was told, by option.</param>
 /// <param name="SheetHash">SHA-256 of the sheet revision's file.</param>
 public sealed record JobOpened(
     string Number,
@@ -27,7 +29,8 @@ public sealed record JobOpened(
     Carton Carton = Carton.NotLooked,
     string CartonNote = "",
     string PackName = "pack 1",
-    SheetConfirmation? Confirmed = null
+    SheetConfirmation? Confirmed = null,
+    ImmutableSortedDictionary<string, string>? Options = null
 ) : EntryBody
 {
     public override EntryBody Composed(JobState state, Entry entry) =>
@@ -49,6 +52,7 @@ public sealed record JobOpened(
                 ?? Texts.Fits(PackName, "body.packName", 60)
                 ?? Supplier?.Admit("body.supplier")
                 ?? Receiver?.Admit("body.receiver")
+                ?? OptionsAsked(state.Built)
                 ?? (
                     ReceivedOn is { } on
                     && Math.Abs(on.DayNumber - ShopDay.Of(Rules.TimeZone, entry.ObservedAt).DayNumber) > 366
@@ -66,6 +70,7 @@ public sealed record JobOpened(
             state with
             {
                 Opening = Evidence.Of(entry),
+                Options = Options ?? Ordered.ById<string>(),
                 Rules = Rules,
                 Schools =
                     BalanceSchool == BalanceSchool.Middle
@@ -81,7 +86,7 @@ public sealed record JobOpened(
                 Number = Number,
                 CustomerId = CustomerId,
                 Battery = Battery,
-                PackName = Battery is null ? "" : PackName,
+                Flying = Battery is null ? [] : [PackName],
                 ReceiverChannels = ReceiverChannels,
                 Promised = Promised,
                 Shelf = Shelf,
@@ -106,8 +111,18 @@ public sealed record JobOpened(
             opened = opened.Say(entry, new Setting(SettingKind.Receiver), receiver);
         }
 
-        return opened.SayValues(entry, state.Chosen).Knowing(SheetHash, Confirmed).Resheet(entry);
+        foreach (var (option, choice) in opened.Options)
+        {
+            opened = opened.Say(entry, new Setting(SettingKind.KitOption, option), choice);
+        }
+
+        return opened.SayValues(entry, opened.Chosen).Knowing(SheetHash, Confirmed).Resheet(entry);
     }
+
+    private Refusal? OptionsAsked(SpecSheet sheet) =>
+        Options
+            ?.Select(o => OptionChosen.Known(sheet, o.Key, o.Value, $"body.options.{o.Key}"))
+            .FirstOrDefault(r => r is not null);
 
     public override string Say(JobState state) => $"{state.Sheet.Kit.Name} received";
 }

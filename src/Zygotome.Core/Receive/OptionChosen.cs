@@ -9,22 +9,25 @@ public sealed record OptionChosen(string Option, string Choice, string Reason = 
 {
     public override Refusal? Admit(JobState state, Entry entry)
     {
-        if (state.Built.Kit.Options.FirstOrDefault(o => o.Id == Option) is not { } option)
+        if (Known(state.Built, Option, Choice, "body.choice") is { } unknown)
         {
-            return new Refusal("receive/option", $"This kit has no option \"{Option}\".", "body.option");
-        }
-
-        if (!option.Choices.Contains(Choice))
-        {
-            return new Refusal(
-                "receive/option-choice",
-                $"\"{Choice}\" is no choice of {option.Name}; {string.Join(", ", option.Choices)} are.",
-                "body.choice"
-            );
+            return unknown;
         }
 
         return Changes(state) ? Changed(state, entry) : Texts.Fits(Reason, "body.reason");
     }
+
+    /// <summary>The refusal of an option or choice that the kit has not.</summary>
+    internal static Refusal? Known(SpecSheet sheet, string option, string choice, string where) =>
+        sheet.Kit.Options.FirstOrDefault(o => o.Id == option) is not { } known
+            ? new Refusal("receive/option", $"This kit has no option \"{option}\".", where)
+        : !known.Choices.Contains(choice)
+            ? new Refusal(
+                "receive/option-choice",
+                $"\"{choice}\" is no choice of {known.Name}; {string.Join(", ", known.Choices)} are.",
+                where
+            )
+        : null;
 
     private bool Changes(JobState state) =>
         KitChoices.Taken(state.Built, state.Options).GetValueOrDefault(Option) != Choice;

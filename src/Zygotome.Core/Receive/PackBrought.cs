@@ -17,16 +17,25 @@ public sealed record PackBrought(string Name, Battery Battery) : EntryBody
         )
         ?? Battery.Admit("body.battery");
 
-    // The first one flies until another is chosen.
+    // The first one flies until another is chosen; of a kit that flies on several, the first so many, in that order.
     public override JobState Apply(JobState state, Entry entry)
     {
         var pack = new PackHeld(Name.Trim(), Battery);
         var brought = state.With(state.Receive with { Packs = state.Receive.Packs.Add(pack) });
-        return state.Receive.Battery is not null
-            ? brought
-            : brought
-                .With(brought.Receive with { Battery = Battery, PackName = pack.Name })
-                .Say(entry, new Setting(SettingKind.Pack), pack.Words);
+        if (brought.Receive.Flying.Count >= PacksTogether.Asked(state.Sheet))
+        {
+            return brought;
+        }
+
+        var receive = brought.Receive with { Flying = brought.Receive.Flying.Add(pack.Name) };
+        var flying = brought.With(
+            receive with
+            {
+                Battery = PacksTogether.AsOne(state.Sheet, [.. receive.Flies.Select(p => p.Battery)]),
+            }
+        );
+        var (setting, words) = (new Setting(SettingKind.Pack), string.Join("; ", receive.Flies.Select(p => p.Words)));
+        return state.Receive.Battery is null ? flying.Say(entry, setting, words) : flying.Set(entry, setting, words);
     }
 
     public override string Say(JobState state) => $"Pack {Name.Trim()}, {Battery.Mass.Text}";

@@ -14,9 +14,9 @@ public static class PackPower
     /// <summary>
     /// Null where the sheet says nothing to judge by. The battery is all packs flown together: their capacity added.
     /// </summary>
-    public static (bool Suits, string Why)? Judge(SpecSheet sheet, Battery battery)
+    public static (bool Suits, string Why)? Judge(SpecSheet sheet, PowerTrain train, Battery battery)
     {
-        var said = new[] { Cells(sheet, battery), Current(sheet, battery) }
+        var said = new[] { Cells(sheet, train, battery), Current(train, battery) }
             .OfType<(bool Suits, string Why)>()
             .ToArray();
         var against = said.Where(s => !s.Suits).ToArray();
@@ -26,16 +26,19 @@ public static class PackPower
     }
 
     /// <summary>
-    /// One of the numbers of cells the sheet's packs have; where it names no pack, within what every controller takes.
+    /// One of the numbers of cells the sheet's packs have; where it names no pack, or where what drives it was chosen
+    /// apart, within what every controller and such a motor takes.
     /// </summary>
-    public static (bool Suits, string Why)? Cells(SpecSheet sheet, Battery battery)
+    public static (bool Suits, string Why)? Cells(SpecSheet sheet, PowerTrain train, Battery battery)
     {
-        var named = Named(sheet);
-        var (least, most) = Taken(sheet);
+        var named = train.IsOther ? [] : Named(sheet);
+        var (least, most) = train.Cells();
+        var what = train.IsOther ? "motor and controller" : "the controller";
+        var takes = train.IsOther ? "take" : "takes";
         var has = $"{battery.Cells} {(battery.Cells == 1 ? "cell" : "cells")}";
         var beyond =
-            battery.Cells > most ? $"the controller takes no more than {most}"
-            : battery.Cells < least ? $"the controller takes no fewer than {least}"
+            battery.Cells > most ? $"{what} {takes} no more than {most}"
+            : battery.Cells < least ? $"{what} {takes} no fewer than {least}"
             : "";
         return named.Length > 0
             ? named.Contains(battery.Cells)
@@ -49,15 +52,18 @@ public static class PackPower
                 ? null
                 : beyond.Length > 0
                     ? (false, $"{has}, but {beyond}.")
-                    : (true, $"{has}; the controller takes {(least == most ? $"{most}" : $"{least} to {most}")}.");
+                    : (
+                        true,
+                        $"{has}; {what} {takes} {(least is null || least == most ? $"{most}" : $"{least} to {most}")}."
+                    );
     }
 
     /// <summary>
     /// C × Ah, A, against the upper limit of what the motors draw together; null without a C rating or a draw.
     /// </summary>
-    public static (bool Suits, string Why)? Current(SpecSheet sheet, Battery battery)
+    public static (bool Suits, string Why)? Current(PowerTrain train, Battery battery)
     {
-        var draw = Draw(sheet);
+        var draw = Math.Round(train.Known, 1);
         if (battery.CRating is not { } c || draw <= 0)
         {
             return null;
@@ -80,25 +86,10 @@ public static class PackPower
                 .Order(),
         ];
 
-    /// <summary>Upper limits of the draws together, A; 0 where the maker states none.</summary>
-    public static double Draw(SpecSheet sheet) =>
-        sheet.Power.Motors.Sum(m => (double)(m.Says(PowerFields.Motor.Draw).Counts?.High ?? 0));
-
-    /// <summary>What is to be measured when several packs are flown together; empty for one.</summary>
+    /// <summary>How many fly together, and how they are measured; empty for one.</summary>
     public static string Together(SpecSheet sheet) =>
-        sheet.Power.Packs.Select(p => p.Count).DefaultIfEmpty(1).Max() is > 1 and var n
-            ? $"It flies on {n} packs together: weigh all, measure them as they lie in the bay, and add their capacity."
+        PacksTogether.Asked(sheet) is > 1 and var n
+            ? $"It flies on {n} packs together: weigh and measure each, and say which fly, in the order they are "
+                + "connected."
             : "";
-
-    // A single number is the most a controller takes.
-    private static (int? Least, int? Most) Taken(SpecSheet sheet)
-    {
-        var stated = sheet
-            .Power.Controllers.Select(c => c.Says(PowerFields.Controller.Cells).Counts)
-            .OfType<Quantity>()
-            .ToArray();
-        return stated.Length == 0
-            ? (null, null)
-            : ((int)stated.Max(c => c.Form == QuantityForm.Single ? 1 : c.Low), (int)stated.Min(c => c.High));
-    }
 }

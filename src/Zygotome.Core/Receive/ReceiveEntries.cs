@@ -42,6 +42,13 @@ public static class ReceiveEntries
         {
             Decides = Decides.Always,
         },
+        EntryKind.Of<ServoBrought>("receive/servo", Posters.Anybody),
+        EntryKind.Of<DriveBrought>("receive/drive", Posters.Anybody),
+        EntryKind.Of<ChannelsSaid>("receive/channels", Posters.Anybody),
+        EntryKind.Of<Carried>("receive/carried", Posters.Anybody) with
+        {
+            Decides = Decides.Always,
+        },
         EntryKind.Of<TransmitterBrought>("receive/transmitter", Posters.Anybody),
         EntryKind.Of<AddOnBrought>("receive/add-on", Posters.Anybody),
         EntryKind.Of<CartonSeen>("receive/carton", Posters.Anybody),

@@ -10,6 +10,7 @@ public enum CounterAsk
     Ports,
     PackSound,
     Protocol,
+    PacksTogether,
 }
 
 /// <summary>What is judged at the counter, of what was handed in.</summary>
@@ -22,6 +23,7 @@ public sealed record CounterId(CounterAsk Of) : RequirementId(Stage.Receive)
             CounterAsk.PackSuits => "receive/pack-suits",
             CounterAsk.PackSound => "receive/pack-sound",
             CounterAsk.Protocol => "receive/protocol",
+            CounterAsk.PacksTogether => "receive/packs-together",
             _ => "receive/ports",
         };
 }
@@ -30,6 +32,28 @@ public sealed record CounterId(CounterAsk Of) : RequirementId(Stage.Receive)
 public sealed record AddOnId(string Name) : RequirementId(Stage.Receive)
 {
     public override string Written => $"add-on/{Name}";
+}
+
+/// <summary>A servo that takes the place of the kit's own.</summary>
+/// <param name="Servo">The sheet's id of its servo.</param>
+public sealed record ServoId(string Servo) : RequirementId(Stage.Receive)
+{
+    public override string Written => $"receive/servo/{Servo}";
+}
+
+/// <summary>What drives a motor's propeller, chosen apart from the kit.</summary>
+/// <param name="Motor">The sheet's id of its motor.</param>
+public sealed record DriveId(string Motor) : RequirementId(Stage.Receive)
+{
+    public override string Written => $"receive/drive/{Motor}";
+}
+
+/// <summary>How the owner carries it, where steps hang on it.</summary>
+public sealed record CarriedId() : RequirementId(Stage.Receive)
+{
+    public override bool OfSheet => true;
+
+    public override string Written => "receive/carried";
 }
 
 /// <summary>As what the kit is built.</summary>

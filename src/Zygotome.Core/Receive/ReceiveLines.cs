@@ -13,6 +13,9 @@ internal static class ReceiveLines
     public static IEnumerable<Requirement> Of(JobState state) =>
         [
             .. Counter(state),
+            .. Carried(state),
+            .. Servos(state),
+            .. Drives(state),
             .. state.Receive.AddOns.Select(AddOn),
             .. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Option(state, o)),
             Confirmed(state),
@@ -39,7 +42,7 @@ internal static class ReceiveLines
                 CounterChecks.PackFits(sheet, battery),
                 pack
             );
-            if (PackPower.Judge(sheet, battery) is { } power)
+            if (PackPower.Judge(sheet, new PowerTrain(sheet, receive.Drives), battery) is { } power)
             {
                 yield return Judged(
                     state,
@@ -50,7 +53,12 @@ internal static class ReceiveLines
                 );
             }
 
-            yield return Sound(receive.Flies?.Seen, pack);
+            if (PacksTogether.Asked(sheet) > 1)
+            {
+                yield return Together(sheet, receive, pack);
+            }
+
+            yield return Sound(receive.Flies, pack);
         }
 
         if (receive.ReceiverChannels == 0)
@@ -80,29 +88,109 @@ internal static class ReceiveLines
         new(new CounterId(ask), Concedable.ByLead, Standing.NotShown, new CounterFacts(ask, "", why));
 
     // One that is low, swollen or unequal is nobody's to concede: it is charged and measured again, or another flies.
-    private static Requirement Sound(PackCells? seen, string pack)
+    private static Requirement Sound(ImmutableArray<PackHeld> flying, string pack)
     {
-        var wrong = seen?.Wrong ?? "";
+        string Of(PackHeld p, string words) => flying.Length > 1 ? $"{p.Name}: {words}" : words;
+        var wrong = flying.FirstOrDefault(p => p.Seen is { Wrong.Length: > 0 });
+        var unseen = flying.FirstOrDefault(p => p.Seen is null);
         return new(
             new CounterId(CounterAsk.PackSound),
-            wrong.Length > 0 ? Concedable.Never : Concedable.ByLead,
-            seen is null ? Standing.NotShown
-                : wrong.Length > 0 ? Standing.NotMet
+            wrong is not null ? Concedable.Never : Concedable.ByLead,
+            wrong is not null ? Standing.NotMet
+                : unseen is not null || flying.IsEmpty ? Standing.NotShown
                 : Standing.Met,
             new CounterFacts(
                 CounterAsk.PackSound,
-                seen?.Words ?? "",
-                seen is null ? "Nobody measured its cells yet."
-                    : wrong.Length > 0
-                        ? $"{Texts.Capital(wrong)}: it is not connected. Charge and balance it, measure again; or "
-                            + "another pack flies."
+                string.Join("; ", flying.Where(p => p.Seen is not null).Select(p => Of(p, p.Seen!.Words))),
+                wrong is not null
+                        ? $"{Texts.Capital(Of(wrong, wrong.Seen!.Wrong))}: it is not connected. Charge and balance it, "
+                            + "measure again; or another pack flies."
+                    : unseen is not null ? Texts.Capital(Of(unseen, "nobody measured its cells yet."))
                     : "No cell low, none unequal, not swollen."
             )
         )
         {
-            Evidence = seen?.Evidence,
+            Evidence = (wrong ?? flying.LastOrDefault(p => p.Seen is not null))?.Seen?.Evidence,
             Object = pack,
         };
+    }
+
+    // Unlike packs side by side charge one another: nobody concedes that.
+    private static Requirement Together(SpecSheet sheet, ReceiveState receive, string pack)
+    {
+        var (suits, why) = PacksTogether.Judge(sheet, receive.Flies);
+        return new(
+            new CounterId(CounterAsk.PacksTogether),
+            suits == false ? Concedable.Never : Concedable.ByLead,
+            Requirement.Stands(suits),
+            new CounterFacts(CounterAsk.PacksTogether, string.Join(", then ", receive.Flying), why)
+        )
+        {
+            Evidence = suits is null ? null : receive.Flies.Select(p => p.Seen?.Evidence).MaxBy(e => e?.Seq ?? 0),
+            Object = pack,
+        };
+    }
+
+    // Steps that hang on it are neither there nor not until somebody says.
+    private static IEnumerable<Requirement> Carried(JobState state)
+    {
+        if (!state.Chosen.Steps.Any(s => Schools.OfCar.Any(s.School.ContainsKey)))
+        {
+            yield break;
+        }
+
+        var said = state.Receive.Carried;
+        yield return new Requirement(
+            new CarriedId(),
+            Concedable.Never,
+            Requirement.Stands(said == Carriage.NotSaid ? null : true),
+            new CarriedFacts(said)
+        )
+        {
+            Evidence = said == Carriage.NotSaid ? null : state.Opening,
+        };
+    }
+
+    private static IEnumerable<Requirement> Servos(JobState state) =>
+        from servo in state.Sheet.Servos
+        let held = state.Receive.Servos.GetValueOrDefault(servo.Id)
+        where held is not null || ToBuy.Replaces(state)
+        let judged = held is null
+            ? (Suits: null, Why: "Replaced at once, as chosen; nobody said by which.")
+            : ServoFit.Judge(state.Sheet, servo, state.Receive.Servos)
+        select new Requirement(
+            new ServoId(servo.Id),
+            Concedable.ByLead,
+            Requirement.Stands(judged.Suits),
+            new FitFacts($"Servo for {ServoFit.Place(state.Sheet, servo.Id)} suits", held?.Kind.Name ?? "", judged.Why)
+        )
+        {
+            Evidence = judged.Suits is null ? null : held?.Evidence,
+            Object = held?.Kind.Name ?? "",
+        };
+
+    private static IEnumerable<Requirement> Drives(JobState state)
+    {
+        var train = new PowerTrain(state.Sheet, state.Receive.Drives);
+        return from motor in state.Sheet.Power.Motors
+            let held = state.Receive.Drives.GetValueOrDefault(motor.Id)
+            where held is not null
+            let judged = train.Judge(motor)
+            select new Requirement(
+                new DriveId(motor.Id),
+                Concedable.ByLead,
+                Requirement.Stands(judged.Suits),
+                new FitFacts(
+                    "Motor, propeller and controller suit"
+                        + (state.Sheet.Power.Motors.Length > 1 ? $", {motor.Id}" : ""),
+                    held.Kind.Words(),
+                    judged.Why
+                )
+            )
+            {
+                Evidence = judged.Suits is null ? null : held.Evidence,
+                Object = held.Kind.Words(),
+            };
     }
 
     // Once they are bound they speak alike.
@@ -258,6 +346,7 @@ internal static class ReceiveLines
                     CounterAsk.PackFits => "The pack fits its bay",
                     CounterAsk.PackSuits => "The pack has the cells and gives the current",
                     CounterAsk.PackSound => "The pack's cells are sound",
+                    CounterAsk.PacksTogether => "The packs may be flown together",
                     CounterAsk.Protocol => "Transmitter and receiver speak alike",
                     _ => "The receiver has the ports",
                 },
@@ -265,6 +354,25 @@ internal static class ReceiveLines
                 "",
                 Reading,
                 Why
+            );
+    }
+
+    private sealed record FitFacts(string What, string Reading, string Why) : LineFacts
+    {
+        public override LineWords Words(JobState state) => new(What, "", "", Reading, Why);
+    }
+
+    private sealed record CarriedFacts(Carriage Said) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "How the owner carries it",
+                "whole, parted or in its box",
+                "",
+                Said == Carriage.NotSaid ? "" : Carriages.Of(Said),
+                Said == Carriage.NotSaid
+                    ? "Nobody has said; plugs, board, spar threads and their steps hang on it."
+                    : "Said."
             );
     }
 

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
 
@@ -14,9 +15,9 @@ public sealed record ReceiveState : IAboard, IHandedIn
     /// <summary>Null while the pack is still to be chosen.</summary>
     public Battery? Battery { get; init; }
 
-    /// <summary>What the one that flies is called; empty where none was chosen. Two may be alike in every
-    /// number.</summary>
-    public string PackName { get; init; } = "";
+    /// <summary>What those that fly are called, in the order they are connected; none where none was chosen. Two may be
+    /// alike in every number.</summary>
+    public ImmutableList<string> Flying { get; init; } = [];
 
     /// <summary>0 while the receiver is still to be bought.</summary>
     public int ReceiverChannels { get; init; }
@@ -46,10 +47,23 @@ public sealed record ReceiveState : IAboard, IHandedIn
 
     public TransmitterHeld? Transmitter { get; init; }
 
-    /// <summary>Every pack measured at the counter; <see cref="Battery"/> is the one that flies.</summary>
+    /// <summary>Every pack measured at the counter; <see cref="Battery"/> is the one that flies, or those that fly
+    /// together as one.</summary>
     public ImmutableList<PackHeld> Packs { get; init; } = [];
 
     public ImmutableList<AddOn> AddOns { get; init; } = [];
+
+    /// <summary>Servos that take the place of the kit's own, by the sheet's id of its servo.</summary>
+    public ImmutableSortedDictionary<string, ServoHeld> Servos { get; init; } = Ordered.ById<ServoHeld>();
+
+    /// <summary>Drives chosen apart from the kit, by the sheet's id of its motor.</summary>
+    public ImmutableSortedDictionary<string, DriveHeld> Drives { get; init; } = Ordered.ById<DriveHeld>();
+
+    /// <summary>What the owner has on each channel in every model, from the first on; empty places are free. None
+    /// where nobody said.</summary>
+    public ImmutableList<string> Channels { get; init; } = [];
+
+    public Carriage Carried { get; init; }
 
     public Carton Carton { get; init; }
 
@@ -59,10 +73,16 @@ public sealed record ReceiveState : IAboard, IHandedIn
 
     public ImmutableSortedDictionary<string, Bought> Bought { get; init; } = Ordered.ById<Bought>();
 
-    /// <summary>Of the pack that flies; null where none was chosen.</summary>
-    public PackHeld? Flies => Battery is null ? null : Packs.FirstOrDefault(p => p.Name == PackName);
+    /// <summary>The packs that fly, in the order they are connected.</summary>
+    public ImmutableArray<PackHeld> Flies =>
+        [.. Flying.Select(n => Packs.FirstOrDefault(p => p.Name == n)).OfType<PackHeld>()];
 
-    string IAboard.PackUnfit => Flies is { Seen: { Wrong.Length: > 0 } seen } pack ? $"{pack.Name}: {seen.Wrong}" : "";
+    string IAboard.PackUnfit =>
+        Flies.FirstOrDefault(p => p.Seen is { Wrong.Length: > 0 }) is { Seen: { } seen } pack
+            ? $"{pack.Name}: {seen.Wrong}"
+            : "";
+
+    double? IAboard.FullDraw(SpecSheet sheet) => new PowerTrain(sheet, Drives).Draw()?.Nominal;
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>
     public DateOnly? ClaimUntil => Supplier is { } s ? ReceivedOn.AddDays(s.ClaimDays) : null;

@@ -63,13 +63,16 @@ public static class ToBuy
     private static bool Is(JobState state, string school, string option) =>
         (state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)!.Default.Id) == option;
 
+    /// <summary>Whether the kit's own servos are replaced at once.</summary>
+    public static bool Replaces(JobState state) => Is(state, Schools.SuppliedServos, "replace");
+
     // What the way it is done asks for.
     private static IEnumerable<(string Id, string What, string Why, string For)> Chosen(JobState state)
     {
         var sheet = state.Sheet;
-        if (Is(state, Schools.SuppliedServos, "replace"))
+        if (Replaces(state))
         {
-            foreach (var servo in sheet.Servos)
+            foreach (var servo in sheet.Servos.Where(s => !state.Receive.Servos.ContainsKey(s.Id)))
             {
                 var torque = servo.Says(RadioFields.Servo.Torque).Counts;
                 yield return (
@@ -84,7 +87,7 @@ public static class ToBuy
 
         if (Is(state, Schools.ReceiverPower, "separate"))
         {
-            var (working, peak) = ReceiverLoad.Of(sheet);
+            var (working, peak) = ServoFit.Load(sheet, state.Receive.Servos);
             yield return (
                 "regulator/separate",
                 working > 0
@@ -153,14 +156,15 @@ public static class ToBuy
             );
         }
 
+        var train = new PowerTrain(sheet, r.Drives);
         foreach (
-            var connector in sheet
-                .Power.Packs.Select(p => p.Says(PowerFields.Pack.Connector).Counts)
-                .OfType<string>()
-                .Where(c =>
-                    r.Battery is { Connector.Length: > 0 } b
-                    && !c.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)
-                )
+            var connector in (
+                train.Connectors is { Length: > 0 } other
+                    ? other
+                    : sheet.Power.Packs.Select(p => p.Says(PowerFields.Pack.Connector).Counts).OfType<string>()
+            ).Where(c =>
+                r.Battery is { Connector.Length: > 0 } b && !c.Equals(b.Connector, StringComparison.OrdinalIgnoreCase)
+            )
         )
         {
             yield return (
@@ -172,25 +176,44 @@ public static class ToBuy
         }
 
         if (
-            r.Battery is not null
-            && PackPower.Named(sheet) is { Length: > 0 } cells
-            && !r.Packs.Any(p => PackPower.Cells(sheet, p.Battery) is { Suits: true })
+            r.Battery is { } measured
+            && PackPower.Cells(sheet, train, measured) is { Suits: false } cells
+            && !r.Packs.Any(p => PackPower.Cells(sheet, train, p.Battery) is { Suits: true })
         )
         {
+            var of = train.IsOther ? [] : PackPower.Named(sheet);
             yield return (
                 "pack/cells",
-                $"Flight pack of {string.Join(" or ", cells)} cells",
-                PackPower.Cells(sheet, r.Battery!)!.Value.Why,
+                of.Length > 0 ? $"Flight pack of {string.Join(" or ", of)} cells" : "Flight pack of other cells",
+                cells.Why,
                 "Balance"
             );
         }
 
-        if (r.Battery is { } flight && PackPower.Current(sheet, flight) is { Suits: false } current)
+        if (PacksTogether.Asked(sheet) is > 1 and var together && r.Packs.Count < together && r.Battery is not null)
+        {
+            yield return (
+                "pack/more",
+                together - r.Packs.Count == 1 ? "A pack more, alike" : $"{together - r.Packs.Count} packs more, alike",
+                $"It flies on {together} packs together.",
+                "Balance"
+            );
+        }
+
+        foreach (var (motor, kind) in sheet.Power.Motors.Select(m => (m, r.Drives.GetValueOrDefault(m.Id)?.Kind)))
+        {
+            if (kind is not null && train.Judge(motor) is { Suits: false } drive)
+            {
+                yield return ($"drive/{motor.Id}", "Motor, propeller or controller that suits", drive.Why, "Bind");
+            }
+        }
+
+        if (r.Battery is { } flight && PackPower.Current(train, flight) is { Suits: false } current)
         {
             yield return (
                 "pack/c-rating",
                 $"Flight pack of at least "
-                    + $"{Numbers.Say(Math.Ceiling(PackPower.Draw(sheet) * 1000 / (double)flight.Capacity.Nominal))} C",
+                    + $"{Numbers.Say(Math.Ceiling(train.Known * 1000 / (double)flight.Capacity.Nominal))} C",
                 current.Why,
                 "Check"
             );

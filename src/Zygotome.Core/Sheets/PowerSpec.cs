@@ -72,6 +72,9 @@ public sealed class PackSpec(RowValues said) : SheetObject(said)
     /// <summary>Packs flown together.</summary>
     public int Count { get; } = said.Get(PowerFields.Pack.Count);
 
+    /// <summary>One after the other, so that their cells add up; else side by side.</summary>
+    public bool InSeries { get; } = said.Get(PowerFields.Pack.Joined) == "series";
+
     /// <summary>Several by name, in the order they are connected; empty where it is all the same.</summary>
     public ImmutableArray<string> Order { get; } = said.Get(PowerFields.Pack.Order);
 }

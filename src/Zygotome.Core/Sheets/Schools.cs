@@ -17,13 +17,22 @@ public static class Schools
         SuppliedServos = "supplied-servos",
         ReceiverPower = "receiver-power",
         WingConnectors = "wing-connectors",
-        WiringCovers = "wiring-covers";
+        WiringCovers = "wiring-covers",
+        WingTransport = "wing-transport",
+        BoardFixing = "board-fixing",
+        SparThreads = "spar-threads";
+
+    /// <summary>Questions that how the owner carries it answers.</summary>
+    public static ImmutableArray<string> OfCar { get; } = [WingTransport, BoardFixing, WingConnectors, SparThreads];
 
     /// <summary>Questions whose answer decides which lead goes where: what was shown by radio rests on it.</summary>
     public static ImmutableArray<string> Wiring { get; } = [PairedSurfaces, "spare-lead", ReceiverPower, "stabiliser"];
 
     /// <summary>What drives a surface, and how its arm stands.</summary>
     public static ImmutableArray<string> Driving { get; } = [.. Wiring, SuppliedServos, "differential"];
+
+    /// <summary>The answer that leaves it to how the owner carries it.</summary>
+    public const string ByCar = "by-car";
 
     /// <summary>Questions that a kit's own steps answer, where its sheet has them.</summary>
     public static ImmutableArray<string> OfSteps { get; } =
@@ -32,8 +41,9 @@ public static class Schools
         "servo-fixing",
         "hinges",
         WiringCovers,
-        "spar-threads",
-        "wing-transport",
+        SparThreads,
+        WingTransport,
+        BoardFixing,
         "scale-parts",
         "propeller",
         "first-step",
@@ -121,17 +131,24 @@ public static class Schools
             O("free", "free for transport", "Quick at the field.")
         ),
         S(
-            "spar-threads",
+            SparThreads,
             "Spar threads",
             O("dry", "dry, on the owner's pre-flight list", "The wing comes off."),
             O("thread-lock", "thread-lock", "Nothing comes loose.")
         ),
         S(
-            "wing-transport",
+            WingTransport,
             "Wing kept whole or parted",
-            O("by-car", "by the owner's car", "It has to fit."),
+            O(ByCar, "by the owner's car", "It has to fit."),
             O("whole", "whole", "Fewest joints."),
             O("parted", "parted", "Small for the road.")
+        ),
+        S(
+            BoardFixing,
+            "Board in the wing",
+            O(ByCar, "by the owner's car", "A wing that comes off takes it along."),
+            O("removable", "removable", "It can be reached again."),
+            O("taped", "taped in", "Flat, and nothing rattles.")
         ),
         S(
             "scale-parts",

@@ -1,9 +1,11 @@
+using System.Collections.Immutable;
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 using Zygotome.Server.Door;
@@ -16,14 +18,34 @@ internal static class ReceiveEndpoints
 {
     private const int MostAtOnce = 20;
 
+    private static readonly ImmutableSortedDictionary<string, string> Unsaid = Ordered.ById<string>();
+
     public static void MapReceive(this IEndpointRouteBuilder app)
     {
         app.MapPost("/api/jobs", Open).For(Core.Job.Stages.Kinds.Of<JobOpened>().By);
         app.MapPost("/api/receive/outlook", Outlook);
         app.MapGet(
             "/api/jobs/{id}/receive",
-            (string id, JobDesk desk, ShopStore shop, ShopSettings settings, SheetStore sheets, JobList list) =>
-                desk.View(id, (state, ledger) => View(state, ledger, desk, shop, settings, sheets, list))
+            (
+                string id,
+                JobDesk desk,
+                ShopStore shop,
+                ShopSettings settings,
+                SheetStore sheets,
+                JobList list,
+                MemoryStore memory
+            ) => desk.View(id, (state, ledger) => View(state, ledger, desk, shop, settings, sheets, list, memory))
+        );
+        app.MapGet(
+            "/api/receive/sheet/{id}/{revision:int}",
+            Results<Ok<CounterSheetView>, ProblemHttpResult> (string id, int revision, SheetStore sheets) =>
+                sheets.Find(id, revision) is { } sheet
+                    ? TypedResults.Ok(
+                        new CounterSheetView([
+                            .. sheet.Kit.Options.DistinctBy(o => o.Id).Select(o => Of(o, sheet, Unsaid)),
+                        ])
+                    )
+                    : Problems.NotFound($"sheet {id} revision {revision}")
         );
         app.MapGet(
             "/api/jobs/{id}/receive/move/{revision:int}",
@@ -39,7 +61,8 @@ internal static class ReceiveEndpoints
         ShopStore shop,
         ShopSettings settings,
         SheetStore sheets,
-        JobList list
+        JobList list,
+        MemoryStore memory
     )
     {
         var r = state.Receive;
@@ -73,7 +96,7 @@ internal static class ReceiveEndpoints
                 .. r.Packs.Select(p => new PackHeldView(
                     p.Name,
                     p.Battery,
-                    ReferenceEquals(p, r.Flies),
+                    r.Flying.IndexOf(p.Name) + 1,
                     p.Seen?.Words ?? "",
                     p.Seen?.Wrong ?? ""
                 )),
@@ -104,7 +127,24 @@ internal static class ReceiveEndpoints
             CartonWords: CartonWords.Of(r.Carton),
             CartonNote: r.CartonNote,
             BoxPhotos: [.. r.BoxPhotos.Select(p => new PhotoMark(p.Hash, p.Note))],
-            Options: [.. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Of(o, state))],
+            PacksAsked: PacksTogether.Asked(state.Sheet),
+            Servos: [.. state.Sheet.Servos.Select(s => ServoPlaceView.Of(s, state))],
+            Drives: [.. state.Sheet.Power.Motors.Select(m => DriveView.Of(m, state))],
+            Back: ServoFit.Back(state),
+            Channels: ChannelsView.Of(
+                state,
+                memory.Of<RememberedChannels>(MemoryTopic.Channels, r.CustomerId, state.JobId) is [var last, ..]
+                    ? last
+                    : null
+            ),
+            Carried: r.Carried,
+            Carriages:
+            [
+                .. SchoolEffect
+                    .OfCarriage(state, settings.Current.Stock)
+                    .Select(c => new CarriageView(c.How, c.Effect)),
+            ],
+            Options: [.. state.Built.Kit.Options.DistinctBy(o => o.Id).Select(o => Of(o, state.Built, state.Options))],
             Schools: [.. Schools.All.Select(s => Of(s, state, settings.Current.Stock))],
             Budget: BudgetView.Of(Budget.Of(state), state.Sheet),
             ToBuy: ToBuy.Of(state, settings.Current.Stock),
@@ -113,17 +153,21 @@ internal static class ReceiveEndpoints
         );
     }
 
-    private static OptionView Of(KitOption option, JobState state) =>
+    private static OptionView Of(
+        KitOption option,
+        Core.Sheets.SpecSheet sheet,
+        ImmutableSortedDictionary<string, string> said
+    ) =>
         new(
             Id: option.Id,
             Name: option.Name,
-            Taken: KitChoices.Taken(state.Built, state.Options).GetValueOrDefault(option.Id, ""),
-            Said: KitChoices.Said(option, state.Options) is not null,
+            Taken: KitChoices.Taken(sheet, said).GetValueOrDefault(option.Id, ""),
+            Said: KitChoices.Said(option, said) is not null,
             Choices:
             [
                 .. option.Choices.Select(c => new ChoiceView(
                     c,
-                    string.Join("; ", KitChoices.Brings(state.Built, option, c))
+                    string.Join("; ", KitChoices.Brings(sheet, option, c))
                 )),
             ]
         );
@@ -174,7 +218,7 @@ internal static class ReceiveEndpoints
 
     private static Results<Ok<OutlookView>, ProblemHttpResult> Outlook(OutlookPost post, SheetStore sheets)
     {
-        if (sheets.Find(post.SheetId, post.SheetRevision) is not { } sheet)
+        if (sheets.Find(post.SheetId, post.SheetRevision)?.Choosing(post.Options ?? Unsaid) is not { } sheet)
         {
             return Problems.NotFound($"sheet {post.SheetId} revision {post.SheetRevision}");
         }
@@ -298,7 +342,8 @@ internal static class ReceiveEndpoints
             Receiver: post.Receiver,
             Carton: post.Carton,
             CartonNote: post.CartonNote,
-            PackName: post.PackName
+            PackName: post.PackName,
+            Options: post.Options is { Count: > 0 } ? post.Options : null
         );
 
     private static Proposal[] Proposals(ReceivePost post, JobOpened opened)
@@ -307,6 +352,7 @@ internal static class ReceiveEndpoints
         bodies.AddRange((post.MorePacks ?? []).Select(p => new PackBrought(p.Name, p.Battery)));
         bodies.AddRange(post.AddOns ?? []);
         bodies.AddRange(post.Transmitter is { } transmitter ? [transmitter] : []);
+        bodies.AddRange(post.Carried is Carriage.NotSaid ? [] : [new Carried(post.Carried)]);
         return
         [
             .. bodies.Select(

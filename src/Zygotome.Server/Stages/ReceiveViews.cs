@@ -1,8 +1,10 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Server.Stages;
 
@@ -37,7 +39,9 @@ public sealed record ReceivePost(
     string PackName = "pack 1",
     IReadOnlyList<PostedPack>? MorePacks = null,
     IReadOnlyList<AddOnBrought>? AddOns = null,
-    TransmitterBrought? Transmitter = null
+    TransmitterBrought? Transmitter = null,
+    ImmutableSortedDictionary<string, string>? Options = null,
+    Carriage Carried = Carriage.NotSaid
 );
 
 public sealed record OutlookPost(
@@ -48,8 +52,12 @@ public sealed record OutlookPost(
     BalanceSchool BalanceSchool,
     ReceiverKind? Receiver = null,
     IReadOnlyList<AddOnBrought>? AddOns = null,
-    string Protocol = ""
+    string Protocol = "",
+    ImmutableSortedDictionary<string, string>? Options = null
 );
+
+/// <summary>What the counter asks of a kit before there is a job.</summary>
+public sealed record CounterSheetView(IReadOnlyList<OptionView> Options);
 
 /// <summary>What can be said while the owner is still there.</summary>
 /// <param name="PortsEnough">Null while the receiver is still to be bought.</param>
@@ -115,9 +123,89 @@ public sealed record SchoolView(
     IReadOnlyList<SchoolOptionView> Options
 );
 
+/// <param name="Flies">As which of those that fly it is connected, from 1; 0 of one that stays on the ground.</param>
 /// <param name="Cells">How its cells were found; empty while nobody measured. <paramref name="Wrong"/>: why it is not
 /// to be connected.</param>
-public sealed record PackHeldView(string Name, Battery Battery, bool Flies, string Cells, string Wrong);
+public sealed record PackHeldView(string Name, Battery Battery, int Flies, string Cells, string Wrong);
+
+/// <summary>The place of a servo: what it drives, what is asked of one there, what is in the kit's place.</summary>
+/// <param name="Asks">"1.8 kg cm; well 23 × 12 × 24 mm; the kit's own weighs 9 g"; empty where the sheet is
+/// silent.</param>
+/// <param name="Kind">Null: the kit's own is in.</param>
+public sealed record ServoPlaceView(string Id, string Place, string Asks, ServoKind? Kind)
+{
+    internal static ServoPlaceView Of(ServoSpec servo, JobState state)
+    {
+        double?[] room =
+        [
+            servo.Says(RadioFields.Servo.RoomLength).Counts,
+            servo.Says(RadioFields.Servo.RoomWidth).Counts,
+            servo.Says(RadioFields.Servo.RoomHeight).Counts,
+        ];
+        string[] asks =
+        [
+            servo.Says(RadioFields.Servo.Torque).Counts?.Text ?? "",
+            room.All(r => r is not null)
+                ? $"a well of {string.Join(" × ", room.Select(r => Numbers.Say(r!.Value)))} mm"
+                : "",
+            servo.Says(RadioFields.Servo.Mass).Counts is { } mass ? $"the kit's own weighs {Numbers.Say(mass)} g" : "",
+        ];
+        return new(
+            servo.Id,
+            ServoFit.Place(state.Sheet, servo.Id),
+            string.Join("; ", asks.Where(a => a.Length > 0)),
+            state.Receive.Servos.GetValueOrDefault(servo.Id)?.Kind
+        );
+    }
+}
+
+/// <summary>What drives one motor's propeller: as the sheet says, and what was chosen apart.</summary>
+/// <param name="Kind">Null: the kit's own.</param>
+public sealed record DriveView(string Motor, bool IsFan, string Own, DriveKind? Kind)
+{
+    internal static DriveView Of(MotorSpec motor, JobState state)
+    {
+        var controller = state.Sheet.Power.Controllers.FirstOrDefault(c => c.Id == motor.Controller);
+        string[] own =
+        [
+            motor.Propeller.Length > 0 ? $"propeller {motor.Propeller}" : "",
+            motor.Says(PowerFields.Motor.Draw).Counts is { } draw ? $"draws {draw.Text}" : "",
+            controller?.Says(PowerFields.Controller.Rating).Counts is { } rating ? $"controller {rating.Text}" : "",
+            controller?.Says(PowerFields.Controller.Cells).Counts is { } cells ? $"{cells.Text} cells" : "",
+        ];
+        return new(
+            motor.Id,
+            motor.IsFan,
+            string.Join(", ", own.Where(o => o.Length > 0)),
+            state.Receive.Drives.GetValueOrDefault(motor.Id)?.Kind
+        );
+    }
+}
+
+/// <summary>What the owner has on which channel, and this kit laid to it.</summary>
+/// <param name="Usual">As said on this job, from the first channel on.</param>
+/// <param name="Before">As on their last job where it was said; null where none was. <paramref name="BeforeOn"/>: that
+/// job.</param>
+public sealed record ChannelsView(
+    IReadOnlyList<string> Usual,
+    IReadOnlyList<string>? Before,
+    string BeforeOn,
+    IReadOnlyList<ChannelLaid> Laid
+)
+{
+    internal static ChannelsView Of(JobState state, RememberedChannels? before) =>
+        new(
+            state.Receive.Channels,
+            before?.Channels,
+            before?.Job ?? "",
+            state.Receive.Channels.IsEmpty
+                ? []
+                : OwnerChannels.Lay(state.Sheet, state.Receive.Channels, state.Receive.ReceiverChannels)
+        );
+}
+
+/// <param name="Effect">What it changes on this job: steps, purchases.</param>
+public sealed record CarriageView(Carriage How, string Effect);
 
 public sealed record AddOnView(string Name, Mass Mass, Station? At, AddOnState State, string Port, string Why);
 
@@ -167,6 +255,13 @@ public sealed record ReceiveView(
     string CartonWords,
     string CartonNote,
     IReadOnlyList<PhotoMark> BoxPhotos,
+    int PacksAsked,
+    IReadOnlyList<ServoPlaceView> Servos,
+    IReadOnlyList<DriveView> Drives,
+    IReadOnlyList<string> Back,
+    ChannelsView Channels,
+    Carriage Carried,
+    IReadOnlyList<CarriageView> Carriages,
     IReadOnlyList<OptionView> Options,
     IReadOnlyList<SchoolView> Schools,
     BudgetView Budget,

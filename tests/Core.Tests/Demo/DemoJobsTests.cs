@@ -1,11 +1,13 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using Xunit;
+using Zygotome.Core.Balance;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
 
@@ -159,6 +161,58 @@ public sealed class DemoJobsTests
                 );
             }
         }
+    }
+
+    // What the ledger still asks for, whatever is only not shown yet.
+    private static string[] Wrong(string id) =>
+        [
+            .. Ledger
+                .Of(Play(id).State, Now)
+                .Where(l => l is { Open: true, Standing: Standing.NotMet or Standing.Stale })
+                .Select(l => l.Id.Split('/')[0] is "loop" ? "loop" : l.Id),
+        ];
+
+    [Theory]
+    [InlineData("J-0143", "direction/elevator", "handover/motors")]
+    [InlineData("J-0144", "throw/rudder/rudder/high/right")]
+    [InlineData("J-0145", "loop", "balance/as flown", "weight/as flown", "lateral/as flown")]
+    [InlineData("J-0146", "balance/as flown")]
+    [InlineData("J-0149", "handover/motors")]
+    public void Each_demo_job_waits_for_what_it_is_there_to_show(string id, params string[] wrong) =>
+        Assert.Equal(wrong.Order(StringComparer.Ordinal), Wrong(id).Order(StringComparer.Ordinal));
+
+    [Fact]
+    public void The_cabin_model_waits_for_a_leads_word_and_for_nothing_else()
+    {
+        var bench = Bench("J-0144");
+        bench.Do(new SheetConfirmed(bench.State.Built.Hash), Tests.Bench.Thorne);
+        var target = Assert.Single(bench.Open()).Id;
+        Assert.NotNull(bench.Refused(new HandOver.Conceded(target, "He flies it gently.")));
+        bench.Do(new HandOver.Conceded(target, "He flies it gently."), Tests.Bench.Thorne);
+        Assert.Empty(bench.Open());
+    }
+
+    [Fact]
+    public void The_nose_heavy_canard_needs_its_pack_moved_and_one_piece_out()
+    {
+        var state = Bench("J-0146").State;
+        var range = BalanceTarget.Of(state.Sheet, state.Sheet.Balance.Configurations[0], state.BalanceSchool)!;
+        var weighed = state.Balance.Weighings[range.Configuration].Weighed;
+        Assert.True(weighed.Calculate().Try(out var cg, out _));
+        Assert.True(BalanceAdvice.For(state, range, cg).Try(out var advice, out _));
+        Assert.True(advice.PackMove > 0, advice.Words);
+        Assert.Equal(-1, advice.Pieces);
+    }
+
+    public static TheoryData<string> Sheets => Journal.FinishedTests.Sheets;
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void Every_demo_sheet_has_the_steps_of_a_real_build_each_in_words(string name)
+    {
+        var steps = Tests.Bench.Sheet(name).Steps;
+        Assert.InRange(steps.Length, 15, 40);
+        Assert.All(steps, s => Assert.True(s.Get(StepFields.Text).Length >= 30, $"{name}: {s.Id} says too little"));
     }
 
     [Fact]

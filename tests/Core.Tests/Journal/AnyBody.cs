@@ -79,6 +79,11 @@ internal sealed class AnyBody(Random random)
             return Pick([.. Enum.GetValues(type).Cast<object>()]);
         }
 
+        if (type == typeof(ImmutableSortedDictionary<string, string>))
+        {
+            return random.Next(2) == 0 ? null : Ordered.ById<string>().Add(Text("option", of, bench), "wheels");
+        }
+
         return type switch
         {
             _ when type == typeof(string) => Text(name, of, bench),

@@ -108,18 +108,15 @@ internal sealed class Finisher(Bench bench)
 
         if (Asked("receive/pack-suits"))
         {
-            bench.Do(
-                new PackBrought(
-                    $"as the sheet says, {bench.State.Seq}",
-                    bench.State.Receive.Battery! with
-                    {
-                        Cells = PackPower.Named(bench.State.Sheet)[0],
-                        Mass = Light(bench.State),
-                        CRating = 100,
-                    }
-                )
+            Fly(
+                "as the sheet says",
+                bench.State.Receive.Battery! with
+                {
+                    Cells = PackPower.Named(bench.State.Sheet)[0],
+                    Mass = Light(bench.State),
+                    CRating = 100,
+                }
             );
-            bench.Do(new PackChosen(bench.State.Receive.Packs[^1].Name));
         }
 
         if (Asked("receive/pack-fits"))
@@ -127,18 +124,25 @@ internal sealed class Finisher(Bench bench)
             var bay = bench.State.Sheet.Geometry.Bay!;
             static Core.Quantities.Length Mm(double d) =>
                 Bench.Q(FormattableString.Invariant($"{Math.Max(1, d):0.#} mm"));
-            bench.Do(
-                new PackBrought(
-                    $"another, {bench.State.Seq}",
-                    bench.State.Receive.Battery! with
-                    {
-                        Length = Mm(bay.To - bay.From - 20),
-                        Width = Mm(bay.Width - 1),
-                        Height = Mm(bay.Height - 1),
-                    }
-                )
+            Fly(
+                "another",
+                bench.State.Receive.Battery! with
+                {
+                    Length = Mm(bay.To - bay.From - 20),
+                    Width = Mm((bay.Width / PacksTogether.Asked(bench.State.Sheet)) - 1),
+                    Height = Mm(bay.Height - 1),
+                }
             );
-            bench.Do(new PackChosen(bench.State.Receive.Packs[^1].Name));
+        }
+
+        if (Asked("receive/packs-together"))
+        {
+            Fly("alike", bench.State.Receive.Packs[0].Battery);
+        }
+
+        if (Asked("receive/carried"))
+        {
+            bench.Do(new Carried(Carriage.Parted, "as it came"));
         }
 
         if (Asked("receive/ports"))
@@ -155,6 +159,23 @@ internal sealed class Finisher(Bench bench)
         {
             Concede(line.Id, "looked at on the airframe");
         }
+    }
+
+    private void Fly(string name, Battery each)
+    {
+        string[] names =
+        [
+            .. Enumerable
+                .Range(1, PacksTogether.Asked(bench.State.Sheet))
+                .Select(i => $"{name} {i}, {bench.State.Seq}"),
+        ];
+        foreach (var pack in names)
+        {
+            bench.Do(new PackBrought(pack, each));
+        }
+
+        bench.Do(new PackChosen(names[0], [.. names.Skip(1)]));
+        bench.Charged();
     }
 
     // No more than a third of what the sheet lets it weigh.

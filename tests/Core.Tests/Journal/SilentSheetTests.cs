@@ -95,7 +95,7 @@ public sealed class SilentSheetTests
     public void A_step_of_any_stage_has_its_line(string stage)
     {
         var sheet = Sheet("plimsey-1400", n => n["steps"]![0]!["stage"] = stage);
-        Assert.Equal(stage, Line(sheet, "step/work-hinges").Stage.Key());
+        Assert.Equal(stage, Line(sheet, "step/lay-out").Stage.Key());
     }
 
     [Fact]

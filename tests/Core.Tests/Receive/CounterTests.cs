@@ -193,7 +193,17 @@ public sealed class CounterTests
                 };
             }
         );
-        Assert.Null(PackPower.Judge(assumed, Pack(172).Battery with { Cells = 6, CRating = 5 }));
+        Assert.Null(
+            PackPower.Judge(
+                assumed,
+                new PowerTrain(assumed, Ordered.ById<DriveHeld>()),
+                Pack(172).Battery with
+                {
+                    Cells = 6,
+                    CRating = 5,
+                }
+            )
+        );
         Assert.Contains(
             "2 packs together",
             PackPower.Together(Bench.Sheet("carrow-mail-1900")),

@@ -115,6 +115,7 @@ public sealed class OptionTests
     public void Once_work_has_begun_only_a_lead_changes_it_with_a_reason_and_not_over_a_step_that_is_done()
     {
         var bench = new Bench(Mail).Unpacked();
+        bench.Until("work-hinges");
         bench.Do(new StepStarted("work-hinges"));
         Assert.Equal("receive/lead", bench.Refused(new OptionChosen("gear", "retracts", "changed his mind"))!.Code);
         Assert.Equal("text/missing", bench.Refused(new OptionChosen("gear", "retracts"), Bench.Thorne)!.Code);

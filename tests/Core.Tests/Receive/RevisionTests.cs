@@ -33,7 +33,7 @@ public sealed class RevisionTests
         {
             n["surfaces"]![0]!["chord"] = "50 mm";
             n["throws"]![1]!["up"] = "30 mm ± 1 mm";
-            n["steps"]![2]!["title"] = "Glue both fins, toed in";
+            n["steps"]!.AsArray().Single(s => (string?)s!["id"] == "fit-fins")!["title"] = "Glue both fins, toed in";
         });
         var (bench, move) = Knowing(second);
         var preview = MovePreview

@@ -27,7 +27,7 @@ public sealed class AtTheBenchTests
     [Fact]
     public void A_propeller_fitted_by_a_step_is_known_to_be_on_two_taps_later()
     {
-        var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire);
+        var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Until("fit-propeller");
         bench.Do(Bench.Isolated(Bench.Parasol, LampIs.InBay));
         bench.Do(new StepStarted("fit-propeller"));
         Assert.Equal("lamps/not-isolated", bench.Refused(Connect(Bench.Parasol))!.Code);
@@ -39,7 +39,7 @@ public sealed class AtTheBenchTests
     [Fact]
     public void A_fans_wires_joined_by_a_step_are_known_to_be_on()
     {
-        var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire);
+        var bench = new Bench().Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Until("fan-wires");
         bench.Do(Bench.Isolated(Bench.Delta, LampIs.InBay));
         bench.Do(new StepStarted("fan-wires"));
         Assert.Equal("lamps.wires.fan", bench.Refused(Connect(Bench.Delta))!.Where);
@@ -48,7 +48,7 @@ public sealed class AtTheBenchTests
     [Fact]
     public void Nothing_that_readies_a_motor_is_begun_with_the_pack_connected_or_not_looked_at()
     {
-        var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire);
+        var bench = new Bench(Bench.Parasol).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Until("fit-propeller");
         bench.Pass(TimeSpan.FromMinutes(11));
         Assert.Equal("lamps/not-known", bench.Refused(new StepStarted("fit-propeller"))!.Code);
         bench.Power();
@@ -59,14 +59,14 @@ public sealed class AtTheBenchTests
     public void A_step_without_a_state_asks_nobody_to_look_and_waits_only_while_the_pack_is_said_connected()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();
-        Assert.Null(bench.Refused(new StepStarted("work-hinges")));
+        Assert.Null(bench.Refused(new StepStarted("lay-out")));
         bench.Power();
-        Assert.Equal("lamps/pack-connected", bench.Refused(new StepStarted("work-hinges"))!.Code);
+        Assert.Equal("lamps/pack-connected", bench.Refused(new StepStarted("lay-out"))!.Code);
         bench.Pass(TimeSpan.FromHours(3));
-        Assert.Equal("lamps/pack-connected", bench.Refused(new StepStarted("work-hinges"))!.Code);
+        Assert.Equal("lamps/pack-connected", bench.Refused(new StepStarted("lay-out"))!.Code);
         bench.Pack(LampIs.Out);
         bench.Pass(TimeSpan.FromHours(3));
-        Assert.Null(bench.Refused(new StepStarted("work-hinges")));
+        Assert.Null(bench.Refused(new StepStarted("lay-out")));
     }
 
     [Fact]

@@ -54,17 +54,24 @@ public sealed class SheetTests
     public void An_unknown_surface_in_the_throw_table_is_named() =>
         OneMistake("$.throws[2].surfaces", "flaperon", n => n["throws"]![2]!["surfaces"] = "flaperon");
 
+    private static JsonObject Step(JsonNode sheet, string id) =>
+        sheet["steps"]!.AsArray().OfType<JsonObject>().Single(s => (string?)s["id"] == id);
+
     [Fact]
     public void A_step_that_disturbs_something_unknown_is_named() =>
-        OneMistake("$.steps[1].disturbs[0]", "luck", n => n["steps"]![1]!["disturbs"]![0] = "luck");
+        OneMistake("$.steps[4].disturbs[0]", "luck", n => Step(n, "fit-spar")["disturbs"]![0] = "luck");
 
     [Fact]
     public void A_part_that_no_list_has_is_named() =>
-        OneMistake("$.steps[1].parts.wing-nut", "no part", n => n["steps"]![1]!["parts"]!["wing-nut"] = 2);
+        OneMistake("$.steps[4].parts.wing-nut", "no part", n => Step(n, "fit-spar")["parts"]!["wing-nut"] = 2);
 
     [Fact]
     public void Steps_that_wait_for_each_other_are_refused_with_the_circle_named() =>
-        OneMistake("$.steps", "check-intake after hatch", n => n["steps"]![0]!["after"] = new JsonArray("hatch"));
+        OneMistake(
+            "$.steps",
+            "check-intake after hatch",
+            n => Step(n, "check-intake")["after"] = new JsonArray("hatch")
+        );
 
     [Fact]
     public void An_elevon_throw_that_does_not_say_whose_command_it_is_for_is_refused() =>

@@ -137,8 +137,7 @@ public sealed class FoundAtTheBoxTests
     public void Tacky_paint_keeps_tape_off_its_part_until_it_was_looked_at_again()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();
-        bench.Do(new StepStarted("work-hinges"));
-        bench.Do(new StepDone("work-hinges"));
+        bench.Until("join-wing").Until("fit-tailplane");
         var id = Found(
             bench,
             new FindingRaised("wing-left", PlaceKind.Skin, FindingKind.Tacky, Bench.Q("80 mm"), 60, -300, ""),
@@ -197,12 +196,7 @@ public sealed class FoundAtTheBoxTests
         Assert.Contains("the contact glue was dry", line.Why, StringComparison.Ordinal);
 
         // A joint of the sheet: the school that takes the manual's epoxy makes it no harm.
-        foreach (var s in new[] { "work-hinges", "fit-tailplane" })
-        {
-            bench.Do(new StepStarted(s));
-            bench.Do(new StepDone(s));
-        }
-
+        bench.Until("fit-fin");
         bench.Do(new StepStarted("fit-fin"));
         Assert.Equal("build/harms", bench.Refused(new StepDone("fit-fin", epoxy, Bench.Q("20 °C")))!.Code);
         bench.Do(new SchoolChosen(Schools.FoamGlue, "epoxy", "the owner wants it stiff"));

@@ -13,6 +13,10 @@ export type Bodies = {
   'receive/pack-brought': Schemas['Entry.PackBrought'];
   'receive/pack-measured': Schemas['Entry.PackMeasured'];
   'receive/pack-chosen': Schemas['Entry.PackChosen'];
+  'receive/servo': Schemas['Entry.ServoBrought'];
+  'receive/drive': Schemas['Entry.DriveBrought'];
+  'receive/channels': Schemas['Entry.ChannelsSaid'];
+  'receive/carried': Schemas['Entry.Carried'];
   'receive/transmitter': Schemas['Entry.TransmitterBrought'];
   'receive/add-on': Schemas['Entry.AddOnBrought'];
   'receive/carton': Schemas['Entry.CartonSeen'];
@@ -166,6 +170,38 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     decides: 'always',
     typed: [],
   },
+  'receive/servo': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [
+      ['kind', 'torque'],
+      ['kind', 'mass'],
+      ['kind', 'length'],
+      ['kind', 'width'],
+      ['kind', 'height'],
+      ['kind', 'working'],
+      ['kind', 'stall'],
+    ],
+  },
+  'receive/drive': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'receive',
+    by: 'anybody',
+    decides: 'never',
+    typed: [
+      ['kind', 'bears'],
+      ['kind', 'motorCells'],
+      ['kind', 'propellerMass'],
+      ['kind', 'draw'],
+      ['kind', 'rating'],
+      ['kind', 'leastCells'],
+      ['kind', 'mostCells'],
+    ],
+  },
+  'receive/channels': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'never', typed: [] },
+  'receive/carried': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
   'receive/transmitter': {
     door: '/api/jobs/{id}/entries',
     stage: 'receive',
@@ -421,6 +457,7 @@ export const WORDS = {
     wet: 'wet',
   },
   addOnState: { recorded: 'recorded', tested: 'tested', notConnected: 'not connected' },
+  carriage: { notSaid: 'not said', whole: 'whole', parted: 'parted', boxed: 'in its box' },
   buyState: { open: 'to buy', ordered: 'ordered', here: 'here', notNeeded: 'not needed' },
   countStanding: {
     notCounted: 'not counted',

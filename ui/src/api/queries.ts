@@ -36,6 +36,15 @@ export const useDrawing = (of?: Schemas['DrawingRef']) =>
     gcTime: Number.POSITIVE_INFINITY,
     queryFn: async () => answer(await api.GET('/api/drawings/{sheet}/{version}', { params: { path: of! } })),
   });
+
+/** What the counter asks of a revision, which never changes. */
+export const useCounterSheet = (of?: { id: string; revision: number }) =>
+  useQuery({
+    queryKey: ['counter sheet', of?.id, of?.revision],
+    enabled: of !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: async () => answer(await api.GET('/api/receive/sheet/{id}/{revision}', { params: { path: of! } })),
+  });
 export const useCustomers = (find = '') =>
   useQuery({
     queryKey: ['customers', find],

@@ -505,6 +505,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/receive/sheet/{id}/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    revision: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CounterSheetView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/receive/move/{revision}": {
         parameters: {
             query?: never;
@@ -2936,10 +2974,31 @@ export interface components {
          */
         Capacity: string;
         /**
+         * @default notSaid
+         * @enum {unknown}
+         */
+        Carriage: "notSaid" | "whole" | "parted" | "boxed";
+        CarriageView: {
+            how: components["schemas"]["Carriage"];
+            effect: string;
+        };
+        /**
          * @default notLooked
          * @enum {unknown}
          */
         Carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
+        ChannelLaid: {
+            /** Format: int32 */
+            channel: number;
+            function: string;
+            why: string;
+        };
+        ChannelsView: {
+            usual: string[];
+            before: null | string[];
+            beforeOn: string;
+            laid: components["schemas"]["ChannelLaid"][];
+        };
         ChoiceView: {
             choice: string;
             brings: string;
@@ -3044,6 +3103,9 @@ export interface components {
         };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
+        CounterSheetView: {
+            options: components["schemas"]["OptionView"][];
+        };
         Cure: {
             jobId: string;
             id: string;
@@ -3185,6 +3247,44 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             lines: components["schemas"]["LineView"][];
         };
+        DriveKind: {
+            motor?: null | string;
+            /**
+             * Format: quantity
+             * @description A current as people type it; a bare number is in A.
+             */
+            bears?: string;
+            /** Format: int32 */
+            motorCells?: null | number;
+            propeller?: null | string;
+            /**
+             * Format: quantity
+             * @description A mass as people type it; a bare number is in g.
+             */
+            propellerMass?: string;
+            /**
+             * Format: quantity
+             * @description A current as people type it; a bare number is in A.
+             */
+            draw?: string;
+            controller?: null | string;
+            /**
+             * Format: quantity
+             * @description A current as people type it; a bare number is in A.
+             */
+            rating?: string;
+            /** Format: int32 */
+            leastCells?: null | number;
+            /** Format: int32 */
+            mostCells?: null | number;
+            connector?: null | string;
+        };
+        DriveView: {
+            motor: string;
+            isFan: boolean;
+            own: string;
+            kind: null | components["schemas"]["DriveKind"];
+        };
         /** @enum {unknown} */
         EditAct: "set" | "clear" | "notStated" | "notHere" | "confirm" | "also" | "take" | "twoRates" | "addRow" | "removeRow";
         EditsPost: {
@@ -3299,10 +3399,19 @@ export interface components {
             seen: string;
             asItShould: boolean;
         };
+        "Entry.Carried": {
+            /** @enum {unknown} */
+            how: "notSaid" | "whole" | "parted" | "boxed";
+            /** @default  */
+            reason: string;
+        };
         "Entry.CartonSeen": {
             /** @enum {unknown} */
             carton: "notLooked" | "sound" | "scuffed" | "crushed" | "torn" | "wet";
             note: string;
+        };
+        "Entry.ChannelsSaid": {
+            channels: string[];
         };
         "Entry.ClaimAnswered": {
             claim: string;
@@ -3385,6 +3494,41 @@ export interface components {
             /** @enum {unknown} */
             disposition: "repair" | "replace" | "useAsIs" | "return";
             reason: string;
+        };
+        "Entry.DriveBrought": {
+            motor: string;
+            kind?: {
+                motor?: null | string;
+                /**
+                 * Format: quantity
+                 * @description A current as people type it; a bare number is in A.
+                 */
+                bears?: string;
+                /** Format: int32 */
+                motorCells?: null | number;
+                propeller?: null | string;
+                /**
+                 * Format: quantity
+                 * @description A mass as people type it; a bare number is in g.
+                 */
+                propellerMass?: string;
+                /**
+                 * Format: quantity
+                 * @description A current as people type it; a bare number is in A.
+                 */
+                draw?: string;
+                controller?: null | string;
+                /**
+                 * Format: quantity
+                 * @description A current as people type it; a bare number is in A.
+                 */
+                rating?: string;
+                /** Format: int32 */
+                leastCells?: null | number;
+                /** Format: int32 */
+                mostCells?: null | number;
+                connector?: null | string;
+            };
         };
         "Entry.ErratumProposed": {
             step: string;
@@ -3546,6 +3690,9 @@ export interface components {
             cartonNote: string;
             /** @default pack 1 */
             packName: string;
+            options?: null | {
+                [key: string]: string;
+            };
         };
         "Entry.LampsSaid": {
             said: {
@@ -3672,6 +3819,7 @@ export interface components {
         };
         "Entry.PackChosen": {
             name: string;
+            with?: null | string[];
         };
         "Entry.PackMeasured": {
             name: string;
@@ -3834,6 +3982,47 @@ export interface components {
             option: string;
             /** @default  */
             reason: string;
+        };
+        "Entry.ServoBrought": {
+            servo: string;
+            kind?: {
+                name: string;
+                /**
+                 * Format: quantity
+                 * @description A torque as people type it; a bare number is in kg cm.
+                 */
+                torque?: string;
+                /**
+                 * Format: quantity
+                 * @description A mass as people type it; a bare number is in g.
+                 */
+                mass?: string;
+                /**
+                 * Format: quantity
+                 * @description A length as people type it; a bare number is in mm.
+                 */
+                length?: string;
+                /**
+                 * Format: quantity
+                 * @description A length as people type it; a bare number is in mm.
+                 */
+                width?: string;
+                /**
+                 * Format: quantity
+                 * @description A length as people type it; a bare number is in mm.
+                 */
+                height?: string;
+                /**
+                 * Format: quantity
+                 * @description A current as people type it; a bare number is in A.
+                 */
+                working?: string;
+                /**
+                 * Format: quantity
+                 * @description A current as people type it; a bare number is in A.
+                 */
+                stall?: string;
+            };
         };
         "Entry.SheetConfirmed": {
             sheetHash: string;
@@ -4525,6 +4714,9 @@ export interface components {
             addOns?: null | components["schemas"]["AddOnBrought"][];
             /** @default  */
             protocol: string;
+            options?: null | {
+                [key: string]: string;
+            };
         };
         OutlookView: {
             portsEnough: null | boolean;
@@ -4555,7 +4747,8 @@ export interface components {
         PackHeldView: {
             name: string;
             battery: components["schemas"]["Battery"];
-            flies: boolean;
+            /** Format: int32 */
+            flies: number;
             cells: string;
             wrong: string;
         };
@@ -4581,6 +4774,7 @@ export interface components {
             totalGrams: number;
             weightInLimit: null | boolean;
             words: string;
+            packs: string[];
             suits?: boolean;
             suitsWhy?: string;
             inTheWay?: boolean;
@@ -4756,6 +4950,10 @@ export interface components {
             morePacks?: null | components["schemas"]["PostedPack"][];
             addOns?: null | components["schemas"]["AddOnBrought"][];
             transmitter?: null | components["schemas"]["TransmitterBrought"];
+            options?: null | {
+                [key: string]: string;
+            };
+            carried?: components["schemas"]["Carriage"];
         };
         ReceiveView: {
             customerId: string;
@@ -4794,6 +4992,14 @@ export interface components {
             cartonWords: string;
             cartonNote: string;
             boxPhotos: components["schemas"]["PhotoMark"][];
+            /** Format: int32 */
+            packsAsked: number;
+            servos: components["schemas"]["ServoPlaceView"][];
+            drives: components["schemas"]["DriveView"][];
+            back: string[];
+            channels: components["schemas"]["ChannelsView"];
+            carried: components["schemas"]["Carriage"];
+            carriages: components["schemas"]["CarriageView"][];
             options: components["schemas"]["OptionView"][];
             schools: components["schemas"]["SchoolView"][];
             budget: components["schemas"]["BudgetView"];
@@ -4929,6 +5135,50 @@ export interface components {
             doubts: number;
             /** Format: int32 */
             assumed: number;
+        };
+        ServoKind: {
+            name: string;
+            /**
+             * Format: quantity
+             * @description A torque as people type it; a bare number is in kg cm.
+             */
+            torque?: string;
+            /**
+             * Format: quantity
+             * @description A mass as people type it; a bare number is in g.
+             */
+            mass?: string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            length?: string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            width?: string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            height?: string;
+            /**
+             * Format: quantity
+             * @description A current as people type it; a bare number is in A.
+             */
+            working?: string;
+            /**
+             * Format: quantity
+             * @description A current as people type it; a bare number is in A.
+             */
+            stall?: string;
+        };
+        ServoPlaceView: {
+            id: string;
+            place: string;
+            asks: string;
+            kind: null | components["schemas"]["ServoKind"];
         };
         SettingView: {
             id: string;

@@ -28,15 +28,9 @@ public static class PowerFields
         "power.regulator.continuous",
         "continuous",
         Unit.Ampere
-    )
-    {
-        Unused = true,
-    };
+    );
 
-    public static readonly QuantityField RegulatorPeak = new("power.regulator.peak", "peak", Unit.Ampere)
-    {
-        Unused = true,
-    };
+    public static readonly QuantityField RegulatorPeak = new("power.regulator.peak", "peak", Unit.Ampere);
 
     /// <summary>A motor with its propeller or fan.</summary>
     public static class Motor
@@ -132,7 +126,7 @@ public static class PowerFields
         public static readonly WordsField Connector = new("connector", "connector");
         public static readonly WholeField Count = new("count", "packs together", 1, 1, 8);
 
-        public static readonly ChoiceField Joined = new("joined", "joined", "", "series", "parallel") { Unused = true };
+        public static readonly ChoiceField Joined = new("joined", "joined", "", "series", "parallel");
 
         public static readonly TextsField Order = new("order", "connected in this order")
         {

@@ -106,6 +106,15 @@ public static class RadioFields
         public static readonly QuantityField Stall = new("stall", "stalled", Unit.Ampere);
         public static readonly QuantityField Torque = new("torque", "torque", Unit.KilogramCentimetre);
 
+        public static readonly MeasureField Mass = new("mass", "mass", Unit.Gram, new(0, 500))
+        {
+            Means = "Against one that takes its place: the difference is in the budget.",
+        };
+
+        public static readonly MeasureField RoomLength = Room("length", "long");
+        public static readonly MeasureField RoomWidth = Room("width", "wide");
+        public static readonly MeasureField RoomHeight = Room("height", "high");
+
         public static readonly MeasureField Lead = new("lead", "its own lead", Unit.Millimetre, new(10, 5000))
         {
             Means = "Against how far it has to go: the difference is on the to-buy list.",
@@ -166,6 +175,10 @@ public static class RadioFields
                 Working,
                 Stall,
                 Torque,
+                Mass,
+                RoomLength,
+                RoomWidth,
+                RoomHeight,
                 Lead,
                 ArmHoles,
                 ArmHole,
@@ -191,6 +204,9 @@ public static class RadioFields
 
         private static MeasureField Unjudged(string name, string label) =>
             new(name, label, Unit.Millimetre, new(-5000, 5000)) { Unused = true };
+
+        private static MeasureField Room(string name, string which) =>
+            new($"room.{name}", $"its well, {which}", Unit.Millimetre, new(1, 200));
     }
 
     /// <summary>A lead from what it serves to the receiver or a board.</summary>

@@ -11,6 +11,7 @@ import { PackCells } from './PackCells';
 import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
 import { SupplierChoice } from './SupplierChoice';
+import { UsualChannels } from './UsualChannels';
 
 const CARTONS: Schemas['Carton'][] = ['sound', 'scuffed', 'crushed', 'torn', 'wet'];
 
@@ -31,13 +32,15 @@ export function Brought({
   const [protocol, setProtocol] = useState('');
   const [changing, setChanging] = useState(false);
   const closed = job.released;
+  const flying = data.packs.filter((p) => p.flies > 0).length;
+  const together = flying > 1 ? `${flying} together: ` : '';
   const facts: [string, string][] = [
     ['owner', `${data.customer}${data.contact ? `, ${data.contact}` : ''}`],
     ['spec sheet', `${data.sheet}, revision ${data.revision}`],
     [
       'flight pack',
       data.battery
-        ? `${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} ×
+        ? `${together}${data.battery.cells} cells, ${data.battery.capacity}, ${data.battery.mass}, ${data.battery.length} ×
         ${data.battery.width} × ${data.battery.height}`
         : 'still to be chosen',
     ],
@@ -82,6 +85,7 @@ export function Brought({
       </dl>
       {data.notes && <p className="pt-1 text-[16px]">{data.notes}</p>}
       <PackCells packs={data.packs} recorder={recorder} closed={closed} />
+      <UsualChannels channels={data.channels} recorder={recorder} closed={closed} />
       <AddOns addOns={data.addOns} recorder={recorder} closed={closed} />
       <h3 className="pt-3 pb-1 text-[18px] font-bold">Outside of the box</h3>
       {!closed && data.carton === 'notLooked' && (

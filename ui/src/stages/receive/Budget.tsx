@@ -23,7 +23,7 @@ export function PackWords({
   flies,
 }: {
   budget: Budget;
-  onChoose?: (name: string) => void;
+  onChoose?: (packs: readonly string[]) => void;
   flies?: string | undefined;
 }) {
   return (
@@ -49,8 +49,8 @@ export function PackWords({
           </p>
           {p.suits && p.suitsWhy && <p className="text-[15px] text-pencil">{p.suitsWhy}</p>}
           {onChoose && flies !== p.name && (
-            <button type="button" className="button mt-1 px-3 text-[15px]" onClick={() => onChoose(p.name)}>
-              this one flies
+            <button type="button" className="button mt-1 px-3 text-[15px]" onClick={() => onChoose(p.packs)}>
+              {p.packs.length > 1 ? 'these fly together' : 'this one flies'}
             </button>
           )}
         </li>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useCustomers } from '../../api/queries';
 import { Chooser } from './Chooser';
+import { CounterAsks } from './CounterAsks';
 import type { CounterProps } from './counter';
 
 type Props = CounterProps & {
@@ -33,7 +34,7 @@ export function CounterKit({ form, put, sheets, onFindSheet, owner }: Props) {
         onFind={onFindSheet}
         chosen={sheet && { key: sheet.hash, title: sheet.name, note: `revision ${sheet.revision}` }}
         choices={sheets.map((s) => ({ key: s.hash, title: s.name, note: `${s.class}, revision ${s.revision}` }))}
-        onChoose={(hash) => put({ sheet: sheets.find((s) => s.hash === hash) })}
+        onChoose={(hash) => put({ sheet: sheets.find((s) => s.hash === hash), options: {} })}
       />
       <Chooser
         label="customer"
@@ -62,6 +63,7 @@ export function CounterKit({ form, put, sheets, onFindSheet, owner }: Props) {
         </div>
       )}
       {owner?.notes && <p className="text-[16px]">{owner.notes}</p>}
+      <CounterAsks form={form} put={put} />
     </>
   );
 }

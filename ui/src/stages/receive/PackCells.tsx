@@ -2,6 +2,8 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Recorder } from './entries';
 
+const NTH = ['', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+
 /** Volts of every cell of every pack, as it came: one that is low, swollen or unequal is not connected. */
 export function PackCells({
   packs,
@@ -28,7 +30,8 @@ export function PackCells({
             <strong>
               <bdi>{p.name}</bdi>
             </strong>
-            {p.flies && ', flies'}: {p.cells || 'not measured yet'}
+            {p.flies > 0 && (packs.filter((x) => x.flies > 0).length > 1 ? `, connected ${NTH[p.flies]}` : ', flies')}:{' '}
+            {p.cells || 'not measured yet'}
             {p.wrong && p.wrong !== p.cells && <span className="font-bold text-red">, {p.wrong}</span>}
           </p>
           {p.wrong && (

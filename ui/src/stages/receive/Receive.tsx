@@ -7,14 +7,16 @@ import { Mat, Paper } from '../../shared/Paper';
 import { panelOf, Tabs } from '../../shared/Tabs';
 import type { Props } from './entries';
 import { BatteryFields, batteryFrom, batteryFull, type BatteryText, NO_BATTERY } from './BatteryFields';
+import { Apart } from './Apart';
 import { Brought } from './Brought';
 import { BudgetOver, BudgetParts, PackWords } from './Budget';
+import { CarriedHow } from './CarriedHow';
 import { Options } from './Options';
 import { SchoolList } from './SchoolList';
 import { SheetOfJob } from './SheetOfJob';
 import { ToBuyList } from './ToBuyList';
 
-type Room = 'brought' | 'budget' | 'buy' | 'schools' | 'sheet';
+type Room = 'brought' | 'budget' | 'apart' | 'buy' | 'schools' | 'sheet';
 
 /**
  * What was taken in, and what follows from it on the first day: balance, ports, what to buy, and how it will be done.
@@ -32,12 +34,18 @@ export function Receive({ job, recorder }: Props) {
         {null}
       </Mat>
     );
-  const flies = data.packs.find((p) => p.flies)?.name;
+  const flies = data.packs
+    .filter((p) => p.flies > 0)
+    .toSorted((a, b) => a.flies - b.flies)
+    .map((p) => p.name)
+    .join(' + ');
+  const misfit = data.lines.some((l) => /^receive\/(servo|drive)\//.test(l.id) && l.standing === 'notMet');
   const toBuy = data.toBuy.filter((t) => t.state === 'open').length;
   const open = data.lines.filter((l) => l.open).length;
   const bad = data.budget.packs.some((p) => p.name === flies && p.inTheWay);
-  const better = data.budget.bestPack;
-  const choose = (name: string) => void recorder.record('receive/pack-chosen', { name });
+  const better = data.budget.packs.find((p) => p.name === data.budget.bestPack);
+  const choose = ([name = '', ...others]: readonly string[]) =>
+    void recorder.record('receive/pack-chosen', { name, with: others });
   const save = async () => {
     if (
       pack &&
@@ -70,8 +78,8 @@ export function Receive({ job, recorder }: Props) {
             />
           ) : bad && better && !job.released ? (
             <Act
-              label={`Fly ${better} instead`}
-              onAct={() => choose(better)}
+              label={`Fly ${better.name} instead`}
+              onAct={() => choose(better.packs)}
               disabled={recorder.busy}
               hint={`it fits and balances; ${flies} does not`}
             />
@@ -103,6 +111,7 @@ export function Receive({ job, recorder }: Props) {
                 note: bad ? 'trouble' : data.budget.packs.length > 1 ? `${data.budget.packs.length} packs` : undefined,
                 red: bad,
               },
+              { key: 'apart', title: 'Instead', note: misfit ? 'trouble' : undefined, red: misfit },
               { key: 'buy', title: 'To buy', note: `${toBuy}` },
               { key: 'schools', title: 'Schools' },
               {
@@ -118,6 +127,7 @@ export function Receive({ job, recorder }: Props) {
           {room === 'brought' && (
             <>
               <Options job={job} options={data.options} recorder={recorder} />
+              <CarriedHow data={data} recorder={recorder} closed={job.released} />
               <Brought job={job} data={data} recorder={recorder} />
             </>
           )}
@@ -152,6 +162,7 @@ export function Receive({ job, recorder }: Props) {
               <BudgetParts budget={data.budget} />
             </>
           )}
+          {room === 'apart' && <Apart data={data} recorder={recorder} closed={job.released} />}
           {room === 'buy' && <ToBuyList job={job} lines={data.toBuy} recorder={recorder} />}
           {room === 'schools' && <SchoolList job={job} schools={data.schools} recorder={recorder} />}
           {room === 'sheet' && <SheetOfJob job={job} data={data} recorder={recorder} />}

@@ -100,7 +100,7 @@ export function ReceiveNew() {
             drawing={drawing}
             mode="plain"
             over={(px) => outlook && <BudgetOver budget={outlook.budget} px={px} />}
-            pad={{ top: 84, bottom: outlook ? 210 : 48 }}
+            pad={{ top: 84, bottom: outlook ? 236 : 48 }}
           />
         )}
         {(outlook || error) && (

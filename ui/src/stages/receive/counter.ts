@@ -21,6 +21,8 @@ export const emptyCounter = () => ({
   receiver: NO_RECEIVER,
   transmitter: { name: '', memories: '', protocol: '' },
   addOns: [] as Schemas['Entry.AddOnBrought'][],
+  options: {} as Record<string, string>,
+  carried: 'notSaid' as Schemas['Carriage'],
   supplier: '',
   carton: 'notLooked' as Schemas['Carton'],
   cartonNote: '',
@@ -52,6 +54,7 @@ export const question = (form: Counter, sheet: Schemas['SheetCard']) => ({
   ...radio(form),
   addOns: form.addOns,
   protocol: form.transmitter.protocol,
+  options: form.options,
   balanceSchool: form.school,
 });
 
@@ -78,6 +81,8 @@ export const opening = (
   balanceSchool: form.school,
   order,
   supplierId: form.supplier,
+  options: form.options,
+  carried: form.carried,
   carton: form.carton,
   cartonNote: form.cartonNote,
   observedAt: new Date().toISOString(),

@@ -17,6 +17,10 @@ export type ReceiveEntries =
   | 'receive/box-photo'
   | 'receive/school'
   | 'receive/option'
+  | 'receive/servo'
+  | 'receive/drive'
+  | 'receive/channels'
+  | 'receive/carried'
   | 'receive/to-buy';
 
 export type Recorder = Of<ReceiveEntries | SharedEntries>;
