@@ -195,7 +195,7 @@ public sealed class FullJob
         );
     }
 
-    private static void Failsafe(Technician t) =>
+    internal static void Failsafe(Technician t) =>
         t.Press("Begin the failsafe look")
             .See("The pack stays connected. Switch the transmitter off")
             .Press("Transmitter is off")
@@ -297,6 +297,12 @@ public sealed class FullJob
             t.Fill($"{side} elevon, neutral (up is +), mm", "2" + OpenQA.Selenium.Keys.Enter);
         }
 
+        Free(t);
+    }
+
+    /// <summary>Both surfaces of a tailless one move freely.</summary>
+    internal static void Free(Technician t)
+    {
         foreach (
             var free in t
                 .Browser.FindElements(OpenQA.Selenium.By.XPath("//button[normalize-space(.)='free']"))
@@ -367,7 +373,7 @@ public sealed class FullJob
             """
         );
 
-    private static void Choose(Technician t, string name, string rate)
+    internal static void Choose(Technician t, string name, string rate)
     {
         t.Until(
             () =>

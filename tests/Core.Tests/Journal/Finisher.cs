@@ -17,7 +17,8 @@ namespace Zygotome.Core.Tests.Journal;
 /// A patient technician, with a lead at hand or alone in a shop of one: looks at what the ledger still asks for, does
 /// it, and looks again until nothing is open.
 /// </summary>
-internal sealed class Finisher(Bench bench)
+/// <param name="scales">How far its scales may be off, g: a light aircraft wants fine ones.</param>
+internal sealed class Finisher(Bench bench, double scales = 1)
 {
     private readonly Person _lead = bench.Alone ? Bench.Vane with { Alone = true } : Bench.Thorne;
 
@@ -455,7 +456,7 @@ internal sealed class Finisher(Bench bench)
                     Bench.Q(FormattableString.Invariant($"{front} mm")),
                     false,
                     true,
-                    new Instrument("scales", 1)
+                    new Instrument("scales", scales)
                 )
             );
             if (target is null)

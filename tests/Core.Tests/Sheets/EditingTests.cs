@@ -111,6 +111,37 @@ public sealed class EditingTests
     }
 
     [Fact]
+    public void Cautions_usual_for_a_class_are_assumed_until_somebody_says_that_they_are_printed()
+    {
+        var begun = ArchetypeSheet
+            .Begin(new ArchetypeRequest("plank", "Lid", "", 900, 420, 330, "EPO", []))
+            .OrDefault()!;
+        Assert.Equal(FieldStanding.Assumed, Field(begun, "$.cautions").Standing);
+        var file = Edited(begun, new SheetEdit("$.cautions", EditAct.Confirm));
+        Assert.Equal(FieldStanding.Stated, Field(file, "$.cautions").Standing);
+        Assert.Equal(Field(begun, "$.cautions").Text, Field(file, "$.cautions").Text);
+        Assert.DoesNotContain(Read(file).Sheet!.Assumed, p => p.StartsWith("$.cautions", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("$.geometry.fins[0]")]
+    [InlineData("$.geometry.fins[0].at[0]", "$.geometry.fins[0].at[1]")]
+    public void Where_a_fin_stands_is_confirmed_like_any_other_number(params string[] paths)
+    {
+        var begun = ArchetypeSheet
+            .Begin(new ArchetypeRequest("motor-steered", "Lid", "", 480, 360, 22, "foam board", []))
+            .OrDefault()!;
+        Assert.Equal(FieldStanding.Assumed, Field(begun, "$.geometry.fins[0].at[0]").Standing);
+        foreach (var path in paths)
+        {
+            begun = Edited(begun, new SheetEdit(path, EditAct.Confirm));
+        }
+
+        Assert.Equal(FieldStanding.Stated, Field(begun, "$.geometry.fins[0].at[0]").Standing);
+        Assert.Equal(FieldStanding.Stated, Field(begun, "$.geometry.fins[0].at[1]").Standing);
+    }
+
+    [Fact]
     public void One_corrected_number_of_an_assumed_row_leaves_the_others_assumed()
     {
         var begun = ArchetypeSheet

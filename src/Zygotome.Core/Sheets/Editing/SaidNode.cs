@@ -59,7 +59,15 @@ public sealed record SaidNode(
                 return Of(inner) with { Standing = FieldStanding.Assumed };
             default:
                 var text = Plain(node);
-                return Nothing with { Text = text, Standing = text.Length > 0 ? FieldStanding.Stated : default };
+                return Nothing with
+                {
+                    Text = text,
+                    Standing =
+                        text.Length == 0 ? FieldStanding.Empty
+                        : node is JsonArray list && list.Any(n => n is JsonObject o && Inner(o) is not null)
+                            ? FieldStanding.Assumed
+                        : FieldStanding.Stated,
+                };
         }
     }
 

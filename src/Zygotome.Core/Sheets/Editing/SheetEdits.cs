@@ -91,7 +91,7 @@ public static class SheetEdits
             EditAct.Clear => Put(file, edit.Path, null),
             EditAct.NotStated => Put(file, edit.Path, new JsonObject { ["notStated"] = true }),
             EditAct.NotHere => Put(file, edit.Path, new JsonObject { ["notHere"] = true }),
-            EditAct.Confirm => Put(file, edit.Path, Plain(JsonPath.Get(file, edit.Path))?.DeepClone()),
+            EditAct.Confirm => Put(file, edit.Path, Stated(JsonPath.Get(file, edit.Path))),
             EditAct.Also => Also(file, field, edit),
             EditAct.TwoRates => FallingPair.TwoRates(file, edit.Path),
             _ => Take(file, field, edit, by),
@@ -288,6 +288,12 @@ public static class SheetEdits
             ? inner
             : node;
 
+    // Of a list of texts each may be marked by itself.
+    private static JsonNode? Stated(JsonNode? node) =>
+        Plain(node) is JsonArray list
+            ? new JsonArray([.. list.Select(n => Plain(n)?.DeepClone())])
+            : Plain(node)?.DeepClone();
+
     private static Refusal? Row(JsonObject file, SheetEdit edit)
     {
         if (edit.Act == EditAct.RemoveRow)
@@ -338,11 +344,12 @@ public static class SheetEdits
         }
 
         row.Remove("assumed");
-        foreach (var (name, value) in row.ToArray())
+        foreach (var field in SheetTable.List(path[..path.LastIndexOf('[')])?.Fields ?? [])
         {
-            if (value is JsonObject && Plain(value) is { } plain && plain != value)
+            var at = $"{path}.{field.Name}";
+            if (JsonPath.Get(file, at) is JsonObject value && Plain(value) is { } plain && plain != value)
             {
-                row[name] = plain.DeepClone();
+                JsonPath.Set(file, at, plain.DeepClone());
             }
         }
 

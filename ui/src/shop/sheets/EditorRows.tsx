@@ -50,11 +50,16 @@ export function EditorRows({ rows, tools, inner }: { rows: Schemas['RowsNow']; t
                 <EditorRows key={l.path} rows={l} tools={tools} inner />
               ))}
               <div className="flex gap-2 pt-2">
-                {r.assumed && (
+                {(r.assumed || r.fields.some((f) => f.standing === 'assumed')) && (
                   <button
                     type="button"
+                    data-field
                     className="button px-3 text-[15px]"
-                    onClick={() => void tools.edit([{ path: r.path, act: 'confirm' }])}
+                    onClick={(e) => {
+                      // The button goes with what it says: whoever walks by keys walks on.
+                      if (e.detail === 0) moveOn(e.currentTarget, 1);
+                      void tools.edit([{ path: r.path, act: 'confirm' }]);
+                    }}
                   >
                     As the manual says
                   </button>
