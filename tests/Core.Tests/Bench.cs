@@ -121,7 +121,8 @@ internal sealed class Bench
         State = confirmed ? Confirmed(State, sheet) : State;
     }
 
-    private static JobState Confirmed(JobState state, SpecSheet sheet) =>
+    /// <summary>A lead looked through this revision.</summary>
+    public static JobState Confirmed(JobState state, SpecSheet sheet) =>
         state with
         {
             Confirmations = state.Confirmations.SetItem(

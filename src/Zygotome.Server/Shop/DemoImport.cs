@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Zygotome.Core.HandOver;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -18,7 +19,8 @@ internal sealed class DemoImport(
     ShopStore shop,
     SheetStore sheets,
     JournalWriter writer,
-    ClaimDesk claims
+    ClaimDesk claims,
+    ReleaseDesk releases
 )
 {
     private const string Done = "demo-imported";
@@ -101,7 +103,12 @@ internal sealed class DemoImport(
                             Body: body,
                             ObservedAt: at,
                             ExpectedSeq: i,
-                            Compose: body is ClaimSent ? claims.Compose : null
+                            Compose: body switch
+                            {
+                                ClaimSent => claims.Compose,
+                                Released => releases.Compose,
+                                _ => null,
+                            }
                         ),
                     ],
                     staff[e.By],
