@@ -44,6 +44,7 @@ public static class RecordPdf
                 DrawingOnPaper.Put(sheets, paper.Drawing, paper.State.Unpack.Findings, 210);
                 Findings(sheets, state);
                 Substitutes(sheets, state);
+                Owners(sheets, state);
                 Requirements(sheets, paper);
                 Concessions(sheets, paper);
                 NotOnAircraft(sheets, state);
@@ -139,6 +140,43 @@ public static class RecordPdf
             );
         }
     }
+
+    // In place of the kit's own, by whom, and what goes back.
+    private static void Owners(A4Pages s, JobState state)
+    {
+        var r = state.Receive;
+        string[] words =
+        [
+            .. state
+                .Sheet.Servos.Where(v => r.Servos.ContainsKey(v.Id))
+                .Select(v =>
+                    $"{r.Servos[v.Id].Kind.Name} as the servo for {ServoFit.Place(state.Sheet, v.Id)}, by "
+                    + $"{r.Servos[v.Id].Evidence.By.Name}."
+                ),
+            .. state
+                .Sheet.Power.Motors.Where(m => r.Drives.ContainsKey(m.Id))
+                .Select(m => $"Motor {m.Id}: {r.Drives[m.Id].Kind.Words()}, by {r.Drives[m.Id].Evidence.By.Name}."),
+            .. ServoFit.Back(state) is { Length: > 0 } back
+                ? [$"Back to the owner: {string.Join("; ", back)}."]
+                : Nothing,
+            .. r.Flying.Count > 1
+                ? [$"Packs flown together, in this order: {string.Join("; then ", r.Flying)}."]
+                : Nothing,
+            .. r.Carried == Carriage.NotSaid ? Nothing : [$"Carried {Carriages.Of(r.Carried)}."],
+        ];
+        if (words.Length == 0)
+        {
+            return;
+        }
+
+        s.Heading("The owner's own");
+        foreach (var line in words)
+        {
+            s.Paragraph(line);
+        }
+    }
+
+    private static readonly string[] Nothing = [];
 
     private static void Requirements(A4Pages s, RecordPaper paper)
     {

@@ -57,6 +57,40 @@ public sealed class AfterTheCounter
     }
 
     [Fact]
+    public async Task What_the_owner_chose_apart_is_judged_and_their_channels_are_offered_on_their_next_job()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0153/receive").See("nobody has said").Press("parted", "How the owner carries it");
+        t.See("The owner carries it parted");
+        t.Fill("from channel 1 on", "aileron, elevator, throttle, rudder")
+            .Press("Usual channels: record")
+            .See("1 aileron, 2 elevator, 3 throttle, 4 rudder");
+
+        // A larger pitch on the kit's own motor, by proportion too much for its controller until somebody says.
+        t.Press("Instead")
+            .Press("another, The motor")
+            .Fill("propeller, such as 10x5", "9x7")
+            .Press("it has this one")
+            .See("15 % is the least");
+        t.Press("change, The motor").Fill("it draws at full, A", "34").Press("it has this one").See("up to 34 A go");
+        t.Press("another, left aileron")
+            .Fill("which servo it is", "grey 9")
+            .Fill("torque, kg cm", "1.2")
+            .Press("it has this one")
+            .See("0.6 kg cm short")
+            .See("Back to the owner: the kit's own servo for left aileron.");
+        t.Press("change, left aileron").Press("the kit's own again").DoNotSee("Back to the owner");
+
+        // The same owner's boat: laid to the same channels, and what departs says why.
+        t.Go("/jobs/J-0154/receive")
+            .Press("As on J-0153: 1 aileron")
+            .See("it has no usual channel")
+            .DoNotSee("As on J-0153");
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
     public async Task A_supplier_said_later_starts_the_claim_clock_from_the_day_of_receipt()
     {
         await using var application = await Application.Start();

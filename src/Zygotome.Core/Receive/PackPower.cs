@@ -31,7 +31,7 @@ public static class PackPower
     /// </summary>
     public static (bool Suits, string Why)? Cells(SpecSheet sheet, PowerTrain train, Battery battery)
     {
-        var named = train.IsOther ? [] : Named(sheet);
+        int[] named = train.IsOther ? [] : [.. Named(sheet).Select(n => n * InRow(sheet))];
         var (least, most) = train.Cells();
         var what = train.IsOther ? "motor and controller" : "the controller";
         var takes = train.IsOther ? "take" : "takes";
@@ -76,7 +76,11 @@ public static class PackPower
         return (Numbers.Round(gives - draw) >= 0, words);
     }
 
-    /// <summary>The numbers of cells the maker's packs have, least first.</summary>
+    // Packs one after the other add their cells.
+    private static int InRow(SpecSheet sheet) =>
+        sheet.Power.Packs.Any(p => p.Count > 1 && p.InSeries) ? PacksTogether.Asked(sheet) : 1;
+
+    /// <summary>The numbers of cells the maker's packs have, each by itself, least first.</summary>
     public static int[] Named(SpecSheet sheet) =>
         [
             .. sheet

@@ -93,8 +93,12 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
         return (least.Max(), most.Min());
     }
 
-    /// <summary>Whether any motor has another drive than the kit's own.</summary>
-    public bool IsOther => sheet.Power.Motors.Any(m => drives.ContainsKey(m.Id));
+    /// <summary>Whether any motor or controller is another than the kit's own: what packs the sheet names says
+    /// nothing of it then. Another propeller alone changes no cells.</summary>
+    public bool IsOther =>
+        sheet.Power.Motors.Any(m =>
+            HasOwn(m.Id) || DriveKind.Said(drives.GetValueOrDefault(m.Id)?.Kind.Motor) is not null
+        );
 
     /// <summary>The plug of the pack's side, where one was said of a controller chosen apart.</summary>
     public ImmutableArray<string> Connectors =>
@@ -123,6 +127,16 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
 
     private IEnumerable<(bool? Suits, string Why)> Currents(MotorSpec motor, DriveKind kind)
     {
+        if (DriveKind.Said(kind.Motor) is not null && kind.MotorCells is null)
+        {
+            yield return (null, "How many cells the motor takes is not known.");
+        }
+
+        if (HasOwn(motor.Id) && kind.MostCells is null)
+        {
+            yield return (null, "How many cells the controller takes is not known.");
+        }
+
         if (Draw(motor) is not { } draw)
         {
             yield return (

@@ -157,7 +157,7 @@ internal static class ReceiveLines
         where held is not null || ToBuy.Replaces(state)
         let judged = held is null
             ? (Suits: null, Why: "Replaced at once, as chosen; nobody said by which.")
-            : ServoFit.Judge(state.Sheet, servo, state.Receive.Servos)
+            : ServoFit.Judge(state.Sheet, servo, state.Receive.Servos, ToBuy.OwnSupply(state))
         select new Requirement(
             new ServoId(servo.Id),
             Concedable.ByLead,

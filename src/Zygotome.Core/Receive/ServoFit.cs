@@ -31,14 +31,21 @@ public static class ServoFit
     /// Null where something that decides is not known; why, in words. What the sheet does not state judges nothing.
     /// </summary>
     /// <param name="all">Every servo that takes another's place, by that place: they hang on one supply.</param>
+    /// <param name="ownSupply">The receiver has a supply of its own: it is chosen by what hangs on it.</param>
     public static (bool? Suits, string Why) Judge(
         SpecSheet sheet,
         ServoSpec servo,
-        IReadOnlyDictionary<string, ServoHeld> all
+        IReadOnlyDictionary<string, ServoHeld> all,
+        bool ownSupply = false
     )
     {
         var kind = all[servo.Id].Kind;
-        (bool? Suits, string Why)[] said = [.. Turns(servo, kind), .. Sits(servo, kind), .. Supply(sheet, servo, all)];
+        (bool? Suits, string Why)[] said =
+        [
+            .. Turns(servo, kind),
+            .. Sits(servo, kind),
+            .. ownSupply ? [] : Supply(sheet, servo, all),
+        ];
         var decides =
             said.Where(s => s.Suits == false).ToArray() is { Length: > 0 } against ? against
             : said.Where(s => s.Suits is null).ToArray() is { Length: > 0 } open ? open
@@ -107,7 +114,6 @@ public static class ServoFit
         }
     }
 
-    // A supply of its own, where the owner wants one, is chosen by what hangs on it.
     private static IEnumerable<(bool? Suits, string Why)> Supply(
         SpecSheet sheet,
         ServoSpec servo,

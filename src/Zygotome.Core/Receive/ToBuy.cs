@@ -63,6 +63,9 @@ public static class ToBuy
     private static bool Is(JobState state, string school, string option) =>
         (state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)!.Default.Id) == option;
 
+    /// <summary>Whether the receiver has a supply of its own.</summary>
+    public static bool OwnSupply(JobState state) => Is(state, Schools.ReceiverPower, "separate");
+
     /// <summary>Whether the kit's own servos are replaced at once.</summary>
     public static bool Replaces(JobState state) => Is(state, Schools.SuppliedServos, "replace");
 
@@ -85,7 +88,7 @@ public static class ToBuy
             }
         }
 
-        if (Is(state, Schools.ReceiverPower, "separate"))
+        if (OwnSupply(state))
         {
             var (working, peak) = ServoFit.Load(sheet, state.Receive.Servos);
             yield return (
@@ -143,7 +146,11 @@ public static class ToBuy
 
         if (
             r.Battery is not null
-            && !r.Packs.Any(p => CounterChecks.PackFits(sheet, p.Battery).Fits)
+            && !(
+                PacksTogether.Asked(sheet) > 1
+                    ? CounterChecks.PackFits(sheet, r.Battery).Fits
+                    : r.Packs.Any(p => CounterChecks.PackFits(sheet, p.Battery).Fits)
+            )
             && sheet.Geometry.Bay is { } bay
         )
         {
@@ -178,7 +185,10 @@ public static class ToBuy
         if (
             r.Battery is { } measured
             && PackPower.Cells(sheet, train, measured) is { Suits: false } cells
-            && !r.Packs.Any(p => PackPower.Cells(sheet, train, p.Battery) is { Suits: true })
+            && (
+                PacksTogether.Asked(sheet) > 1
+                || !r.Packs.Any(p => PackPower.Cells(sheet, train, p.Battery) is { Suits: true })
+            )
         )
         {
             var of = train.IsOther ? [] : PackPower.Named(sheet);

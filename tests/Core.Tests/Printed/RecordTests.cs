@@ -47,6 +47,34 @@ public sealed class RecordTests
     }
 
     [Fact]
+    public void What_took_the_place_of_the_kits_own_and_what_goes_back_is_on_the_record()
+    {
+        var bench = new Bench(Bench.Sheet("carrow-mail-1900"));
+        bench.Do(new Core.Receive.Carried(Core.Receive.Carriage.Boxed));
+        var own = bench.State.Sheet.Servos[0];
+        bench.Do(
+            new Core.Receive.ServoBrought(
+                own.Id,
+                new Core.Receive.ServoKind(
+                    "grey 9",
+                    Torque: Bench.Q("2 kg cm"),
+                    Length: Bench.Q("23 mm"),
+                    Width: Bench.Q("12 mm"),
+                    Height: Bench.Q("24 mm"),
+                    Working: Bench.Q("0.2 A"),
+                    Stall: Bench.Q("0.9 A")
+                )
+            )
+        );
+        new Journal.Finisher(bench).Finish();
+        var text = Words(Printed(bench, new Released(1, Ledger.RulesVersion, bench.State.Release!.Sealed, "")));
+        Assert.Contains("grey 9 as the servo for left aileron, by R. Vane.", text, StringComparison.Ordinal);
+        Assert.Contains("Back to the owner: the kit's own servo for left aileron.", text, StringComparison.Ordinal);
+        Assert.Contains("Packs flown together, in this order: ", text, StringComparison.Ordinal);
+        Assert.Contains("Carried in its box.", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_repair_nobody_looked_at_again_is_not_called_sound()
     {
         var bench = Bench.Ready();

@@ -219,6 +219,55 @@ public sealed class ChosenApartTests
     }
 
     [Fact]
+    public void Another_propeller_alone_leaves_the_cells_of_the_sheets_packs_to_judge()
+    {
+        var bench = new Bench(Bench.Parasol, battery: Bench.Battery() with { Cells = 3 });
+        var motor = bench.State.Sheet.Power.Motors[0].Id;
+        Assert.Equal(Standing.NotMet, bench.Line("receive/pack-suits").Standing);
+        bench.Do(new DriveBrought(motor, new DriveKind(Propeller: "10x5", Draw: Bench.Q("26 A"))));
+        Assert.Equal(Standing.NotMet, bench.Line("receive/pack-suits").Standing);
+
+        // Another motor does, once it is known what it takes.
+        bench.Do(
+            new DriveBrought(motor, new DriveKind(Motor: "blue 28", Bears: Bench.Q("40 A"), Draw: Bench.Q("26 A")))
+        );
+        Assert.Equal(Standing.NotShown, bench.Line($"receive/drive/{motor}").Standing);
+        Assert.Contains(
+            "How many cells the motor takes",
+            bench.Line($"receive/drive/{motor}").Why,
+            StringComparison.Ordinal
+        );
+        bench.Do(
+            new DriveBrought(
+                motor,
+                new DriveKind(Motor: "blue 28", Bears: Bench.Q("40 A"), MotorCells: 3, Draw: Bench.Q("26 A"))
+            )
+        );
+        Assert.Equal(Standing.Met, bench.Line($"receive/drive/{motor}").Standing);
+        Assert.Equal(Standing.Met, bench.Line("receive/pack-suits").Standing);
+    }
+
+    [Fact]
+    public void Packs_one_after_the_other_have_the_cells_of_all_of_them()
+    {
+        var series = Bench.Sheet("carrow-mail-1900", n => n["power"]!["packs"]![0]!["joined"] = "series");
+        var one = Bench.Battery() with { Cells = 3 };
+        PowerTrain train = new(series, Ordered.ById<DriveHeld>());
+        Assert.True(PackPower.Cells(series, train, PacksTogether.AsOne(series, [one, one]))!.Value.Suits);
+        Assert.False(PackPower.Cells(series, train, one)!.Value.Suits);
+    }
+
+    [Fact]
+    public void With_a_supply_of_its_own_the_receiver_asks_nothing_of_the_controllers_regulator()
+    {
+        var bench = new Bench(Wells);
+        bench.Do(new ServoBrought("sv-ail-l", Servo(working: "3.4 A", stall: "3.5 A")));
+        Assert.Equal(Standing.NotMet, bench.Line("receive/servo/sv-ail-l").Standing);
+        bench.Do(new SchoolChosen(Schools.ReceiverPower, "separate"));
+        Assert.Equal(Standing.Met, bench.Line("receive/servo/sv-ail-l").Standing);
+    }
+
+    [Fact]
     public void A_motor_whose_draw_nobody_knows_sets_no_timer_and_meets_nothing()
     {
         var bench = new Bench(Bench.Parasol);
