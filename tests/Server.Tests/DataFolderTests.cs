@@ -127,7 +127,7 @@ public sealed class DataFolderTests : IDisposable
     [Fact]
     public async Task A_fresh_demo_throws_away_a_demo_and_begins_anew()
     {
-        Assert.Equal(8, await Serve(Options(Demo)));
+        Assert.Equal(ProjectFolder.DemoJobs, await Serve(Options(Demo)));
         await using (var app = ZygotomeServer.Build(Options(Demo), _clock))
         {
             await app.StartAsync();
@@ -135,7 +135,7 @@ public sealed class DataFolderTests : IDisposable
         }
 
         _clock.Advance(TimeSpan.FromDays(3));
-        Assert.Equal(8, await Serve(Options(Demo, fresh: true)));
+        Assert.Equal(ProjectFolder.DemoJobs, await Serve(Options(Demo, fresh: true)));
         using var connection = Store.Database.ReadOnly(DatabaseFile).Connect();
         Assert.StartsWith(
             "2026-11-07",
@@ -151,7 +151,7 @@ public sealed class DataFolderTests : IDisposable
         Assert.Contains("is the demo's", Refused(Options()), StringComparison.Ordinal);
         File.Delete(DatabaseFile);
         Assert.Contains("has no zygotome.db", Refused(Options(Demo)), StringComparison.Ordinal);
-        Assert.Equal(8, await Serve(Options(Demo, fresh: true)));
+        Assert.Equal(ProjectFolder.DemoJobs, await Serve(Options(Demo, fresh: true)));
     }
 
     [Fact]
@@ -211,7 +211,7 @@ public sealed class DataFolderTests : IDisposable
 
         File.WriteAllText(last, good);
         _clock.Advance(TimeSpan.FromDays(2));
-        Assert.Equal(8, await Serve(Options(files)));
+        Assert.Equal(ProjectFolder.DemoJobs, await Serve(Options(files)));
         using var connection = Store.Database.ReadOnly(DatabaseFile).Connect();
         var instants = connection
             .Query<byte[]>("SELECT bytes FROM journal WHERE job IN ('J-0139', 'J-0150', 'J-0154')")

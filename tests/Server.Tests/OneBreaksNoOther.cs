@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json;
 using Dapper;
 using Xunit;
+using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
 
@@ -49,7 +50,7 @@ public sealed class OneBreaksNoOther : WithServer
         }
 
         Assert.Equal("J-9999", Assert.Single(await Unreadable(client, "/api/jobs")).GetProperty("id").GetString());
-        Assert.Equal(8, (await client.Get("/api/jobs")).GetProperty("jobs").GetArrayLength());
+        Assert.Equal(ProjectFolder.DemoJobs, (await client.Get("/api/jobs")).GetProperty("jobs").GetArrayLength());
         Assert.Equal("J-9999", Assert.Single(await Unreadable(client, "/api/bench")).GetProperty("id").GetString());
         Assert.Equal(
             "odd, revision 3",

@@ -1,5 +1,6 @@
 using System.Net;
 using Xunit;
+using Zygotome.Tests;
 
 namespace Zygotome.Server.Tests;
 
@@ -20,7 +21,7 @@ public sealed class OpeningTests : WithServer
         Assert.All(answers, a => Assert.Equal(HttpStatusCode.OK, a.Status));
         Assert.Single(answers.Select(a => a.Answer.GetRawText()).Distinct());
         Assert.Equal(1, await Known("Marigold Once"));
-        Assert.Equal(9, (await Client.Get("/api/jobs")).GetProperty("all").GetInt32());
+        Assert.Equal(ProjectFolder.DemoJobs + 1, (await Client.Get("/api/jobs")).GetProperty("all").GetInt32());
     }
 
     [Fact]

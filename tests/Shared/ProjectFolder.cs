@@ -7,6 +7,9 @@ internal static class ProjectFolder
 
     public static string File(params string[] parts) => System.IO.Path.Combine([Path, .. parts]);
 
+    /// <summary>How many jobs the demo has.</summary>
+    public static int DemoJobs { get; } = Directory.GetFiles(File("demo", "jobs"), "*.journal.json").Length;
+
     private static string Find()
     {
         var folder = new DirectoryInfo(AppContext.BaseDirectory);
