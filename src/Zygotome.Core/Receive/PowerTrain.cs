@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Receive;
@@ -11,12 +12,6 @@ namespace Zygotome.Core.Receive;
 /// </summary>
 public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, DriveHeld> drives)
 {
-    /// <summary>The share of a controller's rating that stays free above what is drawn: a usual least.</summary>
-    public const double Headroom = 0.15;
-
-    // mm each side of a propeller in its cut-out.
-    private const double Gap = 3;
-
     /// <summary>What one motor draws: nominal and upper limit, A. <paramref name="ByProportion"/>: nobody said it, it
     /// is reckoned from the sheet's.</summary>
     public sealed record Drawn(double Nominal, double High, bool ByProportion);
@@ -116,13 +111,7 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
     {
         var kind = drives[motor.Id].Kind;
         (bool? Suits, string Why)[] said = [.. Currents(motor, kind), .. Turns(motor, kind)];
-        var decides =
-            said.Where(s => s.Suits == false).ToArray() is { Length: > 0 } against ? against
-            : said.Where(s => s.Suits is null).ToArray() is { Length: > 0 } open ? open
-            : said;
-        return said.Length == 0
-            ? (null, "Neither its draw nor what it bears is known.")
-            : (decides[0].Suits, string.Join(" ", decides.Select(s => s.Why)));
+        return Suiting.Of(said, (null, "Neither its draw nor what it bears is known."));
     }
 
     private IEnumerable<(bool? Suits, string Why)> Currents(MotorSpec motor, DriveKind kind)
@@ -179,7 +168,7 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
             var said = $"{name} is rated {Numbers.Say(rating.Value)} A";
             yield return Numbers.Round(all - rating.Value) > 0
                 ? (false, $"{said}; {Through(all)}, {Numbers.Say(Math.Round(all - rating.Value, 1))} A too many.")
-            : Numbers.Round(left - Headroom) < 0
+            : Numbers.Round(left - PowerFlags.Headroom) < 0
                 ? (
                     false,
                     $"{said}; {Through(all)}: {Numbers.Say(Math.Round(left * 100, 1))} % left, 15 % is the least."
@@ -230,13 +219,13 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
         }
 
         var left = Numbers.Round((double)(cutOut.Low - size.DiameterMm) / 2);
-        if (left < Gap)
+        if (left < PowerFlags.Gap)
         {
             yield return (
                 false,
                 $"A {propeller} propeller is {Numbers.OneDecimal((double)size.DiameterMm)} mm across: in {cutOut.Text} "
                     + (left < 0 ? "it does not turn" : $"{Numbers.OneDecimal(left)} mm are left each side")
-                    + $"; {Numbers.Say(Gap)} mm each side is the least."
+                    + $"; {Numbers.Say(PowerFlags.Gap)} mm each side is the least."
             );
         }
     }

@@ -46,13 +46,7 @@ public static class ServoFit
             .. Sits(servo, kind),
             .. ownSupply ? [] : Supply(sheet, servo, all),
         ];
-        var decides =
-            said.Where(s => s.Suits == false).ToArray() is { Length: > 0 } against ? against
-            : said.Where(s => s.Suits is null).ToArray() is { Length: > 0 } open ? open
-            : said;
-        return said.Length == 0
-            ? (true, "The sheet asks for nothing here; what it is, is on the record.")
-            : (decides[0].Suits, string.Join(" ", decides.Select(s => s.Why)));
+        return Suiting.Of(said, (true, "The sheet asks for nothing here; what it is, is on the record."));
     }
 
     /// <summary>How much heavier it is than the kit's own, g; null where one of the two is not known.</summary>

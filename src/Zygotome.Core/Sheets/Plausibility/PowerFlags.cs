@@ -6,8 +6,13 @@ namespace Zygotome.Core.Sheets.Plausibility;
 /// <summary>Draw against controller and pack, cells against controller, propellers.</summary>
 internal static class PowerFlags
 {
-    private const double Headroom = 0.15,
-        MostC = 60;
+    /// <summary>The share of a controller's rating that stays free above what is drawn: a usual least.</summary>
+    public const double Headroom = 0.15;
+
+    /// <summary>mm each side of a propeller in its cut-out.</summary>
+    public const double Gap = 3;
+
+    private const double MostC = 60;
 
     // Propellers side by side, by their printed diameters, inches.
     private static IEnumerable<Flag> Discs(PowerSpec power)
@@ -40,13 +45,12 @@ internal static class PowerFlags
     // A propeller needs its gap on both sides within what it turns in; a surface that moves into it comes on top.
     private static IEnumerable<Flag> CutOuts(PowerSpec power)
     {
-        const double gap = 3;
         foreach (var (motor, i) in power.Motors.Select((m, i) => (m, i)))
         {
             if (
                 motor.Says(PowerFields.Motor.CutOut).Likely is { } cutOut
                 && PropellerSize.Parse(motor.Propeller).Try(out var size, out _)
-                && Numbers.Round((double)cutOut.Low - (2 * gap)) < Numbers.Round((double)size.DiameterMm)
+                && Numbers.Round((double)cutOut.Low - (2 * Gap)) < Numbers.Round((double)size.DiameterMm)
             )
             {
                 var left = ((double)cutOut.Low - (double)size.DiameterMm) / 2;
@@ -57,7 +61,7 @@ internal static class PowerFlags
                     $"A {motor.Propeller} propeller is {Numbers.OneDecimal((double)size.DiameterMm)} mm across: in "
                         + $"{cutOut.Text} that "
                         + (left < 0 ? "does not turn" : $"leaves {Numbers.OneDecimal(left)} mm each side")
-                        + $"; {Numbers.Say(gap)} mm each side is the least."
+                        + $"; {Numbers.Say(Gap)} mm each side is the least."
                 );
             }
         }
