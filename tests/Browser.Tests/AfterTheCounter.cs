@@ -163,8 +163,8 @@ public sealed class AfterTheCounter
         t.Stage("Build")
             .Press("Repair F3: parting", "Steps")
             .See("Re-inspected by somebody other than who repairs it.");
-        t.Act("Start").See("say which glue was used");
-        t.Fill("adhesive used", "foam-safe contact").Act("Joint closed, done").See("J-0150");
+        t.Act("Start").See("which one?");
+        t.Finish(application, "Repair F3: parting", "foam-safe contact").See("J-0150");
         t.Stage("Unpack").Press("Findings").See("Repaired; not re-inspected yet.").See("A lead must look at it.");
         t.Wait(application, TimeSpan.FromHours(14))
             .Press("Findings")

@@ -133,33 +133,23 @@ public sealed class FullJob
             }
         )
         {
-            t.See(step);
-            t.Press(step, "Steps").Act("Start");
-            if (bond)
-            {
-                t.Fill("adhesive used", "slow epoxy").Fill("bench, °C", "20");
-            }
-
             // Foam on foam flexes: epoxy there is refused, and another is taken.
             var glue = step == "Glue both fins" ? "foam-safe contact" : "slow epoxy";
-            if (bond && glue != "slow epoxy")
+            if (step == "Glue both fins")
             {
-                t.See("harms this joint")
-                    .Act("Joint closed, done")
-                    .See("Take another; where it was used")
-                    .Press("Close");
-                t.Fill("adhesive used", glue);
+                t.See(step).Press(step, "Steps").Act("Start").Answer();
+                t.Fill("adhesive used", "slow epoxy").Fill("bench, °C", "20").See("harms this joint");
+                t.Act("Mixed").See("Take another; where it was used").Press("Close");
+                t.Finish(application, step, glue);
+            }
+            else
+            {
+                t.Work(application, step, bond ? glue : "");
             }
 
-            t.Act(bond ? "Joint closed, done" : "Done");
             if (bond)
             {
-                t.See("handle in");
-                t.Until(
-                    () => t.Find(OpenQA.Selenium.By.CssSelector("[data-region=now] h2")).Text != step,
-                    "the paper is at the next step"
-                );
-                t.Press(step, "Steps").See(glue);
+                t.Press("show", "Steps").Press(step, "Steps").See("handle in").See(glue).Press("fold", "Steps");
 
                 // The night is longer than a sign-in lasts.
                 t.Wait(application, TimeSpan.FromHours(14)).See("Changed for now");
@@ -177,7 +167,7 @@ public sealed class FullJob
         t.Stage("Wire");
         foreach (var step in new[] { "Bed the receiver and lead its aerials", "Plug the receiver" })
         {
-            t.Press(step, "Steps").Act("Start").Act("Done");
+            t.Work(application, step);
         }
 
         t.See("2 of 2 steps done");
@@ -227,7 +217,7 @@ public sealed class FullJob
             .Press("moved for now")
             .See("Throttle lead moved for binding");
         t.Stage("Hand over").See("Throttle lead moved for binding");
-        t.Stage("Build").Press("changed back").See("Nothing is changed for now.");
+        t.Stage("Build").Press("changed back").DoNotSee("holds up release");
         t.Stage("Bind").See("Begin the failsafe look");
         Failsafe(t);
         t.See("Motor direction above");

@@ -115,7 +115,12 @@ internal sealed class Technician : IDisposable
                 || Text.Contains("Choose your strip of tape", StringComparison.Ordinal),
             "the screen is back"
         );
-        return Browser.Url.EndsWith("/sign-in", StringComparison.Ordinal) ? SignIn() : this;
+        if (Browser.Url.EndsWith("/sign-in", StringComparison.Ordinal))
+        {
+            SignIn();
+        }
+
+        return new Uri(Browser.Url).AbsolutePath == here ? this : Go(here);
     }
 
     public string Text => Execute<string>("return document.body.innerText") ?? "";

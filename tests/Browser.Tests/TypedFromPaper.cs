@@ -46,7 +46,7 @@ public sealed class TypedFromPaper
         Throws(t, application, id);
         Motor(t);
         Balance(t);
-        t.Stage("Check").Press("Every screw, clevis, latch and lead pulled", "Steps").Act("Start").Act("Done");
+        t.Stage("Check").Work(application, "Every screw, clevis, latch and lead pulled");
         t.Look(("Motor wires", "on"), ("Propeller", "on"), ("Flight pack", "in bay"));
         t.Stage("Hand over").See("Everything is shown").Act("Release").See("Sealed as");
         var state = application.Job(id).State;
@@ -113,24 +113,13 @@ public sealed class TypedFromPaper
     private static void Build(Technician t, Application application)
     {
         t.Stage("Build");
-        Work(t, "Join the wing halves", "slow epoxy");
+        t.Work(application, "Join the wing halves", "slow epoxy");
         t.Wait(application, TimeSpan.FromHours(14));
-        Work(t, "Fit the fins upright", "foam-safe contact");
+        t.Work(application, "Fit the fins upright", "foam-safe contact");
         t.Wait(application, TimeSpan.FromHours(14));
-        Work(t, "Horns and pushrods");
+        t.Work(application, "Horns and pushrods");
         t.Stage("Wire");
-        Work(t, "Plug the receiver");
-    }
-
-    private static void Work(Technician t, string step, string glue = "")
-    {
-        t.See(step).Press(step, "Steps").Act("Start");
-        if (glue.Length > 0)
-        {
-            t.Fill("adhesive used", glue).Fill("bench, °C", "20");
-        }
-
-        t.Act(glue.Length > 0 ? "Joint closed, done" : "Done");
+        t.Work(application, "Plug the receiver");
     }
 
     private static void Bind(Technician t)

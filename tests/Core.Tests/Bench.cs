@@ -319,6 +319,7 @@ internal sealed class Bench
     /// <summary>Does every step of a stage that can be done, waiting for glue as long as it takes.</summary>
     public Bench Steps(Stage stage)
     {
+        Stand();
         while (
             StepGraph.Of(State, Now).FirstOrDefault(s => s.Step.Stage == stage && s.Standing == StepStanding.CanStart)
                 is { } next
@@ -354,12 +355,78 @@ internal sealed class Bench
         return this;
     }
 
+    /// <summary>Every servo at its reference, by the tester, trims zero.</summary>
+    public Bench Stand()
+    {
+        foreach (var servo in State.Sheet.Servos.Where(s => !State.Build.Stood.ContainsKey(s.Id)).ToArray())
+        {
+            if (State.Safety.Connected(State.Sheet))
+            {
+                Pack(LampIs.InBay);
+            }
+
+            Do(new ServoStood(servo.Id, StoodBy.Tester, true));
+        }
+
+        return this;
+    }
+
+    /// <summary>Answers what a step asks at these times, as it should be.</summary>
+    public Bench Answer(string step, params AskWhen[] when)
+    {
+        foreach (var ask in StepAsks.Unsettled(State, State.Sheet.Step(step)!, when).ToArray())
+        {
+            Do(new Answered(step, ask.Id, true, ask.How == AskHow.Note ? "as the sheet says" : null));
+            Pass(TimeSpan.FromSeconds(ask.Wait));
+        }
+
+        return this;
+    }
+
+    /// <summary>Begins a step and answers all it asks before it is done; its glue is said when it is.</summary>
+    public Bench Begin(string step)
+    {
+        Stand();
+        Do(new StepStarted(step, With: State.Sheet.Step(step)!.People > 1 ? "I. Thorne" : null));
+        return Asked(step);
+    }
+
+    /// <summary>Opens the glue of a step and has it let go, with everything answered.</summary>
+    public Bench Asked(string step, Adhesive? glue = null)
+    {
+        var spec = State.Sheet.Step(step)!;
+        Answer(step, AskWhen.Dry);
+        if (spec.Bond is { } bond && StepAsks.Unsettled(State, spec, AskWhen.Open).Any())
+        {
+            Do(new GlueOpened(step, glue ?? Glue(bond), Q("20 °C")));
+            while (State.Progress(step)!.Glue!.Next is { } next)
+            {
+                Pass(TimeSpan.FromSeconds(next.After));
+                Do(new GlueActed(step, next.Act));
+            }
+
+            Answer(step, AskWhen.Open);
+        }
+
+        return Answer(step, AskWhen.Closing);
+    }
+
+    /// <summary>Done, with the glue said then where it was not opened before.</summary>
+    public StepDone Done(string step, Adhesive? glue = null) =>
+        State.Sheet.Step(step) is { Bond: { } bond } && State.Progress(step)?.Glue is null
+            ? new StepDone(step, glue ?? Glue(bond), Q("20 °C"))
+            : new StepDone(step);
+
+    /// <summary>A step under way is done, with everything it asks answered.</summary>
+    public Entry End(string step, Adhesive? glue = null) => Asked(step, glue).Do(Done(step, glue));
+
     private void Work(StepSpec step)
     {
-        Do(new StepStarted(step.Id));
+        Begin(step.Id);
         Pass(TimeSpan.FromMinutes(5));
-        Do(step.Bond is not { } bond ? new StepDone(step.Id) : new StepDone(step.Id, Glue(bond), Q("20 °C")));
+        Do(Done(step.Id));
         Pass(step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
+        Answer(step.Id, AskWhen.Cured);
     }
 
     public Bench Bound()

@@ -13,6 +13,60 @@ public static class BuildEntries
         {
             LooksUp = [new("adhesive", ShopFact.Adhesive), new("benchCelsius", ShopFact.BenchTemperature)],
         },
+        EntryKind.Of<Answered>("build/answered", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<GlueOpened>("build/glue-opened", Posters.Bench) with
+        {
+            LooksUp = [new("adhesive", ShopFact.Adhesive), new("benchCelsius", ShopFact.BenchTemperature)],
+            Retractable = false,
+        },
+        EntryKind.Of<GlueActed>("build/glue-acted", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<StepPaused>("build/step-paused", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<StepResumed>("build/step-resumed", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<MinutesSaid>("build/minutes", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<ServoStood>("build/servo-stood", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<StepAdded>("build/step-added", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+            Retractable = false,
+        },
+        EntryKind.Of<StepMoved>("build/step-moved", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+            Retractable = false,
+        },
+        EntryKind.Of<StepSkipped>("build/step-skipped", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+            Retractable = false,
+        },
+        EntryKind.Of<StepSplit>("build/step-split", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+            Retractable = false,
+        },
+        EntryKind.Of<StepPutBack>("build/step-put-back", Posters.Lead) with
+        {
+            Decides = Decides.Always,
+            Retractable = false,
+        },
         EntryKind.Of<StepHandled>("build/step-handled", Posters.Bench),
         EntryKind.Of<CureBegan>("build/cure-began", Posters.Lead) with
         {

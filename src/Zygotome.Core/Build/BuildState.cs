@@ -1,13 +1,27 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Build;
 
-/// <summary>What is changed for now, and what was moved after it was built.</summary>
-public sealed record BuildState
+/// <summary>What is changed for now, what steps were answered, and how their order was changed.</summary>
+public sealed record BuildState : IOrdersSteps
 {
     public ImmutableList<OpenLoop> Loops { get; init; } = [];
 
     /// <summary>Pushrods, clevises and arms moved after the build, latest last.</summary>
     public Log<LinkageMoved> Moved { get; init; } = [];
+
+    /// <summary>What steps asked and somebody answered, by step and question; the latest.</summary>
+    public ImmutableSortedDictionary<string, StepAnswer> Answers { get; init; } = Ordered.ById<StepAnswer>();
+
+    /// <summary>Servos that stood at their reference, by id; the latest.</summary>
+    public ImmutableSortedDictionary<string, ServoAtReference> Stood { get; init; } = Ordered.ById<ServoAtReference>();
+
+    /// <summary>How a lead changed the order of the kit's steps, in turn.</summary>
+    public ImmutableList<OrderChange> Changes { get; init; } = [];
+
+    public ImmutableArray<StepSpec> Reordered(ImmutableArray<StepSpec> steps) =>
+        Changes.Aggregate(steps, (now, change) => change.Apply(now));
 }

@@ -12,6 +12,10 @@ public enum LoopKind
     TrayOut,
     GainRaised,
     Other,
+    StabiliserBypassed,
+    PlugLeftOff,
+    HeldByTape,
+    Dropped,
 }
 
 /// <summary>Something is changed for now and must be changed back.</summary>
@@ -25,7 +29,8 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
                 $"Say whose lead was moved: {string.Join(", ", state.Sheet.Radio.Functions)}.",
                 "body.function"
             )
-        : Kind == LoopKind.Other ? Texts.Reason(Detail, "body.detail", "Say what was changed for now.")
+        : Kind is LoopKind.Other or LoopKind.PlugLeftOff or LoopKind.HeldByTape or LoopKind.Dropped
+            ? Texts.Reason(Detail, "body.detail", "Say what, so that another finds it.")
         : Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
@@ -52,8 +57,26 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
         {
             LoopKind.LeadMovedForBinding => [.. DisturbanceMatrix.RePlugged(state.Sheet, Function)],
             LoopKind.TrialWeight or LoopKind.TrayOut => [.. DisturbanceMatrix.Weight],
+            LoopKind.StabiliserBypassed => [new(AspectKind.Direction, Aspect.Every), new(AspectKind.Failsafe)],
+            LoopKind.HeldByTape => [new(AspectKind.Trueness)],
+            LoopKind.Dropped => [],
             LoopKind.GainRaised => [new(AspectKind.Direction, Aspect.Every)],
             _ => [.. DisturbanceMatrix.Everything],
+        };
+
+    /// <summary>As it is chosen at the bench.</summary>
+    public static string Words(LoopKind kind) =>
+        kind switch
+        {
+            LoopKind.LeadMovedForBinding => "a lead moved for binding",
+            LoopKind.TrialWeight => "a trial weight fitted",
+            LoopKind.TrayOut => "the tray out",
+            LoopKind.GainRaised => "gain raised for a test",
+            LoopKind.StabiliserBypassed => "stabiliser by-passed",
+            LoopKind.PlugLeftOff => "a plug left off",
+            LoopKind.HeldByTape => "held by tape only",
+            LoopKind.Dropped => "dropped, not found",
+            _ => "something else",
         };
 
     public override string Say(JobState state) =>
@@ -63,6 +86,10 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
             LoopKind.TrialWeight => "Trial weight fitted",
             LoopKind.TrayOut => "Tray out",
             LoopKind.GainRaised => "Gain raised for a test",
+            LoopKind.StabiliserBypassed => "Stabiliser by-passed",
+            LoopKind.PlugLeftOff => $"Plug left off: {Detail}",
+            LoopKind.HeldByTape => $"Held by tape only: {Detail}",
+            LoopKind.Dropped => $"Dropped and not found: {Detail}",
             _ => Detail,
         };
 }

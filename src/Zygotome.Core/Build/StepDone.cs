@@ -25,12 +25,13 @@ public sealed record StepDone(
             return BuildRules.NoStep(Step);
         }
 
-        if (state.Progress(Step) is not { Done: null })
+        if (state.Progress(Step) is not { Done: null } progress)
         {
             return new Refusal("build/not-started", $"\"{step.Title}\" is not under way.", "body.step");
         }
 
-        if (step.Bond is null != Adhesive is null)
+        var glue = progress.Glue;
+        if (step.Bond is null ? Adhesive is not null : Adhesive is null && glue is null)
         {
             return new Refusal(
                 "build/adhesive",
@@ -39,6 +40,20 @@ public sealed record StepDone(
                     : $"\"{step.Title}\" is a bond: say which adhesive was used.",
                 "body.adhesive"
             );
+        }
+
+        if (glue is not null && Adhesive is not null)
+        {
+            return new Refusal(
+                "build/adhesive",
+                $"It was opened with {glue.Adhesive.Name}; another is opened anew.",
+                "body.adhesive"
+            );
+        }
+
+        if (glue?.Next is { } next)
+        {
+            return new Refusal("build/glue-order", $"First: {GluePlan.Say(next.Act).ToLowerInvariant()}.", "body.step");
         }
 
         if (Grams is not null && step.Repairs.Length == 0)
@@ -50,16 +65,19 @@ public sealed record StepDone(
             );
         }
 
-        return Grams?.Outside(-2000, 2000, "what work added", "body.grams") is { } impossible ? impossible
-            : Adhesive is null ? null
-            : Adhesive.HandleMinutes is < 0 or > 20_000
-            || Adhesive.FullMinutes < Adhesive.HandleMinutes
-            || Adhesive.FullMinutes > 20_000
-                ? new Refusal("build/adhesive", $"The times of {Adhesive.Name} are not possible.", "body.adhesive")
-            : Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
-                ?? GlueOfJoint.Refuse(state, Adhesive, step.Bond, Reason)
+        return Grams?.Outside(-2000, 2000, "what work added", "body.grams") is { } impossible
+            ? impossible
+            : Refused(state, entry, step)
+                ?? StepAsks.Refuse(state, step, AskWhen.Dry, AskWhen.Open, AskWhen.Closing)
                 ?? Texts.Fits(Reason ?? "", "body.reason");
     }
+
+    private Refusal? Refused(JobState state, Entry entry, StepSpec step) =>
+        Adhesive is null
+            ? null
+            : BuildRules.Impossible(Adhesive)
+                ?? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
+                ?? GlueOfJoint.Refuse(state, Adhesive, step.Bond, Reason);
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -73,38 +91,44 @@ public sealed record StepDone(
             state = state.With(state.Safety.End(state.Sheet));
         }
 
-        // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early.
-        DateTimeOffset? from = Adhesive is null ? null : entry.HappenedAt(progress.Started.RecordedAt);
-        DateTimeOffset? handle = null,
-            full = null;
-        if (
-            Adhesive is not null
-            && Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, from!.Value).Try(out var ends, out _)
-        )
-        {
-            (handle, full) = (ends.Handle, ends.Full);
-        }
-
         var step = state.Sheet.Step(Step);
-        var done = progress with
-        {
-            Done = Evidence.Of(entry),
-            Adhesive = Adhesive?.Name ?? "",
-            HandleAt = handle,
-            FullAt = full,
-            CuresFrom = from,
-            Harm = GlueOfJoint.Said(state, Adhesive, step?.Bond, Reason),
-        };
+        var glued = Glued(state, entry, progress, step);
+        var done = glued with { Done = Evidence.Of(entry) };
         var repairs = state.The<IRepairs>();
         if (step is not null && repairs.IsRepair(step))
         {
-            var how = Adhesive is null ? "As its step says" : $"With {Adhesive.Name}, as its step says";
+            var how = done.Adhesive.Length == 0 ? "As its step says" : $"With {done.Adhesive}, as its step says";
             return repairs.Made(state.With(Step, done), entry, step, how, Grams);
         }
 
         return state
             .With(Step, done)
             .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step is null ? [] : DisturbanceMatrix.Step(step));
+    }
+
+    // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early. It
+    // cures from when its faces met.
+    private StepProgress Glued(JobState state, Entry entry, StepProgress progress, StepSpec? step)
+    {
+        var off = progress.Paused(entry.ObservedAt);
+        if ((Adhesive ?? progress.Glue?.Adhesive) is not { } adhesive)
+        {
+            return off;
+        }
+
+        var from = progress.Glue?.ClosedAt ?? entry.HappenedAt(progress.Started.RecordedAt);
+        var celsius = progress.Glue?.Celsius ?? BenchCelsius?.Value ?? 20;
+        var ends = Curing.Of(adhesive, celsius, from).Try(out var at, out _)
+            ? at
+            : ((DateTimeOffset, DateTimeOffset)?)null;
+        return off with
+        {
+            Adhesive = adhesive.Name,
+            HandleAt = ends?.Item1,
+            FullAt = ends?.Item2,
+            CuresFrom = from,
+            Harm = progress.Glue?.Harm ?? GlueOfJoint.Said(state, adhesive, step?.Bond, Reason),
+        };
     }
 
     public override IEnumerable<string> Shows() => [$"step/{Step}"];

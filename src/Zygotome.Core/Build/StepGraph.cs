@@ -37,12 +37,19 @@ public static class StepGraph
             var title = state.Sheet.Step(before)?.Title ?? before;
             if (progress?.Done is null)
             {
-                yield return $"{title}";
+                yield return state.Sheet.Edges.FirstOrDefault(e => e.Before == before && e.After == step.Id) is { } edge
+                    ? $"{title}. {edge.Why}"
+                    : title;
             }
-            else if (progress.HandleAt > asOf)
+            else if (progress.HandleAt > asOf && progress.HandledEarly.Length == 0)
             {
                 yield return $"{title}: glue, can be handled {state.At(progress.HandleAt.Value)}";
             }
+        }
+
+        foreach (var servo in References.Wanting(state, step))
+        {
+            yield return servo;
         }
 
         var parts = state.The<IPartsInHand>();

@@ -21,7 +21,17 @@ public sealed record StepUndone(string Step, string Reason) : EntryBody
             return state.NotSupported(entry);
         }
 
-        state = state.With(Step, new StepProgress(progress.Started, null, "", null, null));
+        state = state.With(
+            Step,
+            new StepProgress(progress.Started, null, "", null, null)
+            {
+                From = entry.Seq,
+                Running = entry.ObservedAt,
+                Hands = entry.By.Id,
+                Worked = progress.Worked,
+                With = progress.With,
+            }
+        );
         return state.Sheet.Step(Step) is { Repairs.Length: > 0 } step
             ? state.With(state.The<IRepairs>().Undone(step.Repairs))
             : state;

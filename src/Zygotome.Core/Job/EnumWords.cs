@@ -40,6 +40,8 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<ClaimAnswerKind>(ClaimWords.Of),
         Of<DrawingSide>(DrawingSides.Words),
         Of<LinkagePart>(BuildRules.Words),
+        Of<LoopKind>(LoopOpened.Words),
+        Of<AdhesiveKind>(AdhesiveKinds.Say),
         Of<Movement>(BindWords.Of),
         Of<MarkAnswer>(MarkedBalance.Words),
         Of<AcrossAnswer>(MarkedBalance.Words),

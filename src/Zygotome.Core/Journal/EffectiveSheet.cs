@@ -55,12 +55,20 @@ public static class EffectiveSheet
                 ? s
                 : s.With(StepFields.After.Is([.. s.After.SelectMany(a => Through(state.Built, a, known)).Distinct()]))
         );
-        ImmutableArray<StepSpec> all = [.. steps, .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built))];
+        // One begun before its sides were asked for stays one.
+        var sides = MirroredSteps.Of(built, steps, s => state.Progress(s.Id) is not null);
+        var ordered = state.Every<IOrdersSteps>().Aggregate(sides, (now, by) => by.Reordered(now));
+        var edges = StepOrder.Of(ordered, propellerLast: Chosen(state, Schools.Propeller) == "last");
+        ImmutableArray<StepSpec> all =
+        [
+            .. StepOrder.Applied(ordered, edges),
+            .. state.Every<IAddsSteps>().SelectMany(a => a.Steps(state.Built)),
+        ];
 
         // The same sheet again keeps what was made of it.
         return IsSame(built, state, all) ? state with { Sheet = built }
             : ReferenceEquals(state.Sheet.MadeOf, built) && IsSame(state.Sheet, state, all) ? state
-            : state with { Sheet = built with { Given = state.Given, Steps = all, MadeOf = built } };
+            : state with { Sheet = built with { Given = state.Given, Steps = all, Edges = edges, MadeOf = built } };
     }
 
     private static bool IsSame(SpecSheet sheet, JobState state, ImmutableArray<StepSpec> steps) =>

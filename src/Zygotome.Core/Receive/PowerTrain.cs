@@ -167,17 +167,23 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
             var left = (rating.Value - all) / rating.Value;
             var said = $"{name} is rated {Numbers.Say(rating.Value)} A";
             yield return Numbers.Round(all - rating.Value) > 0
-                ? (false, $"{said}; {Through(all)}, {Numbers.Say(Math.Round(all - rating.Value, 1))} A too many.")
+                ? (
+                    false,
+                    $"{said}; {Through(all, draw.ByProportion)}, "
+                        + $"{Numbers.Say(Math.Round(all - rating.Value, 1))} A too many."
+                )
             : Numbers.Round(left - PowerFlags.Headroom) < 0
                 ? (
                     false,
-                    $"{said}; {Through(all)}: {Numbers.Say(Math.Round(left * 100, 1))} % left, 15 % is the least."
+                    $"{said}; {Through(all, draw.ByProportion)}: {Numbers.Say(Math.Round(left * 100, 1))} % left, "
+                        + "15 % is the least."
                 )
-            : (true, $"{said}, {Through(all)}.");
+            : (true, $"{said}, {Through(all, draw.ByProportion)}.");
         }
     }
 
-    private static string Through(double amperes) => $"up to {Numbers.Say(Math.Round(amperes, 1))} A go through it";
+    private static string Through(double amperes, bool byProportion) =>
+        $"{(byProportion ? "by proportion about" : "up to")} {Numbers.Say(Math.Round(amperes, 1))} A go through it";
 
     // Several motors may share the kit's own; one that was chosen apart is its motor's alone.
     private (double? Rating, double? Through, string Name) Controller(MotorSpec motor, DriveKind kind)

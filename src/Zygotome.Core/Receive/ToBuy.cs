@@ -359,7 +359,7 @@ public static class ToBuy
     {
         foreach (var step in state.Sheet.Steps.Where(s => state.Progress(s.Id)?.Done is null))
         {
-            foreach (var tool in step.Tools.Where(t => !stock.Tools.Contains(t, StringComparer.OrdinalIgnoreCase)))
+            foreach (var tool in step.Asked().Where(t => !stock.HasTool(t)))
             {
                 yield return (
                     $"tool/{tool.Replace(' ', '-')}",

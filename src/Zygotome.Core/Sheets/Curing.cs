@@ -37,9 +37,13 @@ public static class Curing
             );
         }
 
-        var factor = adhesive.Epoxy ? Math.Max(0.5, Math.Pow(2, (20 - celsius) / 10)) : 1;
+        var factor = Factor(adhesive, celsius);
         return (After(start, adhesive.HandleMinutes * factor), After(start, adhesive.FullMinutes * factor));
     }
+
+    /// <summary>How much longer it takes than at 20 °C: of an epoxy by the doubling rule, else 1.</summary>
+    internal static double Factor(Adhesive adhesive, double celsius) =>
+        adhesive.Epoxy ? Math.Max(0.5, Math.Pow(2, (20 - celsius) / 10)) : 1;
 
     /// <summary>
     /// So many minutes later, from now to ten years on: what a journal holds has an instant, whatever number it says.

@@ -31,6 +31,9 @@ public sealed class PartSpec(RowValues said) : SheetObject(said)
                 Stack = said.Says(PartFields.Stack).Likely,
                 Depth = said.Says(PartFields.Depth).Likely,
                 Into = said.Get(PartFields.Into),
+                Locked = said.Get(PartFields.Lock) == "thread-lock",
+                Flat = said.Says(PartFields.Flat).Likely ?? false,
+                Hidden = said.Says(PartFields.Hidden).Likely ?? false,
             }
             : null;
 }
@@ -48,4 +51,13 @@ public sealed record FastenerSpec(double Diameter, double Length)
 
     /// <summary>plastic, foam anchor, wood or metal.</summary>
     public string Into { get; init; } = "plastic";
+
+    /// <summary>The page asks for thread-lock.</summary>
+    public bool Locked { get; init; }
+
+    /// <summary>It must stand on the flat of its shaft.</summary>
+    public bool Flat { get; init; }
+
+    /// <summary>Nobody sees it catch.</summary>
+    public bool Hidden { get; init; }
 }

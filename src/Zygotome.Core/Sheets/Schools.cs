@@ -20,7 +20,9 @@ public static class Schools
         WiringCovers = "wiring-covers",
         WingTransport = "wing-transport",
         BoardFixing = "board-fixing",
-        SparThreads = "spar-threads";
+        SparThreads = "spar-threads",
+        ContactGlue = "contact-glue",
+        Propeller = "propeller";
 
     /// <summary>Questions that how the owner carries it answers.</summary>
     public static ImmutableArray<string> OfCar { get; } = [WingTransport, BoardFixing, WingConnectors, SparThreads];
@@ -83,7 +85,7 @@ public static class Schools
             )
         ),
         S(
-            "contact-glue",
+            ContactGlue,
             "Contact glue",
             O("product", "the product's own time", "It is tested so."),
             O("seconds", "join after seconds", "Still movable."),
@@ -260,7 +262,7 @@ public static class Schools
             O("fingers", "fingers", "At the field.")
         ),
         S(
-            "propeller",
+            Propeller,
             "Propeller",
             O("last", "last before weighing", "Nothing can cut before."),
             O("manual", "when the manual says", "As printed.")

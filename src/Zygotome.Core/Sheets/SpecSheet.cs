@@ -69,6 +69,9 @@ public sealed record SpecSheet(
     public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = Ordered.ById<GivenValue>();
 
     /// <summary>What one job's own additions were made to; null of a sheet without any.</summary>
+    /// <summary>What of the order of a job's steps is not the page's, and why; empty of a sheet on file.</summary>
+    public ImmutableArray<StepEdge> Edges { get; init; } = [];
+
     internal SpecSheet? MadeOf { get; init; }
 
     /// <summary>Whether the file does not speak of a list at all, if only to say that there is nothing in it.</summary>

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
@@ -49,7 +50,47 @@ public sealed class StepSpec(RowValues said) : SheetObject(said)
     public BondSpec? Bond { get; } =
         said.Has(StepFields.Joint)
             ? new BondSpec(said.Get(StepFields.JoinsA), said.Get(StepFields.JoinsB), said.Get(StepFields.JointKind))
+            {
+                Coat = said.Get(StepFields.Coat),
+                KeepClear = said.Get(StepFields.KeepClear),
+                Moves = said.Get(StepFields.Moves),
+                Hold = Seconds(said.Says(StepFields.Hold)),
+            }
             : null;
+
+    // Durations are minutes inside.
+    private static double? Seconds(Printed<Quantity> said) => (double?)said.Likely?.Nominal * 60;
+
+    /// <summary>What it is: joint, linkage, finish, decal, cover, cut-out, wiring or propeller; empty: nobody
+    /// said.</summary>
+    public string Kind { get; } = said.Get(StepFields.Kind);
+
+    /// <summary>Surfaces whose rod it closes.</summary>
+    public ImmutableArray<string> Closes { get; } = said.Get(StepFields.Closes);
+
+    /// <summary>What cannot be reached any more once it is done.</summary>
+    public ImmutableArray<string> Covers { get; } = said.Get(StepFields.Covers);
+
+    /// <summary>What it has to come at: a step that covers it waits.</summary>
+    public ImmutableArray<string> Reaches { get; } = said.Get(StepFields.Reaches);
+
+    /// <summary>A tool and how far it must reach: "driver 180 mm"; empty where any does.</summary>
+    public string Reach { get; } = said.Get(StepFields.Reach);
+
+    /// <summary>How many pairs of hands it takes.</summary>
+    public int People { get; } = said.Get(StepFields.People);
+
+    /// <summary>Done twice, left and right.</summary>
+    public bool Mirror { get; } = said.Says(StepFields.Mirror).Likely ?? false;
+
+    /// <summary>Which of the two this one is, left or right; empty of what is done once.</summary>
+    public string Side { get; } = said.Get(StepFields.Side);
+
+    /// <summary>The give-away of the right way round: "blunt end first".</summary>
+    public string Orientation { get; } = said.Get(StepFields.Orientation);
+
+    /// <summary>What is asked of the fit before adhesive or screw.</summary>
+    public string DryFit { get; } = said.Get(StepFields.DryFit);
 
     public StepNeeds Needs { get; } =
         new(said.Says(StepFields.Powered).Likely ?? false, said.Says(StepFields.Unpowered).Likely ?? false);
@@ -81,7 +122,33 @@ public sealed class StepSpec(RowValues said) : SheetObject(said)
 }
 
 /// <summary>Materials of the two sides and the job of the joint.</summary>
-public sealed record BondSpec(string A, string B, string Kind);
+public sealed record BondSpec(string A, string B, string Kind)
+{
+    /// <summary>Faces to coat.</summary>
+    public ImmutableArray<string> Coat { get; init; } = [];
+
+    /// <summary>Faces that stay free of glue.</summary>
+    public ImmutableArray<string> KeepClear { get; init; } = [];
+
+    /// <summary>What must still move once it has set.</summary>
+    public ImmutableArray<string> Moves { get; init; } = [];
+
+    /// <summary>Seconds it is held; null where the sheet does not say.</summary>
+    public double? Hold { get; init; }
+
+    /// <summary>Something beside it stays free.</summary>
+    public bool KeepsClear => KeepClear.Length + Moves.Length > 0;
+
+    /// <summary>By value: lists by what stands in them.</summary>
+    public bool Equals(BondSpec? other) =>
+        other is not null
+        && (A, B, Kind, Hold) == (other.A, other.B, other.Kind, other.Hold)
+        && Coat.SequenceEqual(other.Coat)
+        && KeepClear.SequenceEqual(other.KeepClear)
+        && Moves.SequenceEqual(other.Moves);
+
+    public override int GetHashCode() => HashCode.Combine(A, B, Kind, Hold);
+}
 
 /// <param name="Power">Powered: the lamps must be known and the motor isolated.</param>
 /// <param name="Unpowered">The pack must not be connected, as when a propeller goes on.</param>

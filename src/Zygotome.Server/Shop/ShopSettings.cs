@@ -49,6 +49,7 @@ internal sealed class ShopSettings(ShopStore store, People people)
 {
     private const string Key = "shop",
         DemoKey = "demo-pin";
+    private readonly Lock _change = new();
     private ShopFile? _current;
 
     public ShopFile Current =>
@@ -118,6 +119,26 @@ internal sealed class ShopSettings(ShopStore store, People people)
             [.. people.Here.Where(p => p.Role == Role.Lead).Select(p => p.Id)],
             Current.BenchCelsius
         );
+
+    /// <summary>A glue more, at the end of the list.</summary>
+    public Adhesive Add(Adhesive glue)
+    {
+        lock (_change)
+        {
+            Put(Current with { Adhesives = [.. Current.Adhesives, glue] });
+            return glue;
+        }
+    }
+
+    /// <summary>A tool more.</summary>
+    public string AddTool(string name)
+    {
+        lock (_change)
+        {
+            Put(Current with { Tools = [.. Current.Tools, name] });
+            return name;
+        }
+    }
 
     // PINs and personal data have their own tables.
     private void Put(ShopFile file)

@@ -3,12 +3,69 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
 
 namespace Zygotome.Server.Stages;
 
-public sealed record StepPart(string Name, int Needed, int InHand);
+public sealed record StepPart(string Name, string Bag, int Needed, int InHand);
+
+/// <summary>Something a step asks, and what was answered.</summary>
+/// <param name="Right">As answered last, where that still counts; null while it is asked.</param>
+/// <param name="WaitUntil">When what comes after it may be done; null where nothing waits.</param>
+/// <param name="Ring">In which order the places of a ring of screws are tightened; empty where there is none.</param>
+public sealed record AskView(
+    string Id,
+    AskWhen When,
+    AskHow How,
+    string Words,
+    string Why,
+    bool Moves,
+    bool Settled,
+    bool? Right,
+    string Note,
+    DateTimeOffset? WaitUntil,
+    IReadOnlyList<int> Ring
+);
+
+/// <summary>One act of a joint whose glue is open.</summary>
+/// <param name="At">When it was done; null before.</param>
+/// <param name="Due">When it is due at the earliest; null of what is not next.</param>
+/// <param name="Seconds">After the act before it.</param>
+public sealed record GlueActView(
+    GlueAct Act,
+    string Words,
+    string Meanwhile,
+    double Seconds,
+    DateTimeOffset? At,
+    DateTimeOffset? Due
+);
+
+/// <summary>The open glue of a joint.</summary>
+public sealed record GlueView(
+    string Adhesive,
+    string Opened,
+    double Celsius,
+    DateTimeOffset OpenedAt,
+    DateTimeOffset WorkableUntil,
+    IReadOnlyList<GlueActView> Acts
+);
+
+/// <summary>A glue of the shop's list for one joint: what speaks for it, and what against.</summary>
+/// <param name="Harm">What it does to the joint; null where nothing is known against it.</param>
+/// <param name="Usual">The one that the materials and the job of the joint ask for.</param>
+/// <param name="Words">Its times and how it is done.</param>
+public sealed record GlueChoiceView(string Id, string Name, string Opens, string? Harm, bool Usual, string Words);
+
+/// <summary>A servo that has to stand at its reference before a step closes its rod.</summary>
+public sealed record ServoView(string Id, string Name, string At);
+
+/// <summary>Where a finding would lie that this step raises.</summary>
+public sealed record StepPlace(string Place, PlaceKind PlaceKind, FindingKind Kind, double X, double Y);
+
+/// <summary>A tool that a step asks for, and whether the shop has one that gets there.</summary>
+public sealed record StepTool(string Name, bool Have);
 
 public sealed record StepView(
     string Id,
@@ -18,7 +75,7 @@ public sealed record StepView(
     IReadOnlyList<string> WaitsFor,
     double HandsOn,
     IReadOnlyList<StepPart> Parts,
-    IReadOnlyList<string> Tools,
+    IReadOnlyList<StepTool> Tools,
     IReadOnlyList<string> Cautions,
     string Text,
     string Page,
@@ -35,16 +92,57 @@ public sealed record StepView(
     string By,
     DateTimeOffset? DoneAt,
     string? EntryId,
-    bool IsRepair,
-    IReadOnlyList<HarmView> Harms
-);
+    bool IsRepair
+)
+{
+    public required IReadOnlyList<AskView> Asks { get; init; }
+
+    /// <summary>Null until it is opened.</summary>
+    public required GlueView? Glue { get; init; }
+
+    /// <summary>Of a joint that is under way.</summary>
+    public required IReadOnlyList<GlueChoiceView> Glues { get; init; }
+
+    public required IReadOnlyList<ServoView> Servos { get; init; }
+
+    /// <summary>Left or right; empty of what is done once.</summary>
+    public required string Side { get; init; }
+
+    public required int People { get; init; }
+
+    public required string With { get; init; }
+
+    /// <summary>Minutes of hands so far.</summary>
+    public required double Minutes { get; init; }
+
+    /// <summary>Since when hands are on it; null while they are off.</summary>
+    public required DateTimeOffset? Running { get; init; }
+
+    public required IReadOnlyList<string> Coat { get; init; }
+
+    public required IReadOnlyList<string> KeepClear { get; init; }
+
+    /// <summary>What is out of reach once it is done.</summary>
+    public required IReadOnlyList<string> Covers { get; init; }
+
+    /// <summary>Why it stands elsewhere than on the page.</summary>
+    public required IReadOnlyList<string> Moved { get; init; }
+
+    public required StepPlace? Place { get; init; }
+
+    /// <summary>Its joint was handled before its glue could bear it.</summary>
+    public required bool Early { get; init; }
+}
+
+/// <summary>How a lead changed the order of one step.</summary>
+public sealed record OrderView(string Step, string Words, string Reason, string By, bool CanPutBack);
 
 public sealed record StepsView(
     IReadOnlyList<StepView> Steps,
     IReadOnlyList<ErratumView> Errata,
     IReadOnlyList<LoopView> Loops,
     IReadOnlyList<string> Functions,
-    IReadOnlyList<string> Moved
+    IReadOnlyList<OrderView> Order
 );
 
 internal static class BuildEndpoints
@@ -59,22 +157,17 @@ internal static class BuildEndpoints
                         View(
                             state,
                             errata.Of(state.Sheet.Kit.Id).Where(e => e.Tells(state)),
-                            settings.Current.Adhesives,
+                            settings.Current,
                             desk.Now
                         )
                 )
         );
 
-    private static StepsView View(
-        JobState state,
-        IEnumerable<KitErratum> errata,
-        IReadOnlyList<Adhesive> adhesives,
-        DateTimeOffset now
-    )
+    private static StepsView View(JobState state, IEnumerable<KitErratum> errata, ShopFile shop, DateTimeOffset now)
     {
         var drawing = Drawings.Plan(state.Sheet);
         return new(
-            [.. StepGraph.Of(state, now).Select(s => Of(state, drawing, adhesives, s))],
+            [.. StepGraph.Of(state, now).Select(s => StepViews.Of(state, drawing, shop, s, now))],
             [.. errata.Select(ErratumView.Of)],
             [
                 .. state
@@ -82,47 +175,15 @@ internal static class BuildEndpoints
                     .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
             ],
             state.Sheet.Radio.Functions,
-            [.. state.Build.Moved.Select(m => m.Say(state))]
-        );
-    }
-
-    private static StepView Of(JobState state, AircraftDrawing drawing, IReadOnlyList<Adhesive> adhesives, StepNow now)
-    {
-        var (step, progress) = (now.Step, now.Progress);
-        return new StepView(
-            Id: step.Id,
-            Title: step.Title,
-            Stage: step.Stage,
-            Standing: now.Standing,
-            WaitsFor: now.WaitsFor,
-            HandsOn: step.HandsOn,
-            Parts:
             [
-                .. step.Parts.Select(p => new StepPart(
-                    state.Sheet.Part(p.Key)?.Name ?? p.Key,
-                    p.Value,
-                    Math.Max(0, Core.Unpack.Counting.Left(state, step, p.Key))
+                .. state.Build.Changes.Select(c => new OrderView(
+                    c.Step,
+                    c.Words(BuildRules.Title(state, c.Step)),
+                    c.Reason,
+                    c.Evidence.By.Name,
+                    c is not AddedStep
                 )),
-            ],
-            Tools: step.Tools,
-            Cautions: step.Cautions,
-            Text: step.Text,
-            Page: state.Sheet.Page("steps", step.Page),
-            Decided: [.. step.Path.Length == 0 ? [] : state.Sheet.DecidedAt(step.Path).Select(d => d.Words)],
-            IsBond: step.Bond is not null,
-            BondWords: step.Bond is { } b ? $"{b.A} to {b.B}, {b.Kind}" : "",
-            Power: Core.Safety.StepPowers.Words(state.Sheet, step),
-            MayTurn: Core.Safety.StepPowers.Of(step).Held != Core.Safety.Held.Never,
-            Readies: step.Readies,
-            Fits: [.. drawing.Parts.Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Id))).Select(p => p.Id)],
-            Adhesive: progress?.Adhesive ?? "",
-            HandleAt: progress?.HandleAt,
-            FullAt: progress?.FullAt,
-            By: (progress?.Done ?? progress?.Started)?.By.Name ?? "",
-            DoneAt: progress?.Done?.ObservedAt,
-            EntryId: (progress?.Done ?? progress?.Started)?.EntryId,
-            IsRepair: step.Repairs.Length > 0,
-            Harms: progress is { Done: not null } ? [] : HarmView.Of(state, step.Bond, adhesives)
+            ]
         );
     }
 }

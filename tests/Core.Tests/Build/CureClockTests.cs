@@ -60,7 +60,7 @@ public sealed class CureClockTests
         bench.Pack(LampIs.Out);
         var began = bench.Do(new StepStarted(step)).ObservedAt;
         bench.Pass(TimeSpan.FromMinutes(50));
-        bench.Do(new StepDone(step, Slow, Bench.Q("20 °C")));
+        bench.End(step, Slow);
         var from = bench.State.Progress(step)!.CuresFrom!.Value;
         string? Refused(DateTimeOffset at, string reason = "Left under tape at noon.") =>
             bench.Refused(new CureBegan(step, at, reason), Bench.Thorne)?.Code;

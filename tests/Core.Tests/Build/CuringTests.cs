@@ -31,10 +31,10 @@ public sealed class CuringTests
         var bench = new Bench().Unpacked();
         bench.Until("fit-spar");
         bench.Do(new StepStarted("fit-spar"));
-        bench.Do(new StepDone("fit-spar", Epoxy, Bench.Q("20 °C")));
+        bench.End("fit-spar", Epoxy);
         Assert.Equal("build/waits", bench.Refused(new StepStarted("fit-fins"))!.Code);
         bench.Do(new StepStarted("try-fins"));
-        bench.Do(new StepDone("try-fins"));
+        bench.End("try-fins");
         bench.Pass(TimeSpan.FromMinutes(61));
         Assert.Null(bench.Refused(new StepStarted("fit-fins")));
         Assert.Equal("curing", bench.Line("step/fit-spar").Reading);

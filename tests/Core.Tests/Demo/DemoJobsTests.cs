@@ -42,14 +42,16 @@ public sealed class DemoJobsTests
                 .Order(StringComparer.Ordinal),
         ];
 
-    private static (JobState State, List<Entry> Journal) Play(string id)
+    internal static (JobState State, List<Entry> Journal) Until(string id, int most) => Play(id, most);
+
+    internal static (JobState State, List<Entry> Journal) Play(string id, int most = int.MaxValue)
     {
         var file = JsonDocument
             .Parse(File.ReadAllText(ProjectFolder.File("demo", "jobs", $"{id}.journal.json")))
             .RootElement;
         var journal = new List<Entry>();
         JobState? state = null;
-        foreach (var e in file.GetProperty("entries").EnumerateArray())
+        foreach (var e in file.GetProperty("entries").EnumerateArray().Take(most))
         {
             var at = Now.AddMinutes(-e.GetProperty("minutesAgo").GetDouble());
             var body = e.GetProperty("body");

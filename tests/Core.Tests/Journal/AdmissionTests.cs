@@ -163,6 +163,7 @@ public sealed class AdmissionTests
         var step = bench.State.Sheet.Steps.Single(s => s.Repairs == finding).Id;
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted(step));
+        bench.Asked(step);
         bench.Do(
             new StepDone(step, new Adhesive("c", "foam-safe contact", 60, 720, false), Bench.Q("20 °C")),
             Bench.Thorne

@@ -148,7 +148,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
 
         if (Asked("receive/ports"))
         {
-            bench.Do(new ReceiverGiven(bench.State.Sheet.Radio.Functions.Length));
+            bench.Do(new ReceiverGiven(bench.State.Sheet.Radio.Functions.Length + bench.State.Receive.AddOns.Count));
         }
 
         if (Asked("sheet/confirmed"))
@@ -271,6 +271,14 @@ internal sealed class Finisher(Bench bench, double scales = 1)
 
     private void Work()
     {
+        bench.Stand();
+        foreach (
+            var step in bench.State.Sheet.Steps.Where(s => bench.State.Progress(s.Id) is { Done: not null }).ToArray()
+        )
+        {
+            bench.Answer(step.Id, AskWhen.Cured);
+        }
+
         foreach (
             var step in StepGraph
                 .Of(bench.State, bench.Now)
@@ -286,14 +294,11 @@ internal sealed class Finisher(Bench bench, double scales = 1)
                     bench.Awake();
                 }
 
-                bench.Do(new StepStarted(step.Step.Id));
+                bench.Begin(step.Step.Id);
             }
 
-            bench.Do(
-                step.Step.Bond is not { } bond
-                    ? new StepDone(step.Step.Id)
-                    : new StepDone(step.Step.Id, Bench.Glue(bond), Bench.Q("20 °C"))
-            );
+            bench.Asked(step.Step.Id);
+            bench.Do(bench.Done(step.Step.Id));
         }
     }
 

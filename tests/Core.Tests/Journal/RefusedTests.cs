@@ -217,7 +217,7 @@ public sealed class RefusedTests
         while (CanStart().All(s => s.Step.Bond is null))
         {
             bench.Do(new StepStarted(CanStart()[0].Step.Id));
-            bench.Do(new StepDone(bench.State.Steps.Single(s => s.Value.Done is null).Key));
+            bench.End(bench.State.Steps.Single(s => s.Value.Done is null).Key);
         }
 
         var bond = CanStart().First(s => s.Step.Bond is not null).Step.Id;
@@ -229,8 +229,9 @@ public sealed class RefusedTests
         Refuses(bench, new StepDone(bond), "build/adhesive", "body.adhesive");
         Refuses(bench, new StepDone(bond, glue with { FullMinutes = 10 }), "build/adhesive", "body.adhesive");
         Refuses(bench, new StepDone(bond, glue, Bench.Q("70 °C")), "build/temperature", "body.benchCelsius");
-        bench.Do(new StepDone(bond, glue, Bench.Q("20 °C")));
-        Refuses(bench, new StepHandled(bond), "build/curing", "body.step");
+        Refuses(bench, new StepDone(bond, glue, Bench.Q("20 °C")), "build/asked", "ask/through/lead-l");
+        bench.End(bond, glue);
+        Refuses(bench, new StepHandled(bond), "build/curing", "body.reason");
         Refuses(bench, new LinkageMoved("canard", LinkagePart.Clevis), "surface/unknown", "body.surface");
     }
 

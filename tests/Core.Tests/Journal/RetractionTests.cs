@@ -35,6 +35,7 @@ public sealed class RetractionTests
                 "bind/failsafe",
                 "bind/motor-turned",
                 "bind/output",
+                "build/answered",
                 "handover/conceded",
                 "receive/box-photo",
                 "receive/promised",
@@ -188,7 +189,7 @@ public sealed class RetractionTests
         bench.Pack(LampIs.InBay);
         bench.Until("fit-spar");
         bench.Do(new StepStarted("fit-spar"));
-        bench.Do(new StepDone("fit-spar", new Adhesive("e", "epoxy", 60, 720, true), Bench.Q("20 °C")));
+        bench.End("fit-spar", new Adhesive("e", "epoxy", 60, 720, true));
         Assert.Equal("text/missing", bench.Refused(new StepUndone("fit-spar", " "))!.Code);
         bench.Do(new StepUndone("fit-spar", "The other half is not glued."));
         Assert.Equal("under way", bench.Line("step/fit-spar").Reading);
@@ -208,7 +209,7 @@ public sealed class RetractionTests
         bench.Do(new Disposed(found.EntryId, Disposition.Repair, ""));
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
-        bench.Do(new StepDone("repair-f1", new Adhesive("c", "contact", 15, 240, false), Bench.Q("20 °C")));
+        bench.End("repair-f1", new Adhesive("c", "contact", 15, 240, false));
         bench.Do(new StepUndone("repair-f1", "Only the first coat."));
         Assert.Equal("unpack/not-repaired", bench.Refused(new Reinspected(found.EntryId, true), Bench.Thorne)!.Code);
     }

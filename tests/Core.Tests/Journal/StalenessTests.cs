@@ -125,7 +125,7 @@ public sealed class StalenessTests
         bench.Do(new StepStarted("fit-spar"));
         bench.Do(bench.Weighing(166));
         Assert.Contains("under way", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
-        bench.Do(new StepDone("fit-spar", new Adhesive("e", "epoxy", 60, 720, true), Bench.Q("20 °C")));
+        bench.End("fit-spar", new Adhesive("e", "epoxy", 60, 720, true));
         Assert.Contains("was done", bench.Line("balance/as flown").Why, StringComparison.Ordinal);
     }
 

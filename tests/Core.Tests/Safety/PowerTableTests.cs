@@ -123,6 +123,7 @@ public sealed class PowerTableTests
             [typeof(MotorTurned)] = new MotorTurned("nose", MotorTurn.AsItShould),
             [typeof(MotorWiresChanged)] = new MotorWiresChanged("nose"),
             [typeof(ActOpened)] = new ActOpened(PoweredAct.Taxi),
+            [typeof(ServoStood)] = new ServoStood("sv-rud", StoodBy.Radio, true),
             [typeof(StepStarted)] = new StepStarted("fit-propeller"),
             [typeof(ThrowRead)] = bench.Reading("x", "1 mm"),
             [typeof(NeutralRead)] = new NeutralRead("rudder", Bench.Q("0 mm"), Bench.Rule),

@@ -136,18 +136,12 @@ public sealed class BenchAidsTests
             while (step.Bond is null)
             {
                 bench.Do(new StepStarted(step.Id));
-                bench.Do(new StepDone(step.Id));
+                bench.End(step.Id);
                 step = Next();
             }
 
             bench.Do(new StepStarted(step.Id));
-            bench.Do(
-                new StepDone(
-                    step.Id,
-                    new Adhesive("glue", name, minutes, minutes * 12, name == "slow epoxy"),
-                    Bench.Q("20 °C")
-                )
-            );
+            bench.End(step.Id, new Adhesive("glue", name, minutes, minutes * 12, name == "slow epoxy"));
         }
 
         var cures = Cure.All(bench.State).Where(c => c.OnTheRail(bench.Now)).ToArray();

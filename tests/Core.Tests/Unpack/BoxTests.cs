@@ -279,7 +279,7 @@ public sealed class BoxTests
         Assert.True(bench.Line("step/repair-f1").Open);
         bench.Pack(LampIs.Out);
         bench.Do(new StepStarted("repair-f1"));
-        bench.Do(new StepDone("repair-f1", new Adhesive("c", "foam-safe contact", 15, 240, false), Bench.Q("20 °C")));
+        bench.End("repair-f1", new Adhesive("c", "foam-safe contact", 15, 240, false));
         Assert.Equal("unpack/curing", bench.Refused(new Reinspected(f.Id, true), Bench.Thorne)!.Code);
         bench.Pass(TimeSpan.FromHours(5));
         bench.Do(new Reinspected(f.Id, true), Bench.Thorne);

@@ -50,6 +50,18 @@ export type Bodies = {
   'unpack/parts-arrived': Schemas['Entry.PartsArrived'];
   'build/step-started': Schemas['Entry.StepStarted'];
   'build/step-done': Schemas['Entry.StepDone'];
+  'build/answered': Schemas['Entry.Answered'];
+  'build/glue-opened': Schemas['Entry.GlueOpened'];
+  'build/glue-acted': Schemas['Entry.GlueActed'];
+  'build/step-paused': Schemas['Entry.StepPaused'];
+  'build/step-resumed': Schemas['Entry.StepResumed'];
+  'build/minutes': Schemas['Entry.MinutesSaid'];
+  'build/servo-stood': Schemas['Entry.ServoStood'];
+  'build/step-added': Schemas['Entry.StepAdded'];
+  'build/step-moved': Schemas['Entry.StepMoved'];
+  'build/step-skipped': Schemas['Entry.StepSkipped'];
+  'build/step-split': Schemas['Entry.StepSplit'];
+  'build/step-put-back': Schemas['Entry.StepPutBack'];
   'build/step-handled': Schemas['Entry.StepHandled'];
   'build/cure-began': Schemas['Entry.CureBegan'];
   'build/lamps': Schemas['Entry.LampsSaid'];
@@ -325,6 +337,42 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     decides: 'never',
     typed: [['benchCelsius'], ['grams']],
   },
+  'build/answered': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/glue-opened': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'bench',
+    decides: 'never',
+    typed: [['benchCelsius']],
+  },
+  'build/glue-acted': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/step-paused': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/step-resumed': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/minutes': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'bench',
+    decides: 'never',
+    typed: [['minutes']],
+  },
+  'build/servo-stood': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/step-added': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'lead',
+    decides: 'always',
+    typed: [['minutes'], ['grams']],
+  },
+  'build/step-moved': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'lead', decides: 'always', typed: [] },
+  'build/step-skipped': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'lead', decides: 'always', typed: [] },
+  'build/step-split': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'lead',
+    decides: 'always',
+    typed: [['minutes']],
+  },
+  'build/step-put-back': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'lead', decides: 'always', typed: [] },
   'build/step-handled': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
   'build/cure-began': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'lead', decides: 'always', typed: [] },
   'build/lamps': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'whenConnecting', typed: [] },
@@ -532,6 +580,31 @@ export const WORDS = {
     armHole: 'servo arm hole',
     armSide: 'servo arm side',
     armSpline: 'servo arm spline',
+  },
+  loopKind: {
+    leadMovedForBinding: 'a lead moved for binding',
+    trialWeight: 'a trial weight fitted',
+    trayOut: 'the tray out',
+    gainRaised: 'gain raised for a test',
+    other: 'something else',
+    stabiliserBypassed: 'stabiliser by-passed',
+    plugLeftOff: 'a plug left off',
+    heldByTape: 'held by tape only',
+    dropped: 'dropped, not found',
+  },
+  adhesiveKind: {
+    epoxy: 'epoxy',
+    contact: 'contact',
+    instant: 'instant',
+    wood: 'wood',
+    canopy: 'canopy',
+    hotMelt: 'hot melt',
+    expanding: 'expanding',
+    bead: 'removable bead',
+    tape: 'tape',
+    solvent: 'solvent',
+    threadLock: 'thread-lock',
+    other: 'other',
   },
   movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
   markAnswer: { noseDrops: 'nose drops', noseLow: 'a little nose-low', level: 'level', tailDrops: 'tail drops' },

@@ -2457,6 +2457,84 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/adhesives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AdhesivePost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Adhesive"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ToolPost"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolPost"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop": {
         parameters: {
             query?: never;
@@ -2798,6 +2876,42 @@ export interface components {
             /** Format: double */
             fullMinutes: number;
             epoxy: boolean;
+            kind?: null | components["schemas"]["AdhesiveKind"];
+            foamSafe?: null | boolean;
+            /** Format: double */
+            workingMinutes?: null | number;
+            /** Format: double */
+            waitMinutes?: null | number;
+            /** Format: double */
+            holdSeconds?: null | number;
+            /** Format: double */
+            meltCelsius?: null | number;
+        };
+        /** @enum {unknown} */
+        AdhesiveKind: "epoxy" | "contact" | "instant" | "wood" | "canopy" | "hotMelt" | "expanding" | "bead" | "tape" | "solvent" | "threadLock" | "other" | null;
+        AdhesiveKindView: {
+            kind: components["schemas"]["AdhesiveKind"];
+            name: string;
+            /** Format: double */
+            working: number;
+            /** Format: double */
+            hold: number;
+            /** Format: double */
+            handle: number;
+            /** Format: double */
+            full: number;
+        };
+        AdhesivePost: {
+            name: string;
+            kind: components["schemas"]["AdhesiveKind"];
+            /** Format: double */
+            workingMinutes?: null | number;
+            /** Format: double */
+            holdSeconds?: null | number;
+            /** Format: double */
+            handleMinutes?: null | number;
+            /** Format: double */
+            fullMinutes?: null | number;
         };
         AnotherKitPost: {
             id: string;
@@ -2836,6 +2950,24 @@ export interface components {
             key: string;
             name: string;
         };
+        /** @enum {unknown} */
+        AskHow: "tick" | "note" | "same";
+        AskView: {
+            id: string;
+            when: components["schemas"]["AskWhen"];
+            how: components["schemas"]["AskHow"];
+            words: string;
+            why: string;
+            moves: boolean;
+            settled: boolean;
+            right: null | boolean;
+            note: string;
+            /** Format: date-time */
+            waitUntil: null | string;
+            ring: number[];
+        };
+        /** @enum {unknown} */
+        AskWhen: "dry" | "open" | "closing" | "cured";
         BackupView: {
             file: string;
             /** Format: date-time */
@@ -3339,6 +3471,12 @@ export interface components {
             port?: null | string;
             why?: null | string;
         };
+        "Entry.Answered": {
+            step: string;
+            ask: string;
+            right: boolean;
+            note?: null | string;
+        };
         "Entry.BagCounted": {
             bag: string;
             allHere: boolean;
@@ -3587,6 +3725,23 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.GlueActed": {
+            step: string;
+            /** @enum {unknown} */
+            act: "pressed" | "parted" | "pressedAgain" | "letGo";
+            reason?: null | string;
+        };
+        "Entry.GlueOpened": {
+            step: string;
+            /** @description The id of one that the shop lists. */
+            adhesive: string;
+            /**
+             * Format: quantity
+             * @description A temperature as people type it; a bare number is in °C.
+             */
+            benchCelsius?: string;
+            reason?: null | string;
+        };
         "Entry.HolesSeen": {
             surface: string;
             asSheet: boolean;
@@ -3716,7 +3871,7 @@ export interface components {
         };
         "Entry.LoopOpened": {
             /** @enum {unknown} */
-            kind: "leadMovedForBinding" | "trialWeight" | "trayOut" | "gainRaised" | "other";
+            kind: "leadMovedForBinding" | "trialWeight" | "trayOut" | "gainRaised" | "other" | "stabiliserBypassed" | "plugLeftOff" | "heldByTape" | "dropped";
             detail: string;
             /** @default  */
             function: string;
@@ -3737,6 +3892,12 @@ export interface components {
             propellerPlaced: boolean;
             /** @enum {unknown} */
             across?: "level" | "leftDrops" | "rightDrops" | null;
+        };
+        "Entry.MinutesSaid": {
+            step: string;
+            /** Format: double */
+            minutes: number;
+            with?: null | string;
         };
         "Entry.MotorTurned": {
             motor: string;
@@ -4024,6 +4185,12 @@ export interface components {
                 stall?: string;
             };
         };
+        "Entry.ServoStood": {
+            servo: string;
+            /** @enum {unknown} */
+            by: "radio" | "tester";
+            trimsZero: boolean;
+        };
         "Entry.SheetConfirmed": {
             sheetHash: string;
         };
@@ -4036,6 +4203,20 @@ export interface components {
                 line: string;
                 reason: string;
             }[];
+        };
+        "Entry.StepAdded": {
+            title: string;
+            /** Format: double */
+            minutes: number;
+            reason: string;
+            after?: null | string;
+            before?: null | string;
+            text?: null | string;
+            /**
+             * Format: quantity
+             * @description A mass as people type it; a bare number is in g.
+             */
+            grams?: string;
         };
         "Entry.StepDone": {
             step: string;
@@ -4055,6 +4236,33 @@ export interface components {
         };
         "Entry.StepHandled": {
             step: string;
+            reason?: null | string;
+        };
+        "Entry.StepMoved": {
+            step: string;
+            after: string;
+            reason: string;
+        };
+        "Entry.StepPaused": {
+            step: string;
+        };
+        "Entry.StepPutBack": {
+            step: string;
+            reason: string;
+        };
+        "Entry.StepResumed": {
+            step: string;
+        };
+        "Entry.StepSkipped": {
+            step: string;
+            reason: string;
+        };
+        "Entry.StepSplit": {
+            step: string;
+            rest: string;
+            /** Format: double */
+            minutes: number;
+            reason: string;
         };
         "Entry.StepStarted": {
             step: string;
@@ -4063,6 +4271,7 @@ export interface components {
                 discClear: boolean;
                 second: string;
             };
+            with?: null | string;
         };
         "Entry.StepUndone": {
             step: string;
@@ -4353,6 +4562,38 @@ export interface components {
             id: string;
             text: string;
             why: string;
+        };
+        /** @enum {unknown} */
+        GlueAct: "pressed" | "parted" | "pressedAgain" | "letGo";
+        GlueActView: {
+            act: components["schemas"]["GlueAct"];
+            words: string;
+            meanwhile: string;
+            /** Format: double */
+            seconds: number;
+            /** Format: date-time */
+            at: null | string;
+            /** Format: date-time */
+            due: null | string;
+        };
+        GlueChoiceView: {
+            id: string;
+            name: string;
+            opens: string;
+            harm: null | string;
+            usual: boolean;
+            words: string;
+        };
+        GlueView: {
+            adhesive: string;
+            opened: string;
+            /** Format: double */
+            celsius: number;
+            /** Format: date-time */
+            openedAt: string;
+            /** Format: date-time */
+            workableUntil: string;
+            acts: components["schemas"]["GlueActView"][];
         };
         /** @enum {unknown} */
         Grade: "cosmetic" | "functional" | "structural" | "flightCritical";
@@ -4691,6 +4932,13 @@ export interface components {
             job: string;
             kit: string;
             holds: string;
+        };
+        OrderView: {
+            step: string;
+            words: string;
+            reason: string;
+            by: string;
+            canPutBack: boolean;
         };
         /** @enum {unknown} */
         Origin: "transport" | "factory" | "shop";
@@ -5180,6 +5428,11 @@ export interface components {
             asks: string;
             kind: null | components["schemas"]["ServoKind"];
         };
+        ServoView: {
+            id: string;
+            name: string;
+            at: string;
+        };
         SettingView: {
             id: string;
             group: string;
@@ -5256,6 +5509,7 @@ export interface components {
             timeZone: string;
             instruments: components["schemas"]["ShopInstrument"][];
             adhesives: components["schemas"]["Adhesive"][];
+            adhesiveKinds: components["schemas"]["AdhesiveKindView"][];
             suppliers: components["schemas"]["Supplier"][];
             receivers: components["schemas"]["ReceiverKind"][];
             cut: null | string;
@@ -5295,13 +5549,27 @@ export interface components {
         Station: string;
         StepPart: {
             name: string;
+            bag: string;
             /** Format: int32 */
             needed: number;
             /** Format: int32 */
             inHand: number;
         };
+        StepPlace: {
+            place: string;
+            placeKind: components["schemas"]["PlaceKind"];
+            kind: components["schemas"]["FindingKind"];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /** @enum {unknown} */
         StepStanding: "canStart" | "waitsFor" | "underWay" | "curing" | "done";
+        StepTool: {
+            name: string;
+            have: boolean;
+        };
         StepView: {
             id: string;
             title: string;
@@ -5311,7 +5579,7 @@ export interface components {
             /** Format: double */
             handsOn: number;
             parts: components["schemas"]["StepPart"][];
-            tools: string[];
+            tools: components["schemas"]["StepTool"][];
             cautions: string[];
             text: string;
             page: string;
@@ -5332,14 +5600,31 @@ export interface components {
             doneAt: null | string;
             entryId: null | string;
             isRepair: boolean;
-            harms: components["schemas"]["HarmView"][];
+            asks: components["schemas"]["AskView"][];
+            glue: null | components["schemas"]["GlueView"];
+            glues: components["schemas"]["GlueChoiceView"][];
+            servos: components["schemas"]["ServoView"][];
+            side: string;
+            /** Format: int32 */
+            people: number;
+            with: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: date-time */
+            running: null | string;
+            coat: string[];
+            keepClear: string[];
+            covers: string[];
+            moved: string[];
+            place: null | components["schemas"]["StepPlace"];
+            early: boolean;
         };
         StepsView: {
             steps: components["schemas"]["StepView"][];
             errata: components["schemas"]["ErratumView"][];
             loops: components["schemas"]["LoopView"][];
             functions: string[];
-            moved: string[];
+            order: components["schemas"]["OrderView"][];
         };
         SubstitutePost: {
             part: string;
@@ -5457,6 +5742,9 @@ export interface components {
             /** Format: date */
             due: null | string;
             note: string;
+        };
+        ToolPost: {
+            name: string;
         };
         TransmitterBrought: {
             name: string;

@@ -5,10 +5,12 @@ import type { Recorder } from '../api/record';
 export type SharedEntries =
   | 'bind/act-ended'
   | 'bind/act-opened'
+  | 'build/answered'
   | 'build/lamps'
   | 'build/step-handled'
   | 'job/retracted'
-  | 'unpack/erratum';
+  | 'unpack/erratum'
+  | 'unpack/finding';
 export type SharedRecorder = Recorder<SharedEntries>;
 
 /** What the frame gives the screen of a stage. */

@@ -36,6 +36,21 @@ public static class PartFields
         "metal"
     );
 
+    public static readonly ChoiceField Lock = new("fastener.lock", "lock", "", "none", "thread-lock")
+    {
+        Means = "Thread-lock goes on metal alone; into plastic none is asked for, whatever the page says.",
+    };
+
+    public static readonly FlagField Flat = new("fastener.flat", "stands on a flat")
+    {
+        Means = "A set screw that must find the flat of its shaft.",
+    };
+
+    public static readonly FlagField Hidden = new("fastener.hidden", "out of sight")
+    {
+        Means = "Nobody sees it catch: it is asked for.",
+    };
+
     public static readonly MeasureField Bore = IfSaid("bore", "bore", 0.1, 200) with
     {
         Means = "Of a collar, bearing or wheel.",
@@ -65,7 +80,26 @@ public static class PartFields
         one: "part",
         fresh: """{"id":"part","name":"Part","bag":"A","quantity":1}""",
         make: v => new PartSpec(v),
-        fields: [Id, Name, Bag, Quantity, Diameter, Length, Stack, Depth, Into, Bore, On, Mass, Supplied, Fitted],
+        fields:
+        [
+            Id,
+            Name,
+            Bag,
+            Quantity,
+            Diameter,
+            Length,
+            Stack,
+            Depth,
+            Into,
+            Lock,
+            Flat,
+            Hidden,
+            Bore,
+            On,
+            Mass,
+            Supplied,
+            Fitted,
+        ],
         optional: true
     )
     {

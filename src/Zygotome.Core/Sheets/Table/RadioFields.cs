@@ -161,7 +161,7 @@ public static class RadioFields
             Unused = true,
         };
 
-        public static readonly TextField Standing = new("reference", "stands for setting") { Unused = true };
+        public static readonly TextField Standing = new("reference", "stands for setting");
 
         public static readonly SheetList<ServoSpec> List = new(
             name: "servos",

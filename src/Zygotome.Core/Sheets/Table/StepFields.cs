@@ -104,7 +104,7 @@ public static class StepFields
 
     public static readonly FlagField Unpowered = new("needs.unpowered", "pack not connected") { Guards = true };
 
-    public static readonly WholeField People = new("needs.people", "people", 1, 1, 4) { Unused = true };
+    public static readonly WholeField People = new("needs.people", "people", 1, 1, 4);
     public static readonly ChoiceField Kind = new(
         "kind",
         "is",
@@ -121,16 +121,20 @@ public static class StepFields
 
     public static readonly TextsField Closes = new("closes", "closes the rods of") { Refers = Reference.Surface };
 
-    public static readonly FlagField Mirror = new("mirror", "done left and right") { Unused = true };
-    public static readonly TextField Reach = new("reach", "tool's reach") { Unused = true };
-    public static readonly TextsField Covers = new("covers", "puts out of reach") { Unused = true };
-    public static readonly TextField Orientation = new("orientation", "right way round") { Unused = true };
-    public static readonly TextField DryFit = new("dryFit", "asked at the dry fit") { Unused = true };
+    public static readonly FlagField Mirror = new("mirror", "done left and right");
+    public static readonly TextField Reach = new("reach", "tool's reach");
+    public static readonly TextsField Covers = new("covers", "puts out of reach");
+    public static readonly TextsField Reaches = new("reaches", "has to come at")
+    {
+        Means = "Screws, ports or bolts that it needs: a step that puts them out of reach waits for it.",
+    };
+    public static readonly TextField Orientation = new("orientation", "right way round");
+    public static readonly TextField DryFit = new("dryFit", "asked at the dry fit");
 
-    public static readonly TextsField Coat = new("joint.coat", "faces to coat") { Unused = true };
-    public static readonly TextsField KeepClear = new("joint.keepClear", "to keep clear") { Unused = true };
-    public static readonly QuantityField Hold = new("joint.hold", "held for", Unit.Second) { Unused = true };
-    public static readonly TextsField Moves = new("joint.moves", "must still move") { Unused = true };
+    public static readonly TextsField Coat = new("joint.coat", "faces to coat");
+    public static readonly TextsField KeepClear = new("joint.keepClear", "to keep clear");
+    public static readonly QuantityField Hold = new("joint.hold", "held for", Unit.Second);
+    public static readonly TextsField Moves = new("joint.moves", "must still move");
 
     /// <summary>A mark to be made or cut to.</summary>
     public static class Mark
@@ -157,13 +161,8 @@ public static class StepFields
     /// <summary>One tap of an odd procedure, and the wait after it.</summary>
     public static class Tap
     {
-        public static readonly TextField Do = new("do", "do")
-        {
-            Required = true,
-            IsName = true,
-            Unused = true,
-        };
-        public static readonly QuantityField Wait = new("wait", "then wait", Unit.Second) { Unused = true };
+        public static readonly TextField Do = new("do", "do") { Required = true, IsName = true };
+        public static readonly QuantityField Wait = new("wait", "then wait", Unit.Second);
 
         public static readonly SheetList<PlainRow> List = new(
             "taps",
@@ -183,6 +182,9 @@ public static class StepFields
 
     /// <summary>The finding that a step of a job repairs; no file says it.</summary>
     public static readonly TextField Repairs = new("repairs", "repairs");
+
+    /// <summary>Which of the two of a step that is done left and right; no file says it.</summary>
+    public static readonly TextField Side = new("side", "side");
 
     public static readonly SheetList<StepSpec> List = new(
         name: "steps",
@@ -214,6 +216,7 @@ public static class StepFields
             Closes,
             Reach,
             Covers,
+            Reaches,
             Hides,
             Disturbs,
             Readies,
@@ -231,7 +234,7 @@ public static class StepFields
             Page,
         ],
         inners: [Mark.List, Tap.List],
-        made: [Repairs],
+        made: [Repairs, Side],
         optional: true
     );
 

@@ -1,6 +1,7 @@
 import { useStage } from '../../api/queries';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
+import { Asks } from '../../shared/step/Asks';
 import { StepPower } from '../../shared/StepPower';
 import type { Props } from './entries';
 
@@ -45,6 +46,15 @@ export function BalanceSteps({ job, recorder }: Props) {
               <Erratum key={e.id} of={e} />
             ))}
           {(s.standing === 'canStart' || s.standing === 'underWay') && <StepPower step={s} />}
+          {s.standing === 'underWay' && (
+            <Asks
+              step={s}
+              when={['dry', 'open', 'closing']}
+              title={`Asked at: ${s.title}`}
+              recorder={recorder}
+              now={job.now}
+            />
+          )}
           {s.standing === 'canStart' && s.mayTurn && !job.released && (
             <HoldingForm label="start, held" onHeld={(held) => start(s.id, held)} />
           )}

@@ -1,54 +1,61 @@
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
+import { WORDS } from '../../api/contract';
 import type { Recorder } from './entries';
 
-type Props = { job: Schemas['JobView']; recorder: Recorder; data: Schemas['StepsView'] };
+type Kind = keyof typeof WORDS.loopKind;
+const KINDS = Object.keys(WORDS.loopKind) as Kind[];
+const DETAILED: readonly Kind[] = ['other', 'plugLeftOff', 'heldByTape', 'dropped'];
 
-/** What was changed for now, until it is changed back. */
-export function Loops({ job, recorder, data }: Props) {
+/** Opens a loop: what is changed for now, or dropped, and holds up release until it is changed back. */
+export function Loops({ recorder, functions }: { recorder: Recorder; functions: readonly string[] }) {
+  const [kind, setKind] = useState<Kind>('leadMovedForBinding');
   const [fn, setFn] = useState('');
-  const chosen = fn || data.functions[0] || '';
+  const [detail, setDetail] = useState('');
+  const chosen = fn || functions[0] || '';
+  const open = async () => {
+    const body =
+      kind === 'leadMovedForBinding' ? { kind, detail: '', function: chosen } : { kind, detail, function: '' };
+    if (await recorder.record('build/loop-opened', body)) setDetail('');
+  };
   return (
-    <section aria-label="Changed for now" className="py-5">
+    <section aria-label="Changed for now" className="py-4">
       <h3 className="text-[18px] font-bold">Changed for now</h3>
-      {data.loops.length === 0 && <p className="text-[16px] text-pencil">Nothing is changed for now.</p>}
-      {data.loops.map((l) => (
-        <div key={l.id} className="flex min-h-[52px] items-center gap-3 border-b border-steel text-[17px]">
-          <span className="min-w-0 flex-1">
-            <strong>{l.detail}</strong>
-            <span className="block text-[14px] text-pencil">by {l.by}; blocks release</span>
-          </span>
-          <button
-            type="button"
-            className="button"
-            disabled={job.released}
-            onClick={() => void recorder.record('build/loop-closed', { loop: l.id })}
-          >
-            changed back
-          </button>
-        </div>
-      ))}
-      {!job.released && (
-        <div className="flex items-end gap-2 pt-2">
-          <label className="min-w-0 flex-1 text-[14px] text-pencil">
+      <div className="flex flex-wrap items-end gap-2 pt-1">
+        <label className="w-full text-[14px] text-pencil">
+          what is changed, or lost
+          <select className="field text-[16px]" value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
+            {KINDS.map((k) => (
+              <option key={k} value={k}>
+                {WORDS.loopKind[k]}
+              </option>
+            ))}
+          </select>
+        </label>
+        {kind === 'leadMovedForBinding' && (
+          <label className="min-w-[120px] flex-1 text-[14px] text-pencil">
             lead moved for binding
             <select className="field text-[16px]" value={chosen} onChange={(e) => setFn(e.target.value)}>
-              {data.functions.map((f) => (
+              {functions.map((f) => (
                 <option key={f}>{f}</option>
               ))}
             </select>
           </label>
-          <button
-            type="button"
-            className="button"
-            onClick={() =>
-              void recorder.record('build/loop-opened', { kind: 'leadMovedForBinding', detail: '', function: chosen })
-            }
-          >
-            moved for now
-          </button>
-        </div>
-      )}
+        )}
+        {DETAILED.includes(kind) && (
+          <label className="min-w-[160px] flex-1 text-[14px] text-pencil">
+            which, and where
+            <input className="field text-[16px]" value={detail} onChange={(e) => setDetail(e.target.value)} />
+          </label>
+        )}
+        <button
+          type="button"
+          className="button"
+          disabled={recorder.busy || (DETAILED.includes(kind) && !detail.trim())}
+          onClick={() => void open()}
+        >
+          {kind === 'dropped' ? 'dropped' : kind === 'leadMovedForBinding' ? 'moved for now' : 'for now'}
+        </button>
+      </div>
     </section>
   );
 }

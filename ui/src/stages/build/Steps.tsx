@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useMe } from '../../api/me';
 import { may } from '../../api/record';
-import { useServerNow, useShop, useStage } from '../../api/queries';
+import { useServerNow, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { Drawing } from '../../shared/Drawing';
 import { Acts } from '../../shared/look/Acts';
@@ -10,28 +10,41 @@ import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
 import { ErratumForm } from '../../shared/ErratumForm';
 import { Mat, Paper } from '../../shared/Paper';
-import { clock, duration } from '../../shared/time';
-import type { Props } from './entries';
+import { Asks } from '../../shared/step/Asks';
+import { type Chosen, GlueChoice } from '../../shared/step/GlueChoice';
+import { GlueTimer } from '../../shared/step/GlueTimer';
+import { useWide } from '../../shared/wide';
 import { ClosedEarlier } from './ClosedEarlier';
+import { Early } from './Early';
+import type { Props } from './entries';
+import { Faces } from './Faces';
 import { Loops } from './Loops';
+import { Minutes } from './Minutes';
+import { NotDone } from './NotDone';
+import { OrderForm } from './OrderForm';
+import { Servos } from './Servos';
+import { StepCard } from './StepCard';
 import { StepList } from './StepList';
-import { StepPower } from '../../shared/StepPower';
 
 type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
+type Now = { label: string; run: () => void; off: boolean; hint?: string };
+
+const NO_GLUE: Chosen = { adhesive: '', celsius: '', reason: '' };
+const LIST_HEIGHT = 250;
 
 /** The steps of a stage in order: only what may be done now can be started; everything else says what it waits for. */
 export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
   const { data } = useStage(job.id, 'steps');
-  const { data: shop } = useShop();
   const me = useMe();
+  const wide = useWide();
   const [chosen, setChosen] = useState<string>();
-  const [adhesive, setAdhesive] = useState('');
-  const [celsius, setCelsius] = useState('');
+  const [glue, setGlue] = useState(NO_GLUE);
   const [grams, setGrams] = useState('');
+  const [helper, setHelper] = useState('');
   const [why, setWhy] = useState('');
   const now = useServerNow(job.now, 15_000);
-  if (!data || !shop)
+  if (!data)
     return (
       <Mat title="Steps" aside="opening…">
         {null}
@@ -47,46 +60,52 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
     steps.find((s) => s.standing === 'underWay') ??
     steps.find((s) => s.standing === 'canStart') ??
     steps.find((s) => s.standing === 'waitsFor') ??
-    steps[0];
-  const glue = shop.adhesives.find((a) => a.id === adhesive);
-  const harm = step?.harms.find((h) => h.adhesive === adhesive)?.harm;
+    [...steps].sort((a, b) => (a.doneAt ?? '').localeCompare(b.doneAt ?? '')).at(-1);
   const lost = stage === 'build' ? data.errata.filter((e) => !data.steps.some((s) => s.id === e.step)) : [];
   const title = stage.charAt(0).toUpperCase() + stage.slice(1);
 
   const start = async (s: Step, held?: Holding) => {
-    if (await recorder.record('build/step-started', { step: s.id, ...(held ? { held } : {}) })) setChosen(s.id);
+    const body = { step: s.id, ...(held ? { held } : {}), ...(helper.trim() && { with: helper }) };
+    if (!(await recorder.record('build/step-started', body))) return;
+    setChosen(s.id);
+    setHelper('');
+  };
+  const opened = async (s: Step) => {
+    const celsius = glue.celsius.trim() && { benchCelsius: glue.celsius };
+    const reason = glue.reason.trim() && { reason: glue.reason };
+    await recorder.record('build/glue-opened', { step: s.id, adhesive: glue.adhesive, ...celsius, ...reason });
   };
   const done = async (s: Step) => {
-    const bond =
-      s.isBond && glue
-        ? { adhesive: glue.id, ...(celsius.trim() && { benchCelsius: celsius }), ...(harm && { reason: why }) }
-        : {};
     const added = s.isRepair && grams.trim() ? { grams } : {};
-    if (!(await recorder.record('build/step-done', { step: s.id, ...bond, ...added }))) return;
+    if (!(await recorder.record('build/step-done', { step: s.id, ...added }))) return;
     setChosen(undefined);
-    setAdhesive('');
+    setGlue(NO_GLUE);
     setGrams('');
-    setWhy('');
   };
-  const act: { label: string; run: () => void; off: boolean; hint?: string | undefined } = !step
-    ? { label: 'Nothing to do here', run: () => undefined, off: true }
-    : step.standing === 'underWay'
-      ? {
-          label: step.isBond ? 'Joint closed, done' : 'Done',
-          run: () => void done(step),
-          off: step.isBond && !glue,
-          hint: 'say which glue was used',
-        }
-      : step.standing === 'canStart'
-        ? { label: 'Start', run: () => void start(step), off: step.mayTurn, hint: 'say above who holds it' }
-        : {
-            label: step.standing === 'waitsFor' ? 'Waits' : step.standing === 'curing' ? 'Done, curing' : 'Done',
-            run: () => undefined,
-            off: true,
-            hint: step.standing === 'waitsFor' ? 'see what it waits for' : undefined,
-          };
+  const acted = async (s: Step, act: Schemas['GlueAct']) => {
+    if (await recorder.record('build/glue-acted', { step: s.id, act, ...(why.trim() && { reason: why }) })) setWhy('');
+  };
+  const next = step?.glue?.acts.find((a) => a.at === null);
+  const act = actOf(step, {
+    start: (s) => void start(s),
+    open: (s) => void opened(s),
+    act: (s, a) => void acted(s, a),
+    done: (s) => void done(s),
+    glue,
+    helper,
+  });
+  const list = (
+    <StepList
+      steps={steps}
+      current={step}
+      errata={new Set(data.errata.map((e) => e.step))}
+      onChoose={setChosen}
+      loops={stage === 'build' ? data.loops : []}
+      onClose={job.released ? undefined : (loop) => void recorder.record('build/loop-closed', { loop })}
+      now={now}
+    />
+  );
 
-  const highlight = new Set(step?.fits);
   return (
     <>
       <Mat
@@ -96,9 +115,19 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
         <Drawing
           drawing={job.drawing}
           mode="fit"
-          highlight={highlight}
+          highlight={new Set(step?.fits)}
           foot="dotted not fitted · nose up, seen from above"
+          {...(wide && { pad: { top: 84, bottom: LIST_HEIGHT + 48 } })}
+          tags={() => step && <Faces step={step} above={wide ? LIST_HEIGHT + 60 : 52} />}
         />
+        {wide && (
+          <div
+            className="absolute inset-x-3 bottom-9 overflow-y-auto border-2 border-ink bg-paper"
+            style={{ maxHeight: LIST_HEIGHT }}
+          >
+            {list}
+          </div>
+        )}
       </Mat>
       <Paper
         job={job}
@@ -117,49 +146,70 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
             <p className="text-[15px]">It was met at “{e.title}”, a step that this sheet does not have.</p>
           </Erratum>
         ))}
-        {step && <StepNow step={step} now={now} errata={data.errata.filter((e) => e.step === step.id)} />}
-        {step && !step.isRepair && may(me, 'unpack/erratum') && !job.released && (
-          <Wrong key={step.id} step={step} steps={data.steps} recorder={recorder} />
+        {step?.standing === 'underWay' && step.glue && (
+          <>
+            <GlueTimer title={step.title} glue={step.glue} now={job.now} />
+            <Asks
+              key={`${step.id} open`}
+              step={step}
+              when={['open']}
+              title="Before it sets"
+              recorder={recorder}
+              now={job.now}
+            />
+          </>
+        )}
+        {step?.standing === 'underWay' && next && recorder.refusal?.code === 'build/glue-time' && (
+          <label className="block pt-1 text-[14px] text-pencil">
+            why, if it is done all the same; it is pulled then once it has set
+            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
+          </label>
+        )}
+        {step && (
+          <StepCard
+            step={step}
+            place={`step ${steps.indexOf(step) + 1} of ${steps.length}`}
+            now={now}
+            errata={data.errata.filter((e) => e.step === step.id)}
+          />
+        )}
+        {step && !job.released && step.servos.length > 0 && <Servos step={step} recorder={recorder} />}
+        {step?.standing === 'canStart' && step.people > 1 && !job.released && (
+          <label className="mt-3 block text-[15px]">
+            whose hands are the second pair?
+            <input className="field text-[18px]" value={helper} onChange={(e) => setHelper(e.target.value)} />
+          </label>
         )}
         {step?.mayTurn && step.standing === 'canStart' && !job.released && (
           <HoldingForm key={step.id} label="Start, held" onHeld={(held) => void start(step, held)} />
         )}
-        {step?.standing === 'curing' && may(me, 'build/cure-began') && !job.released && (
-          <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
-        )}
-        {step?.isBond && step.standing === 'underWay' && (
-          <div className="mt-3 flex gap-3 border-t border-steel pt-3">
-            <label className="min-w-0 flex-1 text-[14px] text-pencil">
-              adhesive used, time to handle
-              <select className="field text-[17px]" value={adhesive} onChange={(e) => setAdhesive(e.target.value)}>
-                <option value="" disabled>
-                  which one?
-                </option>
-                {shop.adhesives.map((a) => (
-                  <option key={a.id} value={a.id}>
-                    {a.name}, {duration(a.handleMinutes)}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="w-[96px] text-[14px] text-pencil">
-              bench, °C
-              <input
-                className="field text-[17px]"
-                inputMode="decimal"
-                placeholder="cold"
-                value={celsius}
-                onChange={(e) => setCelsius(e.target.value)}
+        {step?.standing === 'underWay' && !job.released && (
+          <>
+            {!step.glue && (
+              <Asks
+                key={`${step.id} dry`}
+                step={step}
+                when={['dry']}
+                title="With the parts in hand"
+                recorder={recorder}
+                now={job.now}
               />
-            </label>
-          </div>
+            )}
+            {step.isBond && !step.glue && <GlueChoice glues={step.glues} value={glue} onChange={setGlue} />}
+            {(!step.isBond || step.glue) && (
+              <Asks
+                key={`${step.id} closing`}
+                step={step}
+                when={['closing']}
+                title="Before it is done"
+                recorder={recorder}
+                now={job.now}
+              />
+            )}
+          </>
         )}
-        {harm && step?.standing === 'underWay' && (
-          <label className="mt-3 block border-l-[6px] border-red bg-paper px-3 py-1 text-[17px]">
-            <strong className="text-red">{glue?.name} harms this joint:</strong> {harm}. Take another. If it is in
-            already, say why; a lead decides then.
-            <input className="field text-[17px]" value={why} onChange={(e) => setWhy(e.target.value)} />
-          </label>
+        {step && (step.standing === 'done' || step.standing === 'curing') && !job.released && (
+          <Asks step={step} when={['cured']} title="Now that it has set" recorder={recorder} now={job.now} />
         )}
         {step?.isRepair && step.standing === 'underWay' && (
           <label className="mt-3 block border-t border-steel pt-3 text-[14px] text-pencil">
@@ -172,21 +222,110 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
             />
           </label>
         )}
-        {step && (step.standing === 'done' || step.standing === 'curing') && !job.released && (
-          <NotDone key={step.id} step={step} recorder={recorder} />
+        {step && step.standing !== 'canStart' && step.standing !== 'waitsFor' && !job.released && (
+          <Minutes key={`${step.id} ${step.standing}`} step={step} recorder={recorder} now={job.now} />
         )}
-        <StepList
-          steps={steps}
-          current={step}
-          errata={new Set(data.errata.map((e) => e.step))}
-          onChoose={setChosen}
-          now={now}
-        />
+        {step && !job.released && (
+          <div>
+            {step.standing === 'curing' && may(me, 'build/cure-began') && (
+              <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
+            )}
+            {step.standing === 'curing' && step.handleAt && new Date(step.handleAt).getTime() > now && !step.early && (
+              <Early key={step.id} step={step} recorder={recorder} />
+            )}
+            {(step.standing === 'done' || step.standing === 'curing') && (
+              <NotDone key={step.id} step={step} recorder={recorder} />
+            )}
+            {!step.isRepair && may(me, 'unpack/erratum') && (
+              <Wrong key={step.id} step={step} steps={data.steps} recorder={recorder} />
+            )}
+            {(step.standing === 'canStart' || step.standing === 'waitsFor') && may(me, 'build/step-moved') && (
+              <OrderForm key={`${step.id} order`} step={step} steps={data.steps} recorder={recorder} />
+            )}
+          </div>
+        )}
+        {stage === 'build' && data.order.length > 0 && (
+          <section aria-label="Another order" className="pt-3">
+            <h3 className="text-[18px] font-bold">Otherwise than the sheet</h3>
+            {data.order.map((o) => (
+              <div key={o.words} className="flex min-h-[48px] items-center gap-3 border-b border-steel text-[16px]">
+                <span className="min-w-0 flex-1">
+                  {o.words}
+                  <span className="block text-[14px] text-pencil">
+                    {o.reason}, {o.by}
+                  </span>
+                </span>
+                {o.canPutBack && may(me, 'build/step-put-back') && !job.released && (
+                  <button
+                    type="button"
+                    className="button"
+                    onClick={() =>
+                      void recorder.record('build/step-put-back', { step: o.step, reason: 'as the sheet has it' })
+                    }
+                  >
+                    put back
+                  </button>
+                )}
+              </div>
+            ))}
+          </section>
+        )}
+        {!wide && <div className="-mx-[18px] pt-4">{list}</div>}
         {stage === 'check' && <Acts job={job} recorder={recorder} of={['fullPowerRun', 'rangeWithMotor', 'taxi']} />}
-        {stage === 'build' && <Loops job={job} recorder={recorder} data={data} />}
+        {stage === 'build' && !job.released && <Loops recorder={recorder} functions={data.functions} />}
       </Paper>
     </>
   );
+}
+
+/** The one thing to do now with a step. */
+function actOf(
+  step: Step | undefined,
+  can: {
+    start: (s: Step) => void;
+    open: (s: Step) => void;
+    act: (s: Step, act: Schemas['GlueAct']) => void;
+    done: (s: Step) => void;
+    glue: Chosen;
+    helper: string;
+  },
+): Now {
+  const off = (label: string, hint?: string): Now => ({
+    label,
+    run: () => undefined,
+    off: true,
+    ...(hint ? { hint } : {}),
+  });
+  if (!step) return off('Nothing to do here');
+  const asks = (...when: string[]) => step.asks.find((a) => when.includes(a.when) && !a.settled);
+  switch (step.standing) {
+    case 'canStart':
+      return step.mayTurn
+        ? off('Start', 'say above who holds it')
+        : step.people > 1 && !can.helper.trim()
+          ? off('Start', 'say above who helps')
+          : { label: 'Start', run: () => can.start(step), off: false };
+    case 'underWay': {
+      if (step.isBond && !step.glue) {
+        const glue = step.glues.find((g) => g.id === can.glue.adhesive);
+        const label = glue?.opens ?? 'Open the glue';
+        return asks('dry')
+          ? off(label, 'answer above first, with the parts in hand')
+          : !glue
+            ? off(label, 'say which glue is used')
+            : { label, run: () => can.open(step), off: false };
+      }
+      const next = step.glue?.acts.find((a) => a.at === null);
+      if (next) return { label: next.words, run: () => can.act(step, next.act), off: false };
+      return asks('dry', 'open', 'closing')
+        ? off('Done', 'answer above first')
+        : { label: step.isBond ? 'Joint closed, done' : 'Done', run: () => can.done(step), off: false };
+    }
+    case 'waitsFor':
+      return off('Waits', 'see what it waits for');
+    default:
+      return off(step.standing === 'curing' ? 'Done, curing' : 'Done');
+  }
 }
 
 /** Proposes to put the manual right at this step. */
@@ -198,95 +337,5 @@ function Wrong({ step, steps, recorder }: { step: Step; steps: readonly Step[]; 
     <button type="button" className="mr-6 min-h-[44px] text-[15px] text-pencil underline" onClick={() => setOpen(true)}>
       the manual is wrong or silent here
     </button>
-  );
-}
-
-/** A step tapped done by a slip is under way again; what it disturbed stays disturbed. */
-function NotDone({ step, recorder }: { step: Step; recorder: Props['recorder'] }) {
-  const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState('');
-  if (!open)
-    return (
-      <button type="button" className="min-h-[44px] text-[15px] text-pencil underline" onClick={() => setOpen(true)}>
-        not done after all
-      </button>
-    );
-  return (
-    <div className="flex gap-2 pt-2">
-      <input
-        className="field min-w-0 flex-1"
-        aria-label="What is not done"
-        placeholder="what is not done"
-        value={reason}
-        onChange={(e) => setReason(e.target.value)}
-      />
-      <button
-        type="button"
-        className="button dark"
-        disabled={!reason.trim()}
-        onClick={() => void recorder.record('build/step-undone', { step: step.id, reason })}
-      >
-        Not done
-      </button>
-    </div>
-  );
-}
-
-function StepNow({ step, now, errata }: { step: Step; now: number; errata: readonly Schemas['ErratumView'][] }) {
-  return (
-    <section aria-label={step.title}>
-      <h2 className="text-[26px] leading-tight font-bold">{step.title}</h2>
-      <p className="text-[16px] text-pencil">
-        {duration(step.handsOn)} with hands on it{step.page && ` · sheet page ${step.page}`}
-        {step.bondWords && ` · bond, ${step.bondWords}`}
-      </p>
-      {errata.map((e) => (
-        <Erratum key={e.id} of={e} />
-      ))}
-      {step.decided.map((d) => (
-        <p key={d} className="mt-2 border-l-[6px] border-steel px-3 py-1 text-[16px]">
-          <strong>The manual says two things.</strong> {d}
-        </p>
-      ))}
-      {step.cautions.map((c) => (
-        <p key={c} className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-          <strong>Caution.</strong> {c}
-        </p>
-      ))}
-      <StepPower step={step} />
-      {step.text && <p className="pt-2 text-[18px]">{step.text}</p>}
-      {step.parts.length > 0 && (
-        <ul className="pt-2 text-[17px]">
-          {step.parts.map((p) => (
-            <li key={p.name} className={p.inHand < p.needed ? 'text-red' : ''}>
-              {p.needed} × {p.name}
-              {p.inHand < p.needed && `, ${p.inHand} in hand`}
-            </li>
-          ))}
-        </ul>
-      )}
-      {step.tools.length > 0 && <p className="pt-1 text-[16px] text-pencil">Tools: {step.tools.join(', ')}</p>}
-      {step.waitsFor.length > 0 && (
-        <div className="pt-2">
-          <h3 className="text-[17px] font-bold">Waits for</h3>
-          <ul className="list-disc pl-5 text-[17px]">
-            {step.waitsFor.map((w) => (
-              <li key={w}>{w}</li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {step.handleAt && (
-        <p className="pt-2 text-[17px]">
-          {step.adhesive}:{' '}
-          {new Date(step.handleAt).getTime() > now
-            ? `handle in ${duration((new Date(step.handleAt).getTime() - now) / 60_000)}`
-            : `can be handled since ${clock(step.handleAt)}`}
-          {step.fullAt &&
-            new Date(step.fullAt).getTime() > now &&
-            `, full strength in ${duration((new Date(step.fullAt).getTime() - now) / 60_000)}`}
-        </p>
-      )}
-    </section>
   );
 }

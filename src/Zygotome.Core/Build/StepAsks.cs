@@ -1,0 +1,320 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
+
+namespace Zygotome.Core.Build;
+
+/// <summary>
+/// What a step asks, from its sheet, its parts and the job: every question in the order in which it comes up. A further
+/// one is a line here; what it holds up follows from its <see cref="AskWhen"/>.
+/// </summary>
+public static class StepAsks
+{
+    /// <summary>Of one step, in order; the same for the same state.</summary>
+    public static ImmutableArray<StepAsk> Of(JobState state, StepSpec step) =>
+        [
+            .. Fit(step),
+            .. Leads(state.Sheet, step),
+            .. Prepared(step),
+            .. Joint(step),
+            .. Taps(step),
+            .. Screws(state.Sheet, step),
+            .. Air(state.Sheet, step),
+            .. Sides(state, step),
+            .. Cured(state, step),
+        ];
+
+    /// <summary>What it was answered, as far as the answer still counts; null where it is asked.</summary>
+    public static StepAnswer? Answer(JobState state, StepSpec step, StepAsk ask) =>
+        state.Build.Answers.TryGetValue(Key(step.Id, ask.Id), out var answer)
+        && answer.Evidence.Seq > CountsFrom(state, step, ask)
+            ? answer
+            : null;
+
+    /// <summary>Whether nothing waits for it any more.</summary>
+    public static bool IsSettled(JobState state, StepSpec step, StepAsk ask) =>
+        Answer(state, step, ask) is { } answer && (answer.Right || (ask.How == AskHow.Same && answer.Note.Length > 0));
+
+    /// <summary>What is still asked of it at one of these times, in order.</summary>
+    public static IEnumerable<StepAsk> Unsettled(JobState state, StepSpec step, params AskWhen[] when) =>
+        Of(state, step).Where(a => when.Contains(a.When) && !IsSettled(state, step, a));
+
+    /// <summary>The refusal that names what is not answered yet; null where all is.</summary>
+    public static Refusal? Refuse(JobState state, StepSpec step, params AskWhen[] when) =>
+        Unsettled(state, step, when).FirstOrDefault() is { } ask
+            ? new Refusal(
+                "build/asked",
+                $"\"{step.Title}\" asks first: {ask.Words}" + (ask.Why.Length > 0 ? $" {ask.Why}" : ""),
+                $"ask/{ask.Id}"
+            )
+            : null;
+
+    /// <summary>By which an answer is kept.</summary>
+    internal static string Key(string step, string ask) => $"{step}/{ask}";
+
+    // Each joint is asked about anew: what was seen before its glue was opened says nothing of this glue.
+    private static long CountsFrom(JobState state, StepSpec step, StepAsk ask) =>
+        state.Progress(step.Id) is not { } progress ? long.MaxValue
+        : ask.When == AskWhen.Cured ? progress.Done?.Seq ?? long.MaxValue
+        : ask.When == AskWhen.Open ? progress.Glue?.Seq ?? progress.From
+        : progress.From;
+
+    private static StepAsk Tick(string id, AskWhen when, string words, string why = "") =>
+        new(id, when, AskHow.Tick, words, why);
+
+    private static IEnumerable<StepAsk> Fit(StepSpec step)
+    {
+        if (step.Side.Length > 0)
+        {
+            yield return Tick(
+                "side",
+                AskWhen.Dry,
+                $"This is the {step.Side} one?",
+                "Left is the pilot's, nose away from you."
+            );
+        }
+
+        if (step.Orientation.Length > 0)
+        {
+            yield return Tick("orientation", AskWhen.Dry, $"{Texts.Capital(step.Orientation)}: is it so in hand?");
+        }
+
+        if (step.DryFit.Length > 0)
+        {
+            yield return Tick("dry-fit", AskWhen.Dry, step.DryFit);
+        }
+
+        if (step.Tools.Any(t => Filing.Any(f => t.Contains(f, StringComparison.OrdinalIgnoreCase))))
+        {
+            yield return Tick(
+                "magnets",
+                AskWhen.Dry,
+                "Magnets of motor and latches covered?",
+                "Filings go into them and stay."
+            );
+        }
+    }
+
+    private static readonly string[] Filing = ["metal file", "hacksaw", "rotary tool"];
+
+    // A lead that belongs to what is joined is drawn through before the halves meet.
+    private static IEnumerable<StepAsk> Leads(SpecSheet sheet, StepSpec step)
+    {
+        if (step.Bond is null && step.Kind is not "joint")
+        {
+            yield break;
+        }
+
+        bool Joined(string part) => step.Fits.Any(f => part == f || Places.IsNamed(f, part) || Places.IsNamed(part, f));
+        foreach (var lead in sheet.Leads)
+        {
+            var driven = sheet
+                .Servos.Where(s => s.Id == lead.From)
+                .SelectMany(s => s.Drives)
+                .Select(sheet.Surface)
+                .OfType<Surface>()
+                .ToArray();
+            if (driven.Any(s => Joined(s.On) && (step.Side.Length == 0 || s.Side == step.Side || s.Side == "centre")))
+            {
+                yield return Tick(
+                    $"through/{lead.Id}",
+                    AskWhen.Dry,
+                    $"Lead {(lead.Label.Length > 0 ? lead.Label : lead.Id)} drawn through, and clear of the joint?",
+                    "Once the halves meet nobody gets it in."
+                );
+            }
+        }
+    }
+
+    private static IEnumerable<StepAsk> Prepared(StepSpec step)
+    {
+        if (step.Bond is not { Kind: "structural" } bond)
+        {
+            yield break;
+        }
+
+        var same = bond.A.Equals(bond.B, StringComparison.OrdinalIgnoreCase);
+        yield return Tick(
+            "prepared/a",
+            AskWhen.Dry,
+            $"{(same ? "Both faces" : "Face")}, {bond.A}: {Preparation.Of(bond.A)}?"
+        );
+        if (!same)
+        {
+            yield return Tick("prepared/b", AskWhen.Dry, $"Face, {bond.B}: {Preparation.Of(bond.B)}?");
+        }
+    }
+
+    private static IEnumerable<StepAsk> Joint(StepSpec step)
+    {
+        if (step.Bond is not { } bond)
+        {
+            yield break;
+        }
+
+        foreach (var (face, n) in bond.KeepClear.Select((f, i) => (f, i + 1)))
+        {
+            yield return Tick($"clear/{n}", AskWhen.Open, $"{Texts.Capital(face)} clear of glue?");
+        }
+
+        foreach (var (what, n) in bond.Moves.Select((m, i) => (m, i + 1)))
+        {
+            yield return Tick(
+                $"moves/{n}",
+                AskWhen.Open,
+                $"{Texts.Capital(what)}: still free to move?",
+                "Once it has set, it is stuck for good."
+            ) with
+            {
+                Moves = true,
+            };
+        }
+    }
+
+    private static IEnumerable<StepAsk> Taps(StepSpec step) =>
+        step.Rows(StepFields.Tap.List)
+            .Select(
+                (tap, i) =>
+                    Tick($"tap/{i + 1}", AskWhen.Closing, $"{Texts.Capital(tap.Get(StepFields.Tap.Do))}.") with
+                    {
+                        Wait = 60 * (double)(tap.Says(StepFields.Tap.Wait).Likely?.Nominal ?? 0),
+                    }
+            );
+
+    private static IEnumerable<StepAsk> Screws(SpecSheet sheet, StepSpec step)
+    {
+        foreach (var (id, count) in step.Parts)
+        {
+            if (sheet.Part(id) is not { Fastener: { } fastener } part)
+            {
+                continue;
+            }
+
+            yield return Tick($"screws/{id}", AskWhen.Closing, $"{count} × {part.Name}: {Tight(fastener, count)}?");
+            if (fastener.Flat)
+            {
+                yield return Tick(
+                    $"flat/{id}",
+                    AskWhen.Closing,
+                    $"{part.Name}: each one found its flat?",
+                    "On the round it slips under load."
+                );
+            }
+
+            if (fastener.Hidden)
+            {
+                yield return Tick(
+                    $"caught/{id}",
+                    AskWhen.Closing,
+                    $"{part.Name}, out of sight: each one caught?",
+                    "Pull at what it holds."
+                );
+            }
+        }
+    }
+
+    /// <summary>How tight, and with what: snug in plastic, thread-lock on metal alone.</summary>
+    public static string Tight(FastenerSpec fastener, int count)
+    {
+        var all =
+            count < 2 ? ""
+            : ScrewRing.Order(count) is { Length: > 0 } ring
+                ? $"all started first, then a little each in turn, {string.Join(" ", ring)}; "
+            : "all started first, then a little each across the diagonal; ";
+        var (tight, locked) = fastener.Into switch
+        {
+            "metal" => ("firm", fastener.Locked ? "one drop of medium thread-lock" : "no lock"),
+            "wood" => ("firm, the wood not crushed", "no lock"),
+            "foam anchor" => ("only until the head lies flat", "no lock"),
+            _ => ("snug, not hard: it is plastic", "no thread-lock, it cracks plastic"),
+        };
+        return $"{all}{tight}; {locked}";
+    }
+
+    private static IEnumerable<StepAsk> Air(SpecSheet sheet, StepSpec step)
+    {
+        bool Covers(string id) =>
+            sheet.Geometry.PlacedPart(id) is { Thing.Kind: PlacedKind.Cowl or PlacedKind.Canopy or PlacedKind.Hatch };
+        if (sheet.Power.Motors.Length == 0 || (step.Kind != "cover" && !step.Fits.Any(Covers)))
+        {
+            yield break;
+        }
+
+        yield return Tick(
+            "air",
+            AskWhen.Closing,
+            "Air: inlet and outlet open, nothing before the controller?",
+            "A controller without air stops in flight."
+        );
+        yield return Tick("pad", AskWhen.Closing, "No foam touches what gets hot, or a pad lies between?");
+    }
+
+    // The first side is said in words; at the second they are shown.
+    private static IEnumerable<StepAsk> Sides(JobState state, StepSpec step)
+    {
+        if (step.Side.Length == 0)
+        {
+            yield break;
+        }
+
+        yield return FirstSide(state, step) is { } first
+            ? new StepAsk(
+                "done-so",
+                AskWhen.Closing,
+                AskHow.Same,
+                $"The {first.Side} was done so: {first.Note}. This one the same?",
+                "Left and right must not differ unseen."
+            )
+            : new StepAsk(
+                "done-so",
+                AskWhen.Closing,
+                AskHow.Note,
+                "How was this side done? Holes, turns, lengths, how tight.",
+                "It is shown at the other side."
+            );
+    }
+
+    /// <summary>How the other side was done, if it was done before this one; null where this is the first.</summary>
+    private static (string Side, string Note)? FirstSide(JobState state, StepSpec step)
+    {
+        var (whole, other) = (MirroredSteps.WholeOf(step.Id), step.Side == "left" ? "right" : "left");
+        var id = MirroredSteps.IdOf(whole, other);
+        return
+            state.Progress(id) is { Done: { } done }
+            && (state.Progress(step.Id)?.Done is not { } own || done.Seq < own.Seq)
+            && state.Build.Answers.TryGetValue(Key(id, "done-so"), out var said)
+            ? (other, said.Note)
+            : null;
+    }
+
+    private static IEnumerable<StepAsk> Cured(JobState state, StepSpec step)
+    {
+        if (step.Bond is not { } bond)
+        {
+            yield break;
+        }
+
+        foreach (var (what, n) in bond.Moves.Select((m, i) => (m, i + 1)))
+        {
+            yield return Tick(
+                $"free/{n}",
+                AskWhen.Cured,
+                $"{Texts.Capital(what)}: free to move, now that it has set?"
+            ) with
+            {
+                Moves = true,
+            };
+        }
+
+        if (state.Progress(step.Id)?.HandledEarly is { Length: > 0 } early)
+        {
+            yield return Tick(
+                "pull",
+                AskWhen.Cured,
+                "Pulled as hard as flight will: does the joint hold?",
+                $"It was handled before its glue could bear it: {early}."
+            );
+        }
+    }
+}

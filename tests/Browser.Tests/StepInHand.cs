@@ -1,0 +1,115 @@
+using OpenQA.Selenium;
+using Xunit;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Unpack;
+using Zygotome.Tests;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>The step in hand: what it asks, its glue by its times, and what must still move.</summary>
+public sealed class StepInHand
+{
+    private const string Tail = "Fit tailplane and fin";
+
+    [Fact]
+    public async Task A_glued_tail_is_asked_about_dry_while_it_is_open_and_after_it_has_set()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build");
+        t.Work(application, "Lay everything out and read the manual once")
+            .Work(application, "Work the hinges free")
+            .Press(Tail, "Steps")
+            .Act("Start")
+            .See("With the parts in hand")
+            .See("answer above first");
+
+        // A no holds the glue back; the list names what harms, and nothing is chosen beforehand.
+        t.Press("Not so", "Both faces, EPO: wiped free of release agent, pricked all over?").See("Answered: not so.");
+        t.Answer().See("which one?").Fill("adhesive used", "slow epoxy").See("slow epoxy harms this joint");
+        t.Fill("adhesive used", "foam-safe contact").See("usual here").Act("Both faces coated");
+
+        // It waits, in figures; pressed too early it says by how much, and takes no excuse unasked.
+        t.See("wait, then: pressed together")
+            .See("working time left")
+            .Act("Pressed together")
+            .See("too early")
+            .See("why, if it is done all the same")
+            .Press("Close");
+        t.Wait(application, TimeSpan.FromMinutes(10)).Act("Pressed together").See("hold, then: let go");
+        t.Wait(application, TimeSpan.FromSeconds(45)).Act("Let go").See("Before it sets");
+
+        // The rod is stuck: the joint waits until it moves.
+        const string Rod = "Rudder rod: still free to move?";
+        t.Press("No, it is stuck", Rod).See("Answered: not so.").Answer().Act("Joint closed, done");
+        t.Press("show", "Steps").Press(Tail, "Steps").See("Now that it has set");
+        t.Press("Yes", "Rudder rod: free to move, now that it has set?").See("Asked once it has set").Press("Close");
+
+        // Set, and stuck after all: a finding, and a line that nobody concedes.
+        t.Wait(application, TimeSpan.FromMinutes(20)).Press("show", "Steps").Press(Tail, "Steps");
+        t.Press("No, it is stuck", "Rudder rod: free to move, now that it has set?").See("Answered: not so.");
+        var state = application.Job("J-0150").State;
+        Assert.Equal(4, state.Unpack.Findings.Count);
+        Assert.Equal(
+            Standing.NotMet,
+            Ledger
+                .Lines(state, application.Clock.GetUtcNow())
+                .Single(l => l.Id.Written == "step/fit-tail/free/2")
+                .Standing
+        );
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
+    public async Task A_dropped_screw_holds_up_release_until_it_is_found()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build")
+            .Fill("what is changed, or lost", "dropped, not found")
+            .Fill("which, and where", "screw 3 × 12 mm, under the cabane")
+            .Press("dropped", "Changed for now")
+            .See("Dropped and not found: screw 3 × 12 mm");
+        t.Stage("Hand over").See("Dropped and not found: screw 3 × 12 mm");
+        t.Stage("Build").Press("changed back").DoNotSee("holds up release");
+    }
+
+    [Fact]
+    public async Task A_lead_leaves_a_step_out_and_the_screen_says_who_and_why()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn("I. Thorne");
+        t.Go("/jobs/J-0150/build")
+            .Press("Sort the screws by length", "Steps")
+            .Press("another order")
+            .Fill("this step", "leave it out")
+            .Fill("why", "two lengths only, sorted at the box")
+            .Press("Do it so")
+            .See("Sort the screws by length: left out")
+            .See("two lengths only, sorted at the box, I. Thorne");
+        t.Press("put back").DoNotSee("Otherwise than the sheet").See("Sort the screws by length");
+    }
+
+    [Fact]
+    public async Task A_glue_and_the_second_pair_of_hands_are_said_in_one_line_at_the_bench()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build");
+        t.Work(application, "Lay everything out and read the manual once").Work(application, "Work the hinges free");
+        t.Press(Tail, "Steps").Act("Start").Answer();
+        t.Press("it is not on the list")
+            .Fill("name on the tube", "grey tub")
+            .Fill("what it is", "contact")
+            .Fill("handle, min", "9")
+            .Press("Put it on the list")
+            .See("handle 9 min")
+            .Act("Both faces coated");
+        t.Wait(application, TimeSpan.FromMinutes(11)).Close(application).Answer().Act("Joint closed, done");
+        t.Until(
+            () => application.Job("J-0150").State.Progress("fit-tail")!.Adhesive == "grey tub",
+            "what was really used is on record"
+        );
+        Assert.NotEmpty(t.Browser.FindElements(By.XPath("//section[@aria-label='Steps']")));
+    }
+}

@@ -1,0 +1,92 @@
+using OpenQA.Selenium;
+using Zygotome.Tests;
+
+namespace Zygotome.Browser.Tests;
+
+/// <summary>Whoever does steps at the screen: answers what each asks, runs its glue by its times, and calls it done.</summary>
+internal static class Workbench
+{
+    private static readonly By Questions = By.CssSelector("[data-region=now] section li [role=group]");
+
+    /// <summary>Does a step of the list to its end.</summary>
+    public static Technician Work(this Technician t, Application application, string step, string glue = "")
+    {
+        t.See(step).Press(step, "Steps");
+        t.Until(() => Title(t) == step, "the step is on the paper");
+        if (Any(t, By.XPath("//section[@aria-label='Servos first']")))
+        {
+            t.Press("All", "Servos first")
+                .Until(() => !Any(t, By.XPath("//section[@aria-label='Servos first']")), "every servo stood");
+        }
+
+        t.Act("Start");
+        return t.Finish(application, step, glue);
+    }
+
+    /// <summary>The same from where a step is under way.</summary>
+    public static Technician Finish(this Technician t, Application application, string step, string glue = "")
+    {
+        t.Answer();
+        if (glue.Length > 0)
+        {
+            t.Fill("adhesive used", glue).Fill("bench, °C", "20");
+            t.Until(() => Enabled(t), "the glue can be opened");
+            t.Act(Act(t)).See("workable until");
+            t.Close(application).Answer();
+        }
+
+        t.Act(glue.Length > 0 ? "Joint closed, done" : "Done");
+        t.Until(() => Title(t) != step || !Enabled(t), "the step is done");
+        return t;
+    }
+
+    /// <summary>Presses, waits and lets go, as its glue asks for.</summary>
+    public static Technician Close(this Technician t, Application application)
+    {
+        while (!Act(t).StartsWith("Joint closed", StringComparison.Ordinal) && Act(t) != "Done")
+        {
+            var act = Act(t);
+            if (Any(t, By.XPath("//section[@aria-label='Glue']//*[contains(., ', then: ')]")))
+            {
+                t.Wait(application, TimeSpan.FromMinutes(10));
+                t.Until(() => Act(t) == act, "the same joint is on the paper");
+            }
+
+            t.Act(act).Until(() => Act(t) != act, "the next act of the joint");
+        }
+
+        return t;
+    }
+
+    /// <summary>Answers everything that is asked now, as it should be.</summary>
+    public static Technician Answer(this Technician t)
+    {
+        t.Idle();
+        while (t.Browser.FindElements(Questions) is { Count: > 0 and var before })
+        {
+            var question = t.Browser.FindElements(Questions)[0].GetAttribute("aria-label")!;
+            if (Any(t, By.CssSelector("[data-region=now] input[aria-label='How this side was done']")))
+            {
+                t.Fill("How this side was done", "second hole, snug");
+            }
+
+            var yes =
+                question.Contains("This one the same?", StringComparison.Ordinal) ? "The same"
+                : question.StartsWith("How was this side", StringComparison.Ordinal) ? "Done so"
+                : "Yes";
+            t.Press(yes, question);
+            t.Until(() => t.Browser.FindElements(Questions).Count < before, $"it is answered: {question}");
+            t.Idle();
+        }
+
+        return t;
+    }
+
+    private static string Title(Technician t) => t.Find(By.CssSelector("[data-region=now] h2")).Text;
+
+    private static string Act(Technician t) => t.Find(By.CssSelector("button[data-act]")).Text.Split('\n')[0].Trim();
+
+    private static bool Enabled(Technician t) => t.Find(By.CssSelector("button[data-act]")).Enabled;
+
+    private static bool Any(Technician t, By by) => t.Browser.FindElements(by).Count > 0;
+}
