@@ -17,7 +17,7 @@ internal static class AskLines
 {
     public static IEnumerable<Requirement> Of(JobState state) =>
         from step in state.Sheet.Steps
-        where state.Progress(step.Id) is { Done: not null }
+        where step.Bond is not null && state.Progress(step.Id) is { Done: not null }
         from ask in StepAsks.Of(state, step)
         where ask.When == AskWhen.Cured
         let answer = StepAsks.Answer(state, step, ask)

@@ -32,20 +32,23 @@ public sealed record StepAdded(string Title, double Minutes, string Reason, stri
 
     public override JobState Apply(JobState state, Entry entry) => OrderRules.Changed(state, entry, Change(entry));
 
-    private AddedStep Change(Entry entry) =>
-        new(
-            StepFields.List.Of(
-                StepFields.Id.Is($"added-{entry.Seq}"),
-                StepFields.Title.Is(Title),
-                StepFields.HandsOn.Is(Minutes),
-                StepFields.After.Is(After is { Length: > 0 } after ? [after] : []),
-                StepFields.Disturbs.Is(Grams?.Nominal == 0 ? [] : [.. DisturbanceMatrix.Weight]),
-                StepFields.Text.Is(Text ?? "")
-            ),
+    private AddedStep Change(Entry entry)
+    {
+        var step = StepFields.List.Of(
+            StepFields.Id.Is($"added-{entry.Seq}"),
+            StepFields.Title.Is(Title),
+            StepFields.HandsOn.Is(Minutes),
+            StepFields.After.Is(After is { Length: > 0 } after ? [after] : []),
+            StepFields.Disturbs.Is(Grams?.Nominal == 0 ? [] : [.. DisturbanceMatrix.Weight]),
+            StepFields.Text.Is(Text ?? "")
+        );
+        return new(
+            Grams is { } grams ? step.With(StepFields.Grams.Is((double)grams.Nominal)) : step,
             Before ?? "",
             Reason,
             Evidence.Of(entry)
         );
+    }
 
     public override string Say(JobState state) => $"Step added: {Title}";
 }

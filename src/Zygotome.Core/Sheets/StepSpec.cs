@@ -1,11 +1,12 @@
 using System.Collections.Immutable;
+using System.Text.RegularExpressions;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
 
 /// <summary>A step of the graph.</summary>
-public sealed class StepSpec(RowValues said) : SheetObject(said)
+public sealed partial class StepSpec(RowValues said) : SheetObject(said)
 {
     public string Id { get; } = said.Get(StepFields.Id);
 
@@ -41,6 +42,9 @@ public sealed class StepSpec(RowValues said) : SheetObject(said)
 
     public string Text { get; } = said.Get(StepFields.Text);
 
+    /// <summary>Its words, a sentence each, in the order they are done.</summary>
+    public ImmutableArray<string> Lines => [.. Sentence().Split(Text).Select(s => s.Trim()).Where(s => s.Length > 0)];
+
     public string Page { get; } = said.Get(StepFields.Page);
 
     /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
@@ -57,6 +61,10 @@ public sealed class StepSpec(RowValues said) : SheetObject(said)
                 Hold = Seconds(said.Says(StepFields.Hold)),
             }
             : null;
+
+    // A full stop within a number or a shortened word ends nothing: what follows begins with a capital.
+    [GeneratedRegex(@"(?<=[.!?])\s+(?=[A-Z“])", RegexOptions.CultureInvariant)]
+    private static partial Regex Sentence();
 
     // Durations are minutes inside.
     private static double? Seconds(Printed<Quantity> said) => (double?)said.Likely?.Nominal * 60;

@@ -77,7 +77,7 @@ public sealed record StepView(
     IReadOnlyList<StepPart> Parts,
     IReadOnlyList<StepTool> Tools,
     IReadOnlyList<string> Cautions,
-    string Text,
+    IReadOnlyList<string> Lines,
     string Page,
     IReadOnlyList<string> Decided,
     bool IsBond,

@@ -33,7 +33,7 @@ internal static class StepViews
             ],
             Tools: [.. step.Asked().Select(t => new StepTool(t, shop.Stock.HasTool(t)))],
             Cautions: step.Cautions,
-            Text: step.Text,
+            Lines: step.Lines,
             Page: state.Sheet.Page("steps", step.Page),
             Decided: [.. step.Path.Length == 0 ? [] : state.Sheet.DecidedAt(step.Path).Select(d => d.Words)],
             IsBond: step.Bond is not null,

@@ -5581,7 +5581,7 @@ export interface components {
             parts: components["schemas"]["StepPart"][];
             tools: components["schemas"]["StepTool"][];
             cautions: string[];
-            text: string;
+            lines: string[];
             page: string;
             decided: string[];
             isBond: boolean;

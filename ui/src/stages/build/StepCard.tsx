@@ -60,7 +60,7 @@ export function StepCard({
           </p>
         ))}
       <StepPower step={step} />
-      {step.text && <Words text={step.text} />}
+      <Words lines={step.lines} />
       {step.parts.length > 0 && (
         <ul className="pt-2 text-[17px]">
           {step.parts.map((p) => (
@@ -109,15 +109,14 @@ export function StepCard({
   );
 }
 
-/** One sentence a line, numbered: what is done first, what then. */
-function Words({ text }: { text: string }) {
-  const sentences = text.split(/(?<=[.!?])\s+(?=[A-Z0-9“])/).filter((s) => s.trim());
-  if (sentences.length < 2) return <p className="pt-2 text-[18px]">{text}</p>;
+/** A sentence a line, numbered: what is done first, what then. */
+function Words({ lines }: { lines: readonly string[] }) {
+  if (lines.length < 2) return <p className="pt-2 text-[18px]">{lines[0]}</p>;
   return (
     <ol className="pt-2 text-[18px]">
-      {sentences.map((s, i) => (
+      {lines.map((s, i) => (
         <li key={s} className="flex gap-2">
-          <span aria-hidden className="w-[22px] shrink-0 text-right font-bold tabular-nums text-pencil">
+          <span aria-hidden className="w-[22px] shrink-0 text-right font-bold text-pencil tabular-nums">
             {i + 1}
           </span>
           <span>{s}</span>
