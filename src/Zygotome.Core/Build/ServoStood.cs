@@ -102,9 +102,15 @@ public static class References
         return sheet.Servos.Where(s => s.Drives.Any(surfaces.Contains));
     }
 
-    /// <summary>Those of them that nobody saw at their reference, as people say it.</summary>
-    internal static IEnumerable<string> Wanting(JobState state, StepSpec step) =>
-        ClosedBy(state.Sheet, step)
-            .Where(s => !state.Build.Stood.ContainsKey(s.Id))
-            .Select(s => $"Servo of the {Words(state.Sheet, s.Id)}: stood at {Of(state.Sheet, s.Id)}, trims zero");
+    /// <summary>Those of them that nobody saw at their reference, as people say it; null where all stood.</summary>
+    internal static string? Wanting(JobState state, StepSpec step)
+    {
+        string[] servos =
+        [
+            .. ClosedBy(state.Sheet, step)
+                .Where(s => !state.Build.Stood.ContainsKey(s.Id))
+                .Select(s => $"{Words(state.Sheet, s.Id)} at {Of(state.Sheet, s.Id)}"),
+        ];
+        return servos.Length == 0 ? null : $"Servos at their reference, trims zero: {string.Join("; ", servos)}";
+    }
 }

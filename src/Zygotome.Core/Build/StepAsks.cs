@@ -70,8 +70,8 @@ public static class StepAsks
             yield return Tick(
                 "side",
                 AskWhen.Dry,
-                $"This is the {step.Side} one?",
-                "Left is the pilot's, nose away from you."
+                $"It goes on the pilot's {step.Side}, {(step.Side == "left" ? "L" : "R")}: is that the one in hand?",
+                "With the nose away from you; on its back the two change places."
             );
         }
 

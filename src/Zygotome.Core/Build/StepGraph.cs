@@ -47,9 +47,9 @@ public static class StepGraph
             }
         }
 
-        foreach (var servo in References.Wanting(state, step))
+        if (References.Wanting(state, step) is { } servos)
         {
-            yield return servo;
+            yield return servos;
         }
 
         var parts = state.The<IPartsInHand>();

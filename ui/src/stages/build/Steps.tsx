@@ -14,13 +14,12 @@ import { Asks } from '../../shared/step/Asks';
 import { type Chosen, GlueChoice } from '../../shared/step/GlueChoice';
 import { GlueTimer } from '../../shared/step/GlueTimer';
 import { useWide } from '../../shared/wide';
+import { WithReason } from '../../shared/WithReason';
 import { ClosedEarlier } from './ClosedEarlier';
-import { Early } from './Early';
 import type { Props } from './entries';
 import { Faces } from './Faces';
 import { Loops } from './Loops';
 import { Minutes } from './Minutes';
-import { NotDone } from './NotDone';
 import { OrderForm } from './OrderForm';
 import { Servos } from './Servos';
 import { StepCard } from './StepCard';
@@ -231,10 +230,26 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
               <ClosedEarlier key={step.id} step={step} recorder={recorder} now={now} />
             )}
             {step.standing === 'curing' && step.handleAt && new Date(step.handleAt).getTime() > now && !step.early && (
-              <Early key={step.id} step={step} recorder={recorder} />
+              <WithReason
+                key={`${step.id} early`}
+                link="handled before it can be"
+                label="Why it is handled early"
+                placeholder="why; it is pulled once it has set"
+                act="Handled early"
+                busy={recorder.busy}
+                onSay={(reason) => recorder.record('build/step-handled', { step: step.id, reason })}
+              />
             )}
             {(step.standing === 'done' || step.standing === 'curing') && (
-              <NotDone key={step.id} step={step} recorder={recorder} />
+              <WithReason
+                key={`${step.id} undone`}
+                link="not done after all"
+                label="What is not done"
+                placeholder="what is not done"
+                act="Not done"
+                busy={recorder.busy}
+                onSay={(reason) => recorder.record('build/step-undone', { step: step.id, reason })}
+              />
             )}
             {!step.isRepair && may(me, 'unpack/erratum') && (
               <Wrong key={step.id} step={step} steps={data.steps} recorder={recorder} />
