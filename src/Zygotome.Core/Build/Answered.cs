@@ -39,7 +39,7 @@ public sealed record Answered(string Step, string Ask, bool Right, string? Note 
     // What has set says something of the joint; what still sets does not.
     private Refusal? Cured(JobState state, StepSpec step, StepProgress progress, Entry entry) =>
         progress.Done is null ? new Refusal("build/not-done", $"\"{step.Title}\" is not done yet.", "body.step")
-        : progress.HandleAt > entry.RecordedAt && progress.HandledEarly.Length == 0
+        : progress.HandleAt > entry.RecordedAt
             ? new Refusal(
                 "build/curing",
                 $"Asked once it has set: it can be handled {state.At(progress.HandleAt.Value)}.",

@@ -60,13 +60,12 @@ public sealed record GlueActed(string Step, GlueAct Act, string? Reason = null) 
             return state.NotSupported(entry);
         }
 
-        var doubted = Doubt(glue, entry) is not null;
+        var doubt = Doubt(glue, entry) is null ? glue.Doubt : Reason?.Trim() ?? "";
         return state.With(
             Step,
             progress with
             {
-                Glue = glue with { Acts = glue.Acts.Add(entry.HappenedAt(glue.Since)) },
-                HandledEarly = doubted ? Reason?.Trim() ?? "" : progress.HandledEarly,
+                Glue = glue with { Acts = glue.Acts.Add(entry.HappenedAt(glue.Since)), Doubt = doubt },
             }
         );
     }

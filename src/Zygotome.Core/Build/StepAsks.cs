@@ -307,14 +307,15 @@ public static class StepAsks
             };
         }
 
-        if (state.Progress(step.Id)?.HandledEarly is { Length: > 0 } early)
+        if (state.Progress(step.Id) is { } progress && Doubt(progress) is { } doubt)
         {
-            yield return Tick(
-                "pull",
-                AskWhen.Cured,
-                "Pulled as hard as flight will: does the joint hold?",
-                $"It was handled before its glue could bear it: {early}."
-            );
+            yield return Tick("pull", AskWhen.Cured, "Pulled as hard as flight will: does the joint hold?", doubt);
         }
     }
+
+    // Why a joint is not taken on trust; null where nothing speaks against it.
+    private static string? Doubt(StepProgress progress) =>
+        progress.HandledEarly is { Length: > 0 } early ? $"It was handled before its glue could bear it: {early}."
+        : progress.Glue?.Doubt is { Length: > 0 } late ? $"It was closed against its glue's times: {late}."
+        : null;
 }

@@ -23,6 +23,9 @@ public sealed record GlueRun(
     /// <summary>What it does to the joint, and why it was used; empty of glue that does no harm.</summary>
     public string Harm { get; init; } = "";
 
+    /// <summary>Why it was pressed or let go against its times; empty where it was not.</summary>
+    public string Doubt { get; init; } = "";
+
     /// <summary>What is done next; null once all is.</summary>
     public GlueStep? Next => Acts.Length < Plan.Length ? Plan[Acts.Length] : null;
 
