@@ -9,6 +9,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Trueness;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Tests;
@@ -376,11 +377,39 @@ internal sealed class Bench
     {
         foreach (var ask in StepAsks.Unsettled(State, State.Sheet.Step(step)!, when).ToArray())
         {
+            if (ask.Truth is { } truth)
+            {
+                True(truth);
+                continue;
+            }
+
+            if (ask.Mark is { } mark)
+            {
+                var at = Q(FormattableString.Invariant($"{mark.Wanted} mm"));
+                Do(new Marked(step, mark.Id, at, new Instrument("rule", 0.5, "rule", "mm")));
+                continue;
+            }
+
             Do(new Answered(step, ask.Id, true, ask.How == AskHow.Note ? "as the sheet says" : null));
             Pass(TimeSpan.FromSeconds(ask.Wait));
         }
 
         return this;
+    }
+
+    /// <summary>Reads how true something stands: in the middle of its limits, or so far off it.</summary>
+    public Entry True(Truth truth, double off = 0)
+    {
+        var (by, first, second, apart) = TrueReadings.Of(truth, off);
+        return Do(
+            new TrueRead(
+                truth.Id,
+                new Reading(Q(first)),
+                by,
+                second is null ? null : new Reading(Q(second)),
+                apart is null ? null : new Length(Q(apart))
+            )
+        );
     }
 
     /// <summary>Begins a step and answers all it asks before it is done; its glue is said when it is.</summary>
@@ -520,7 +549,24 @@ internal sealed class Bench
             .Bound()
             .Measured()
             .Balanced();
-        return bench.Steps(Stage.Check);
+        return bench.Steps(Stage.Check).True();
+    }
+
+    /// <summary>Reads anew what of the whole does not stand shown true, and counts what is left over.</summary>
+    public Bench True()
+    {
+        var open = Open().Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
+        foreach (var truth in Truths.Of(State.Sheet).Where(t => open.Contains($"trueness/{t.Id}")))
+        {
+            True(truth);
+        }
+
+        foreach (var bag in Leftovers.Bags(State).Where(b => open.Contains($"leftover/{b}")).ToArray())
+        {
+            Do(new LeftOver(bag));
+        }
+
+        return this;
     }
 
     public HandOver.Released Release() =>

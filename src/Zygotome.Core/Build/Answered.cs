@@ -23,6 +23,11 @@ public sealed record Answered(string Step, string Ask, bool Right, string? Note 
             return new Refusal("build/no-ask", $"\"{step.Title}\" does not ask that.", "body.ask");
         }
 
+        if (ask.IsMeasured)
+        {
+            return new Refusal("build/read", "That is measured, not answered.", "body.ask");
+        }
+
         var progress = state.Progress(Step);
         return progress is null ? new Refusal("build/not-started", $"\"{step.Title}\" is not under way.", "body.step")
             : ask.When == AskWhen.Cured ? Cured(state, step, progress, entry)

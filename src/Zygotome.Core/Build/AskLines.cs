@@ -19,7 +19,7 @@ internal static class AskLines
         from step in state.Sheet.Steps
         where step.Bond is not null && state.Progress(step.Id) is { Done: not null }
         from ask in StepAsks.Of(state, step)
-        where ask.When == AskWhen.Cured
+        where ask.When == AskWhen.Cured && !ask.IsMeasured
         let answer = StepAsks.Answer(state, step, ask)
         select new Requirement(
             new StepAskId(step.Stage, step.Id, ask.Id),

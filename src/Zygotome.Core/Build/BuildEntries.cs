@@ -17,6 +17,20 @@ public static class BuildEntries
         {
             Withdrawable = true,
         },
+        EntryKind.Of<TrueRead>("build/true-read", Posters.Bench) with
+        {
+            Withdrawable = true,
+            LooksUp = [new("instrument", ShopFact.Instrument)],
+        },
+        EntryKind.Of<Marked>("build/marked", Posters.Bench) with
+        {
+            Withdrawable = true,
+            LooksUp = [new("instrument", ShopFact.Instrument)],
+        },
+        EntryKind.Of<LeftOver>("build/left-over", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
         EntryKind.Of<GlueOpened>("build/glue-opened", Posters.Bench) with
         {
             LooksUp = [new("adhesive", ShopFact.Adhesive), new("benchCelsius", ShopFact.BenchTemperature)],

@@ -12,7 +12,15 @@ public sealed class BuildStage : IStage
     public object? Initial => new BuildState();
 
     public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
-        [.. StepLines.Of(state, asOf, Stage), .. OrderLines.Of(state), .. AskLines.Of(state), .. LoopLines.Of(state)];
+        [
+            .. StepLines.Of(state, asOf, Stage),
+            .. OrderLines.Of(state),
+            .. AskLines.Of(state),
+            .. TruthLines.Of(state),
+            .. MarkLines.Of(state),
+            .. Leftovers.Of(state),
+            .. LoopLines.Of(state),
+        ];
 }
 
 /// <summary>A job's part of this stage.</summary>

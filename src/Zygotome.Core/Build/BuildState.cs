@@ -19,6 +19,15 @@ public sealed record BuildState : IOrdersSteps
     /// <summary>Servos that stood at their reference, by id; the latest.</summary>
     public ImmutableSortedDictionary<string, ServoAtReference> Stood { get; init; } = Ordered.ById<ServoAtReference>();
 
+    /// <summary>What was read of how true it stands, by truth; the latest.</summary>
+    public ImmutableSortedDictionary<string, TruthShown> True { get; init; } = Ordered.ById<TruthShown>();
+
+    /// <summary>Marks that were drawn and measured, by step and mark; the latest.</summary>
+    public ImmutableSortedDictionary<string, MarkShown> Marks { get; init; } = Ordered.ById<MarkShown>();
+
+    /// <summary>What was left of each bag; the latest count.</summary>
+    public ImmutableSortedDictionary<string, LeftCounted> LeftOver { get; init; } = Ordered.ById<LeftCounted>();
+
     /// <summary>How a lead changed the order of the kit's steps, in turn.</summary>
     public ImmutableList<OrderChange> Changes { get; init; } = [];
 

@@ -1,4 +1,6 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets.MarkOut;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Build;
 
@@ -29,6 +31,12 @@ public enum AskHow
 
     /// <summary>The same as the first side, or what differs.</summary>
     Same,
+
+    /// <summary>By what is measured: how true it stands.</summary>
+    Read,
+
+    /// <summary>By what is measured: where a mark was drawn.</summary>
+    Mark,
 }
 
 /// <summary>One thing that a step asks of whoever does it.</summary>
@@ -42,6 +50,15 @@ public sealed record StepAsk(string Id, AskWhen When, AskHow How, string Words, 
 
     /// <summary>Something that moves: not free of it is a finding.</summary>
     public bool Moves { get; init; }
+
+    /// <summary>What is read, of one that is measured.</summary>
+    public Truth? Truth { get; init; }
+
+    /// <summary>What is marked out, of a mark.</summary>
+    public Mark? Mark { get; init; }
+
+    /// <summary>Answered by an instrument, not by a tick.</summary>
+    public bool IsMeasured => Truth is not null || Mark is not null;
 }
 
 /// <summary>What was answered, and by which entry.</summary>

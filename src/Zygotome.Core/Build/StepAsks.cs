@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.MarkOut;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Build;
 
@@ -15,9 +17,11 @@ public static class StepAsks
     public static ImmutableArray<StepAsk> Of(JobState state, StepSpec step) =>
         [
             .. Fit(step),
+            .. MarkedOut(state, step),
             .. Leads(state.Sheet, step),
             .. Prepared(step),
             .. Joint(step),
+            .. Trueness(state, step),
             .. Taps(step),
             .. Screws(state.Sheet, step),
             .. Air(state.Sheet, step),
@@ -27,10 +31,12 @@ public static class StepAsks
 
     /// <summary>What it was answered, as far as the answer still counts; null where it is asked.</summary>
     public static StepAnswer? Answer(JobState state, StepSpec step, StepAsk ask) =>
-        state.Build.Answers.TryGetValue(Key(step.Id, ask.Id), out var answer)
+        ask.Truth is { } truth ? Read(state, step, ask, truth)
+        : ask.Mark is { } mark ? Drawn(state, step, ask, mark)
+        : state.Build.Answers.TryGetValue(Key(step.Id, ask.Id), out var answer)
         && answer.Evidence.Seq > CountsFrom(state, step, ask)
             ? answer
-            : null;
+        : null;
 
     /// <summary>Whether nothing waits for it any more.</summary>
     public static bool IsSettled(JobState state, StepSpec step, StepAsk ask) =>
@@ -40,18 +46,113 @@ public static class StepAsks
     public static IEnumerable<StepAsk> Unsettled(JobState state, StepSpec step, params AskWhen[] when) =>
         Of(state, step).Where(a => when.Contains(a.When) && !IsSettled(state, step, a));
 
-    /// <summary>The refusal that names what is not answered yet; null where all is.</summary>
+    /// <summary>
+    /// The refusal that names what is not answered yet; null where all is. What is measured is asked by
+    /// <see cref="Untrue"/>.
+    /// </summary>
     public static Refusal? Refuse(JobState state, StepSpec step, params AskWhen[] when) =>
-        Unsettled(state, step, when).FirstOrDefault() is { } ask
-            ? new Refusal(
-                "build/asked",
-                $"\"{step.Title}\" asks first: {ask.Words}" + (ask.Why.Length > 0 ? $" {ask.Why}" : ""),
-                $"ask/{ask.Id}"
-            )
-            : null;
+        Unsettled(state, step, when).FirstOrDefault(a => !a.IsMeasured) is { } ask ? Asked(step, ask) : null;
+
+    /// <summary>
+    /// The refusal of a step that would be done with something out of its limits, or not measured; null where all is
+    /// in, or somebody says why it stays so: its line stays open then.
+    /// </summary>
+    internal static Refusal? Untrue(JobState state, StepSpec step, string? reason)
+    {
+        foreach (var ask in Unsettled(state, step, AskWhen.Dry, AskWhen.Open, AskWhen.Closing).Where(a => a.IsMeasured))
+        {
+            if (Answer(state, step, ask) is null)
+            {
+                return Asked(step, ask);
+            }
+
+            if (string.IsNullOrWhiteSpace(reason))
+            {
+                return new Refusal(
+                    "build/untrue",
+                    $"{Said(state, step, ask)} Move it and measure again, or say why it stays so.",
+                    "body.reason"
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>
+    /// How what was measured stands and which way it is moved: "Fin upright: out: 0.7° too much. Its tip to the left by
+    /// 3.2 mm."; empty of what was not measured.
+    /// </summary>
+    public static string Said(JobState state, StepSpec step, StepAsk ask) =>
+        ask.Truth is { } truth && state.Build.True.TryGetValue(truth.Id, out var read)
+            ? $"{truth.Name}: {TruthLines.Said(state, truth, read)}"
+        : ask.Mark is { } mark && state.Build.Marks.TryGetValue(MarkLines.Key(step.Id, mark.Id), out var drawn)
+            ? $"{mark.Name}: {MarkLines.Judged(state, mark, drawn.At, drawn.U)?.Phrase ?? "no limits"}."
+        : "";
 
     /// <summary>By which an answer is kept.</summary>
     internal static string Key(string step, string ask) => $"{step}/{ask}";
+
+    // What stands out of its limits is answered, and not settled. What was read while it still set is not read again.
+    private static StepAnswer? Read(JobState state, StepSpec step, StepAsk ask, Truth truth) =>
+        state.Build.True.TryGetValue(truth.Id, out var shown)
+        && shown.Evidence.Seq > CountsFrom(state, step, ask)
+        && (ask.When != AskWhen.Cured || !(state.Progress(step.Id)?.HandleAt > shown.Evidence.ObservedAt))
+            ? new StepAnswer(TruthLines.IsTrue(state, truth, shown), "", shown.Evidence)
+            : null;
+
+    private static StepAnswer? Drawn(JobState state, StepSpec step, StepAsk ask, Mark mark) =>
+        state.Build.Marks.TryGetValue(MarkLines.Key(step.Id, mark.Id), out var shown)
+        && shown.Evidence.Seq > CountsFrom(state, step, ask)
+            ? new StepAnswer(MarkLines.Judged(state, mark, shown.At, shown.U) is { Releases: true }, "", shown.Evidence)
+            : null;
+
+    // Measured before the knife: what is cut elsewhere is cut for good.
+    private static IEnumerable<StepAsk> MarkedOut(JobState state, StepSpec step) =>
+        Marks
+            .Of(step)
+            .Select(mark => new StepAsk(
+                $"mark/{mark.Id}",
+                AskWhen.Dry,
+                AskHow.Mark,
+                $"{Texts.Capital(mark.Name)}: {mark.Band?.ToString() ?? "not stated"} from the {mark.Spec.From}?",
+                MarkLines.Crossed(state, mark, mark.Wanted) is { } hidden
+                    ? $"The sheet's own place is over what lies hidden there: {hidden.Words}. Not there."
+                    : ""
+            )
+            {
+                Mark = mark,
+            });
+
+    // Read while it can still be moved, and again once it has set.
+    private static IEnumerable<StepAsk> Trueness(JobState state, StepSpec step)
+    {
+        foreach (var truth in Truths.At(state.Sheet, step.Id))
+        {
+            var words = $"{truth.Name}: {truth.Band?.ToString() ?? truth.Said}?";
+            yield return new StepAsk(
+                $"true/{truth.Id}",
+                step.Bond is null ? AskWhen.Closing : AskWhen.Open,
+                AskHow.Read,
+                words,
+                ""
+            )
+            {
+                Truth = truth,
+            };
+            if (step.Bond is not null)
+            {
+                yield return new StepAsk($"set/{truth.Id}", AskWhen.Cured, AskHow.Read, words, "") { Truth = truth };
+            }
+        }
+    }
+
+    private static Refusal Asked(StepSpec step, StepAsk ask) =>
+        new(
+            "build/asked",
+            $"\"{step.Title}\" asks first: {ask.Words}" + (ask.Why.Length > 0 ? $" {ask.Why}" : ""),
+            $"ask/{ask.Id}"
+        );
 
     // Each joint is asked about anew: what was seen before its glue was opened says nothing of this glue.
     private static long CountsFrom(JobState state, StepSpec step, StepAsk ask) =>

@@ -2,6 +2,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Build;
 
@@ -9,7 +10,9 @@ namespace Zygotome.Core.Build;
 /// A step is done. A bond says with what and how warm the bench was; the adhesive's times are copied in.
 /// </summary>
 /// <param name="Grams">What a repair added, said when it is made: 0 leaves weight and balance as they were.</param>
-/// <param name="Reason">Why glue was used that harms the joint; empty of any other.</param>
+/// <param name="Reason">
+/// Why glue was used that harms the joint, or why something stays that does not stand true; empty of any other.
+/// </param>
 public sealed record StepDone(
     string Step,
     Adhesive? Adhesive = null,
@@ -69,6 +72,7 @@ public sealed record StepDone(
             ? impossible
             : Refused(state, entry, step)
                 ?? StepAsks.Refuse(state, step, AskWhen.Dry, AskWhen.Open, AskWhen.Closing)
+                ?? StepAsks.Untrue(state, step, Reason)
                 ?? Texts.Fits(Reason ?? "", "body.reason");
     }
 
@@ -103,7 +107,14 @@ public sealed record StepDone(
 
         return state
             .With(Step, done)
-            .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step is null ? [] : DisturbanceMatrix.Step(step));
+            .Disturb(entry, $"\"{step?.Title ?? Step}\" was done", step is null ? [] : Disturbs(state.Sheet, step));
+    }
+
+    // What is screwed is read while it is under way, and that counts; what is glued is read again once it has set.
+    private static IEnumerable<Aspect> Disturbs(SpecSheet sheet, StepSpec step)
+    {
+        var read = step.Bond is null && Truths.At(sheet, step.Id).Any();
+        return DisturbanceMatrix.Step(sheet, step).Where(a => !read || a.Kind != AspectKind.Trueness);
     }
 
     // Nobody's clock but the server's, and not before the server knew of the step: glue is not told to hold early. It

@@ -65,7 +65,7 @@ public sealed record StepStarted(string Step, Holding? Held = null, string? With
         return begun.Sheet.Step(Step) is not { } step
             ? begun.Disturb(entry, $"\"{Step}\" was begun", [])
             : Open(StepPowers.Ready(begun, entry, step), entry, step)
-                .Disturb(entry, $"\"{step.Title}\" was begun", DisturbanceMatrix.Step(step));
+                .Disturb(entry, $"\"{step.Title}\" was begun", DisturbanceMatrix.Step(state.Sheet, step));
     }
 
     private JobState Open(JobState state, Entry entry, StepSpec step) =>

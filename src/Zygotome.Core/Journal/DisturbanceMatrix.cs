@@ -1,4 +1,5 @@
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Journal;
 
@@ -74,10 +75,27 @@ public static class DisturbanceMatrix
 
     /// <summary>
     /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts,
-    /// and in Wire, unless the sheet says that it adds 0 g.
+    /// and in Wire, unless the sheet says that it adds 0 g. How true it stands only of what it fits, where it says
+    /// what.
     /// </summary>
-    public static IEnumerable<Aspect> Step(StepSpec step) =>
-        step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs;
+    public static IEnumerable<Aspect> Step(SpecSheet sheet, StepSpec step) =>
+        (step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs).SelectMany(a =>
+            a.Kind == AspectKind.Trueness ? TrueOf(sheet, step) : [a]
+        );
+
+    // Of a step that does not say what it fits: of everything that is read between wing, tail and fin.
+    private static IEnumerable<Aspect> TrueOf(SpecSheet sheet, StepSpec step)
+    {
+        var carriers = sheet
+            .Surfaces.Where(s => step.Fits.Any(f => Places.IsNamed(f, s.Id)))
+            .Select(s => s.On)
+            .Concat(step.Fits)
+            .ToArray();
+        return Reference
+            .TruePart.Of(sheet)
+            .Where(p => carriers.Length == 0 || carriers.Any(c => Places.IsNamed(c, p) || Places.IsNamed(p, c)))
+            .Select(p => new Aspect(AspectKind.Trueness, p));
+    }
 
     /// <summary>
     /// A repair or replacement at a place, with its neighbours; weight and balance are asked for beside it, by the
@@ -109,14 +127,32 @@ public static class DisturbanceMatrix
                 ],
                 PlaceKind.Lead => surfaces.SelectMany(Fed),
                 PlaceKind.Motor => near.Motors.Select(Motor),
-                PlaceKind.Joint => [new(AspectKind.Trueness), .. surfaces.SelectMany(s => Hinged(s).Concat(Fed(s)))],
-                PlaceKind.MotorMount => [new(AspectKind.Trueness), .. near.Motors.Select(Motor)],
+                PlaceKind.Joint => [.. True(sheet, place), .. surfaces.SelectMany(s => Hinged(s).Concat(Fed(s)))],
+                PlaceKind.MotorMount => [.. True(sheet, place), .. near.Motors.Select(Motor)],
                 PlaceKind.Hinge => surfaces.SelectMany(Hinged),
                 _ when near.Which => surfaces.SelectMany(Hinged),
-                PlaceKind.Spar or PlaceKind.Skin => [new Aspect(AspectKind.Trueness)],
+                PlaceKind.Spar or PlaceKind.Skin => True(sheet, place),
                 _ => (Aspect[])[],
             },
         ];
+    }
+
+    /// <summary>How true a part is in itself. <see cref="Step"/> never touches it: its own joint is read.</summary>
+    public static Aspect Within(string part) => new(AspectKind.Trueness, $"in:{part}");
+
+    // A mended part: in itself, and to what it is read against. A place that is no such part touches all.
+    private static Aspect[] True(SpecSheet sheet, string place)
+    {
+        string[] parts =
+        [
+            .. Reference
+                .TruePart.Of(sheet)
+                .Concat(sheet.Power.Motors.Select(m => $"motor-{m.Id}"))
+                .Where(p => Places.IsNamed(place, p) || Places.IsNamed(p, place)),
+        ];
+        return parts.Length > 0
+            ? [.. parts.SelectMany(p => new[] { new Aspect(AspectKind.Trueness, p), Within(p) })]
+            : [new Aspect(AspectKind.Trueness)];
     }
 
     private static IEnumerable<Aspect> Linkage(string surface) =>

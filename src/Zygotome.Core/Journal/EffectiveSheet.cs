@@ -24,7 +24,9 @@ public static class EffectiveSheet
                 next = next.Disturb(
                     entry,
                     $"\"{step.Title}\" was begun and left the plan",
-                    DisturbanceMatrix.Step(step).Union(step.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
+                    DisturbanceMatrix
+                        .Step(state.Sheet, step)
+                        .Union(step.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
                 );
             }
         }

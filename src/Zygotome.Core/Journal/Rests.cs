@@ -48,6 +48,8 @@ public sealed record Rests(ImmutableArray<Aspect> Aspects, ImmutableArray<Settin
         where step.Value.Done is null
         let spec = state.Sheet.Step(step.Key)
         where spec is not null
-        from aspect in DisturbanceMatrix.Step(spec).Concat(spec.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
+        from aspect in DisturbanceMatrix
+            .Step(state.Sheet, spec)
+            .Concat(spec.Repairs.Length > 0 ? DisturbanceMatrix.Weight : [])
         select (aspect, spec.Title);
 }

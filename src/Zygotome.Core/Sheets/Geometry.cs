@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
@@ -90,6 +91,9 @@ public sealed class LiftingSurface(RowValues said) : SheetObject(said)
             && said.Rows(GeometryFields.Panel.List) is [{ Dihedral: < 0 }, ..]
         );
 
+    /// <summary>Degrees against the body's own line, nose up +.</summary>
+    public Printed<Quantity> Incidence { get; } = said.Says(GeometryFields.Lifting.Incidence);
+
     public ImmutableArray<Panel> Panels { get; } = said.Rows(GeometryFields.Panel.List);
 
     public double HalfSpan => RootGap + Panels.Sum(p => p.Span);
@@ -129,6 +133,12 @@ public sealed class Fin(RowValues said) : SheetObject(said)
 
     /// <summary>Where it begins, mm above the datum; null where it stands on what lies under it.</summary>
     public double? Foot { get; } = said.Says(GeometryFields.Fin.Foot).Likely;
+
+    /// <summary>How much nearer the middle its leading edge is than its trailing edge, and how near to that.</summary>
+    public Printed<Quantity> Toe { get; } = said.Says(GeometryFields.Fin.Toe);
+
+    /// <summary>How far its top leans out, degrees.</summary>
+    public Printed<Quantity> Cant { get; } = said.Says(GeometryFields.Fin.Cant);
 
     /// <summary>It hangs down instead of standing up.</summary>
     public bool Below { get; } = said.Says(GeometryFields.Fin.Below).Likely ?? false;
@@ -205,6 +215,9 @@ public sealed class PlacedThing(RowValues said) : SheetObject(said)
 
     /// <summary>mm above the datum; null where the sheet does not say.</summary>
     public double? Height { get; } = said.Says(GeometryFields.Place.Height).Likely;
+
+    /// <summary>How deep it lies below the skin, mm: the likely depth; null where the sheet does not say.</summary>
+    public double? Depth { get; } = (double?)said.Says(GeometryFields.Place.Depth).Likely?.Nominal;
 
     /// <summary>The same on the other side.</summary>
     public bool Mirror { get; } = said.Says(GeometryFields.Place.Mirror).Likely ?? false;

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
@@ -59,6 +60,12 @@ public sealed class MotorSpec(RowValues said) : SheetObject(said)
 
     /// <summary>The controller it is on; empty where the sheet does not say.</summary>
     public string Controller { get; } = said.Get(PowerFields.Motor.Controller);
+
+    /// <summary>How far its shaft points down, degrees.</summary>
+    public Printed<Quantity> DownThrust { get; } = said.Says(PowerFields.Motor.DownThrust);
+
+    /// <summary>How far its shaft points to the right, degrees.</summary>
+    public Printed<Quantity> RightThrust { get; } = said.Says(PowerFields.Motor.RightThrust);
 
     /// <summary>It does not come off: only its wires do.</summary>
     public bool IsFan => Kind == "fan";

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Sheets;
 
@@ -43,6 +44,20 @@ internal static class SheetChecks
         Outputs(root["outputs"], sheet);
         Options(root, sheet);
         Cycle(root["steps"], sheet);
+        True(root["trueness"], sheet);
+    }
+
+    private static void True(SheetNode list, SpecSheet sheet)
+    {
+        foreach (var (row, i) in sheet.TruthRows.Select((r, i) => (r, i)))
+        {
+            if (row.Limit.Length > 0 && TruthWords.Limit(row.Limit) is null)
+            {
+                CautionFields
+                    .Trueness.Limit.At(At(list, i))
+                    .Wrong($"\"{row.Limit}\" is no limit: write a length or an angle, such as \"± 4 mm\".");
+            }
+        }
     }
 
     private static void Bay(SheetNode root, SpecSheet sheet)

@@ -96,6 +96,7 @@ public static class SheetReader
             Positions = outputs.Rows(OutputFields.Position.List),
             Holes = throws.Rows(ThrowFields.Hole.List),
             Rates = throws.Rows(ThrowFields.RateRow.List),
+            TruthRows = cautions.Rows(CautionFields.Trueness.List),
             Pages = [.. pages],
             Silent =
             [

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Sheets;
 
@@ -68,10 +69,13 @@ public sealed record SpecSheet(
     /// <summary>Values a lead gave for one job where the maker states none, by requirement id.</summary>
     public ImmutableSortedDictionary<string, GivenValue> Given { get; init; } = Ordered.ById<GivenValue>();
 
-    /// <summary>What one job's own additions were made to; null of a sheet without any.</summary>
+    /// <summary>How true the airframe has to be, as the sheet says it; see <see cref="Truths"/>.</summary>
+    public ImmutableArray<TruthRow> TruthRows { get; init; } = [];
+
     /// <summary>What of the order of a job's steps is not the page's, and why; empty of a sheet on file.</summary>
     public ImmutableArray<StepEdge> Edges { get; init; } = [];
 
+    /// <summary>What one job's own additions were made to; null of a sheet without any.</summary>
     internal SpecSheet? MadeOf { get; init; }
 
     /// <summary>Whether the file does not speak of a list at all, if only to say that there is nothing in it.</summary>

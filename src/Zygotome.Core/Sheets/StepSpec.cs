@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.MarkOut;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
@@ -99,6 +100,9 @@ public sealed partial class StepSpec(RowValues said) : SheetObject(said)
 
     /// <summary>What is asked of the fit before adhesive or screw.</summary>
     public string DryFit { get; } = said.Get(StepFields.DryFit);
+
+    /// <summary>What is marked out before it is cut; of one side its own.</summary>
+    public ImmutableArray<MarkSpec> Marks { get; } = said.Rows(StepFields.Mark.List);
 
     public StepNeeds Needs { get; } =
         new(said.Says(StepFields.Powered).Likely ?? false, said.Says(StepFields.Unpowered).Likely ?? false);

@@ -63,8 +63,11 @@ public static class Counting
         return (open.Where(s => !stopped.Contains(s.Id)).Sum(s => s.HandsOn), open.Sum(s => s.HandsOn));
     }
 
-    // What is no part of the box is nobody's count: it is fitted already, or on the to-buy list.
-    private static int Free(JobState state, string part) =>
+    /// <summary>
+    /// How many of a part no step took yet. What is no part of the box is nobody's count: it is fitted already, or on
+    /// the to-buy list.
+    /// </summary>
+    public static int Free(JobState state, string part) =>
         (state.Sheet.Part(part) is { IsInBox: false } other ? other.Quantity : state.Unpack.CountOf(part))
         - state.Sheet.Steps.Where(s => state.Progress(s.Id) is not null).Sum(s => s.Parts.GetValueOrDefault(part));
 

@@ -66,6 +66,8 @@ public sealed record UnpackState : IAddsSteps, IFollowsSheet, IPartsInHand, IRep
 
     int IPartsInHand.Left(JobState state, StepSpec step, string part) => Counting.Left(state, step, part);
 
+    int IPartsInHand.Spare(JobState state, string part) => Counting.Free(state, part);
+
     bool IPartsInHand.IsCounted(string bag) => CountedBags.ContainsKey(bag);
 
     IEnumerable<RepairGlued> IRepairs.Glued =>

@@ -3,6 +3,7 @@ using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Trueness;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Shop;
 using Zygotome.Store;
@@ -27,7 +28,11 @@ public sealed record AskView(
     string Note,
     DateTimeOffset? WaitUntil,
     IReadOnlyList<int> Ring
-);
+)
+{
+    /// <summary>Of what an instrument answers; null of anything else.</summary>
+    public required MeasureView? Measure { get; init; }
+}
 
 /// <summary>One act of a joint whose glue is open.</summary>
 /// <param name="At">When it was done; null before.</param>
@@ -97,6 +102,9 @@ public sealed record StepView(
 {
     public required IReadOnlyList<AskView> Asks { get; init; }
 
+    /// <summary>Its marks can be printed at full size.</summary>
+    public required bool Template { get; init; }
+
     /// <summary>Null until it is opened.</summary>
     public required GlueView? Glue { get; init; }
 
@@ -137,44 +145,66 @@ public sealed record StepView(
 /// <summary>How a lead changed the order of one step.</summary>
 public sealed record OrderView(string Step, string Words, string Reason, string By, bool CanPutBack);
 
+/// <param name="Unread">What stands true and is read of the whole: open, and at no step that is still to come.</param>
 public sealed record StepsView(
     IReadOnlyList<StepView> Steps,
     IReadOnlyList<ErratumView> Errata,
     IReadOnlyList<LoopView> Loops,
     IReadOnlyList<string> Functions,
-    IReadOnlyList<OrderView> Order
+    IReadOnlyList<OrderView> Order,
+    IReadOnlyList<MeasureView> Unread,
+    IReadOnlyList<LeftoverView> Leftovers
 );
+
+/// <summary>What should be left of a bag from which no step takes any more.</summary>
+/// <param name="Why">What a count that differed points to; empty where none did.</param>
+public sealed record LeftoverView(string Bag, IReadOnlyList<LeftPart> Parts, IReadOnlyList<string> Why);
+
+public sealed record LeftPart(string Id, string Name, int Left);
 
 internal static class BuildEndpoints
 {
-    public static void MapBuild(this IEndpointRouteBuilder app) =>
+    public static void MapBuild(this IEndpointRouteBuilder app)
+    {
+        app.MapMeasured();
         app.MapGet(
             "/api/jobs/{id}/steps",
             (string id, JobDesk desk, ErratumStore errata, ShopSettings settings) =>
                 desk.View(
                     id,
-                    (state, _) =>
+                    (state, ledger) =>
                         View(
                             state,
+                            ledger,
                             errata.Of(state.Sheet.Kit.Id).Where(e => e.Tells(state)),
                             settings.Current,
                             desk.Now
                         )
                 )
         );
+    }
 
-    private static StepsView View(JobState state, IEnumerable<KitErratum> errata, ShopFile shop, DateTimeOffset now)
+    private static StepsView View(
+        JobState state,
+        IReadOnlyList<LedgerLine> ledger,
+        IEnumerable<KitErratum> errata,
+        ShopFile shop,
+        DateTimeOffset now
+    )
     {
+        var open = ledger.Where(l => l.Open).Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
         var drawing = Drawings.Plan(state.Sheet);
-        return new(
-            [.. StepGraph.Of(state, now).Select(s => StepViews.Of(state, drawing, shop, s, now))],
-            [.. errata.Select(ErratumView.Of)],
+        return new StepsView(
+            Steps: [.. StepGraph.Of(state, now).Select(s => StepViews.Of(state, drawing, shop, s, now))],
+            Errata: [.. errata.Select(ErratumView.Of)],
+            Loops:
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)
                     .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
             ],
-            state.Sheet.Radio.Functions,
+            Functions: state.Sheet.Radio.Functions,
+            Order:
             [
                 .. state.Build.Changes.Select(c => new OrderView(
                     c.Step,
@@ -183,7 +213,33 @@ internal static class BuildEndpoints
                     c.Evidence.By.Name,
                     c is not AddedStep
                 )),
+            ],
+            Unread:
+            [
+                .. Truths
+                    .Of(state.Sheet)
+                    .Where(t => open.Contains($"trueness/{t.Id}"))
+                    .Where(t => t.Steps.All(s => state.Sheet.Step(s) is null || HasSet(state, s, now)))
+                    .Select(t => MeasureViews.Of(state, t)),
+            ],
+            Leftovers:
+            [
+                .. Leftovers
+                    .Bags(state)
+                    .Where(bag => open.Contains($"leftover/{bag}"))
+                    .Select(bag => new LeftoverView(
+                        bag,
+                        [.. Leftovers.Expected(state, bag).Select(e => new LeftPart(e.Part.Id, e.Part.Name, e.Left))],
+                        [
+                            .. state.Build.LeftOver.GetValueOrDefault(bag) is { } counted
+                                ? Leftovers.Explain(state, counted.Differences)
+                                : [],
+                        ]
+                    )),
             ]
         );
     }
+
+    private static bool HasSet(JobState state, string step, DateTimeOffset now) =>
+        state.Progress(step) is { Done: not null } progress && !(progress.HandleAt > now);
 }

@@ -3,6 +3,7 @@ using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.MarkOut;
 using Zygotome.Core.Unpack;
 using Zygotome.Server.Shop;
 
@@ -51,6 +52,7 @@ internal static class StepViews
             IsRepair: step.Repairs.Length > 0
         )
         {
+            Template = Marks.Of(step).Any(m => Marks.Laid(state.Sheet, m, m.Wanted) is not null),
             Asks = [.. StepAsks.Of(state, step).Select(a => Ask(state, step, a))],
             Glue = progress is { Done: null, Glue: { } glue } ? Glue(glue) : null,
             Glues = progress is { Done: null } && step.Bond is { } bond ? Choices(state, shop, bond) : [],
@@ -98,7 +100,10 @@ internal static class StepViews
             Ring: ask.Id.StartsWith("screws/", StringComparison.Ordinal)
                 ? ScrewRing.Order(step.Parts.GetValueOrDefault(ask.Id["screws/".Length..]))
                 : []
-        );
+        )
+        {
+            Measure = ask.IsMeasured ? MeasureViews.Of(state, step, ask) : null,
+        };
     }
 
     private static GlueView Glue(GlueRun glue) =>

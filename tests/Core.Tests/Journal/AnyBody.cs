@@ -84,6 +84,11 @@ internal sealed class AnyBody(Random random)
             return random.Next(2) == 0 ? null : Ordered.ById<string>().Add(Text("option", of, bench), "wheels");
         }
 
+        if (type == typeof(ImmutableSortedDictionary<string, int>))
+        {
+            return random.Next(2) == 0 ? null : Ordered.ById<int>().Add(Text("part", of, bench), random.Next(-1, 9));
+        }
+
         return type switch
         {
             _ when type == typeof(string) => Text(name, of, bench),

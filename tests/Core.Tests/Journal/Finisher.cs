@@ -279,6 +279,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             bench.Answer(step.Id, AskWhen.Cured);
         }
 
+        bench.True();
         foreach (
             var step in StepGraph
                 .Of(bench.State, bench.Now)

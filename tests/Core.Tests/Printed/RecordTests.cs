@@ -112,7 +112,7 @@ public sealed class RecordTests
         bench.Do(new Disposed(own, Disposition.Repair, ""));
         bench.Do(new Repaired(own, "Glued", NoGlue: true));
         bench.Do(new Reinspected(own, true));
-        bench.Balanced();
+        bench.Balanced().True();
         bench.Do(new Conceded($"finding/{crack}", "Hairline, does not open."), Bench.Thorne);
         var text = Record(bench);
         Assert.Contains("Used as it is, decided by R. Vane. Under the decal.", text, StringComparison.Ordinal);

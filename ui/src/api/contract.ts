@@ -51,6 +51,9 @@ export type Bodies = {
   'build/step-started': Schemas['Entry.StepStarted'];
   'build/step-done': Schemas['Entry.StepDone'];
   'build/answered': Schemas['Entry.Answered'];
+  'build/true-read': Schemas['Entry.TrueRead'];
+  'build/marked': Schemas['Entry.Marked'];
+  'build/left-over': Schemas['Entry.LeftOver'];
   'build/glue-opened': Schemas['Entry.GlueOpened'];
   'build/glue-acted': Schemas['Entry.GlueActed'];
   'build/step-paused': Schemas['Entry.StepPaused'];
@@ -338,6 +341,15 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     typed: [['benchCelsius'], ['grams']],
   },
   'build/answered': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'build/true-read': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'build',
+    by: 'bench',
+    decides: 'never',
+    typed: [['first'], ['second'], ['apart']],
+  },
+  'build/marked': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [['at']] },
+  'build/left-over': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
   'build/glue-opened': {
     door: '/api/jobs/{id}/entries',
     stage: 'build',

@@ -883,6 +883,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    instrument: string;
+                    first: string;
+                    truth?: string;
+                    step?: string;
+                    mark?: string;
+                    second?: string;
+                    apart?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeasuredNow"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    step: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/steps": {
         parameters: {
             query?: never;
@@ -2951,7 +3033,7 @@ export interface components {
             name: string;
         };
         /** @enum {unknown} */
-        AskHow: "tick" | "note" | "same";
+        AskHow: "tick" | "note" | "same" | "read" | "mark";
         AskView: {
             id: string;
             when: components["schemas"]["AskWhen"];
@@ -2965,6 +3047,7 @@ export interface components {
             /** Format: date-time */
             waitUntil: null | string;
             ring: number[];
+            measure: null | components["schemas"]["MeasureView"];
         };
         /** @enum {unknown} */
         AskWhen: "dry" | "open" | "closing" | "cured";
@@ -3859,6 +3942,12 @@ export interface components {
                 of: string;
             }[];
         };
+        "Entry.LeftOver": {
+            bag: string;
+            counts?: null | {
+                [key: string]: number;
+            };
+        };
         "Entry.LinkageMoved": {
             surface: string;
             /** @enum {unknown} */
@@ -3875,6 +3964,17 @@ export interface components {
             detail: string;
             /** @default  */
             function: string;
+        };
+        "Entry.Marked": {
+            step: string;
+            mark: string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            at: string;
+            /** @description The id of one that the shop lists. */
+            instrument: string;
         };
         "Entry.MarksSeen": {
             configuration: string;
@@ -4356,6 +4456,26 @@ export interface components {
             /** @default  */
             value: string;
         };
+        "Entry.TrueRead": {
+            truth: string;
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
+            first: string;
+            /** @description The id of one that the shop lists. */
+            instrument: string;
+            /**
+             * Format: quantity
+             * @description A quantity as people type it, such as "12 mm" or "1 5/8 in".
+             */
+            second?: string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            apart?: string;
+        };
         "Entry.ValueGiven": {
             for: string;
             /**
@@ -4628,6 +4748,10 @@ export interface components {
         };
         /** @enum {unknown} */
         Held: "never" | "fans" | "any";
+        HiddenView: {
+            words: string;
+            way: components["schemas"]["MeasureLine"][];
+        };
         /** @enum {unknown} */
         Ink: "notFitted" | "inHand" | "fitted";
         JobCard: {
@@ -4814,6 +4938,17 @@ export interface components {
             side?: components["schemas"]["Side"];
             outBy?: string;
         };
+        LeftPart: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            left: number;
+        };
+        LeftoverView: {
+            bag: string;
+            parts: components["schemas"]["LeftPart"][];
+            why: string[];
+        };
         /**
          * Format: quantity
          * @description A length as people type it; a bare number is in mm.
@@ -4855,6 +4990,39 @@ export interface components {
          * @description A mass as people type it; a bare number is in g.
          */
         Mass: string;
+        MeasureLine: {
+            /** Format: double */
+            fromAcross: number;
+            /** Format: double */
+            fromDown: number;
+            /** Format: double */
+            toAcross: number;
+            /** Format: double */
+            toDown: number;
+            cut: string;
+        };
+        MeasureView: {
+            truth: string;
+            mark: string;
+            name: string;
+            limits: string;
+            shops: boolean;
+            first: string;
+            second: string;
+            gauge: string;
+            pair: boolean;
+            apart: boolean;
+            said: string;
+            verdict: null | components["schemas"]["Verdict"];
+            lines: components["schemas"]["MeasureLine"][];
+            hidden: components["schemas"]["HiddenView"][];
+            unit: string;
+        };
+        MeasuredNow: {
+            verdict: null | components["schemas"]["Verdict"];
+            phrase: string;
+            advice: string;
+        };
         MemoryView: {
             seal: string;
             cut: null | string;
@@ -5601,6 +5769,7 @@ export interface components {
             entryId: null | string;
             isRepair: boolean;
             asks: components["schemas"]["AskView"][];
+            template: boolean;
             glue: null | components["schemas"]["GlueView"];
             glues: components["schemas"]["GlueChoiceView"][];
             servos: components["schemas"]["ServoView"][];
@@ -5625,6 +5794,8 @@ export interface components {
             loops: components["schemas"]["LoopView"][];
             functions: string[];
             order: components["schemas"]["OrderView"][];
+            unread: components["schemas"]["MeasureView"][];
+            leftovers: components["schemas"]["LeftoverView"][];
         };
         SubstitutePost: {
             part: string;

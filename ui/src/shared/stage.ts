@@ -7,7 +7,9 @@ export type SharedEntries =
   | 'bind/act-opened'
   | 'build/answered'
   | 'build/lamps'
+  | 'build/marked'
   | 'build/step-handled'
+  | 'build/true-read'
   | 'job/retracted'
   | 'unpack/erratum'
   | 'unpack/finding';

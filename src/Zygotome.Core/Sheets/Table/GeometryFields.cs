@@ -29,7 +29,7 @@ public static class GeometryFields
         public static readonly MeasureField RootLeadingEdge = Station("rootLeadingEdge", "leading edge at the root");
         public static readonly MeasureField Height = Station("height", "height", 0);
         public static readonly MeasureField RootGap = Station("rootGap", "gap at the root", 0);
-        public static readonly QuantityField Incidence = new("incidence", "incidence", Unit.Degree) { Unused = true };
+        public static readonly QuantityField Incidence = new("incidence", "incidence", Unit.Degree);
 
         public static readonly QuantityField Pivot = new("allMoving.hinge", "moves as a whole, pivot at", Unit.PerCent)
         {
@@ -104,10 +104,9 @@ public static class GeometryFields
         public static readonly QuantityField Toe = new("toe", "toe, in +", Unit.Millimetre)
         {
             Means = "How much nearer the middle its leading edge is than its trailing edge.",
-            Unused = true,
         };
 
-        public static readonly QuantityField Cant = new("cant", "cant, top out +", Unit.Degree) { Unused = true };
+        public static readonly QuantityField Cant = new("cant", "cant, top out +", Unit.Degree);
 
         public static readonly SheetList<Sheets.Fin> List = new(
             "geometry.fins",
@@ -221,7 +220,6 @@ public static class GeometryFields
 
         public static readonly QuantityField Depth = new("depth", "below the skin", Unit.Millimetre)
         {
-            Unused = true,
             Means = "How deep it lies: what a knife or screw must keep off.",
         };
 

@@ -59,15 +59,9 @@ public static class PowerFields
 
         public static readonly MeasureField Height = Station("height", "above the datum", 0);
 
-        public static readonly QuantityField DownThrust = new("thrustLine.down", "thrust line down", Unit.Degree)
-        {
-            Unused = true,
-        };
+        public static readonly QuantityField DownThrust = new("thrustLine.down", "thrust line down", Unit.Degree);
 
-        public static readonly QuantityField RightThrust = new("thrustLine.right", "thrust line right", Unit.Degree)
-        {
-            Unused = true,
-        };
+        public static readonly QuantityField RightThrust = new("thrustLine.right", "thrust line right", Unit.Degree);
 
         public static readonly SheetList<MotorSpec> List = new(
             name: "power.motors",

@@ -32,6 +32,17 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
         Also = (s, name) => !s.Geometry.Fins.IsEmpty && Places.IsNamed(Places.Fin, name),
     };
 
+    /// <summary>What can stand true or not.</summary>
+    public static readonly Reference TruePart = new(
+        "truePart",
+        "lifting surface, fin, motor or place",
+        s =>
+            s.Geometry.Lifting.Select(l => l.Id)
+                .Concat(s.Geometry.Fins.Select((_, i) => s.Geometry.FinPart(i)))
+                .Concat(s.Power.Motors.Select(m => m.Id))
+                .Concat(s.Geometry.Placed.Select(p => p.Id))
+    );
+
     public static readonly Reference Motor = new("motor", "motor", s => s.Power.Motors.Select(m => m.Id));
 
     public static readonly Reference Controller = new(
@@ -63,7 +74,21 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
 
     /// <summary>Every kind of reference there is.</summary>
     public static IReadOnlyList<Reference> All { get; } =
-    [Surface, Surfaces, SurfaceOrChannel, Lifting, Motor, Controller, Wired, Part, Step, Option, Wheel, Board];
+    [
+        Surface,
+        Surfaces,
+        SurfaceOrChannel,
+        Lifting,
+        TruePart,
+        Motor,
+        Controller,
+        Wired,
+        Part,
+        Step,
+        Option,
+        Wheel,
+        Board,
+    ];
 
     /// <summary>Further names that lead somewhere; null where there are none.</summary>
     private Func<SpecSheet, string, bool>? Also { get; init; }

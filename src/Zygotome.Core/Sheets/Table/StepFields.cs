@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.MarkOut;
 
 namespace Zygotome.Core.Sheets.Table;
 
@@ -139,22 +140,47 @@ public static class StepFields
     /// <summary>A mark to be made or cut to.</summary>
     public static class Mark
     {
-        public static readonly TextField Name = new("name", "name")
+        public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
+
+        public static readonly ChoiceField Does = new("does", "is a", "mark", "mark", "cut", "score", "drill");
+
+        public static readonly TextField From = new("from", "from")
         {
             Required = true,
-            IsName = true,
-            Unused = true,
+            Means =
+                "centre line, root, tip, leading edge, trailing edge, nose or tail end; from another edge it is read "
+                + "and not drawn.",
         };
-        public static readonly TextField From = new("from", "from") { Required = true, Unused = true };
-        public static readonly QuantityField At = new("at", "at", Unit.Millimetre) { Required = true, Unused = true };
-        public static readonly ChoiceField Side = new("side", "side", "", "left", "right") { Unused = true };
 
-        public static readonly SheetList<PlainRow> List = new(
+        public static readonly QuantityField At = new("at", "at", Unit.Millimetre) { Required = true };
+
+        public static readonly TextField Along = new("along", "and from")
+        {
+            Means = "A second edge, where the mark is at one place and not along all of the first.",
+        };
+
+        public static readonly QuantityField AlongAt = new("alongAt", "at", Unit.Millimetre);
+        public static readonly QuantityField Length = new("length", "as long as", Unit.Millimetre);
+        public static readonly QuantityField Depth = new("depth", "as deep as", Unit.Millimetre);
+
+        public static readonly TextField On = new("on", "on")
+        {
+            Means = "The lifting surface it is on, or body; left out, what its edge belongs to.",
+        };
+
+        public static readonly ChoiceField Side = new("side", "side", "", "left", "right");
+
+        public static readonly QuantityField Mass = new("mass", "of what sits there", Unit.Gram)
+        {
+            Means = "What a mark elsewhere does to the balance is reckoned with it.",
+        };
+
+        public static readonly SheetList<MarkSpec> List = new(
             "marks",
             "mark",
             """{"name":"slot front edge","from":"nose","at":"64 mm ± 1 mm"}""",
-            v => new PlainRow(v),
-            [Name, From, At, Side]
+            v => new MarkSpec(v),
+            [Name, Does, From, At, Along, AlongAt, Length, Depth, On, Side, Mass]
         );
     }
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useServerNow } from '../../api/queries';
 import type { SharedRecorder } from '../stage';
+import { Measure } from './Measure';
 import { Ring } from './Ring';
 
 type Step = Schemas['StepView'];
@@ -9,12 +10,14 @@ type Ask = Schemas['AskView'];
 
 /** What a step asks at one time, open ones first; what is answered folds to a line. */
 export function Asks({
+  job,
   step,
   when,
   title,
   recorder,
   now,
 }: {
+  job: string;
   step: Step;
   when: readonly Ask['when'][];
   title: string;
@@ -38,7 +41,7 @@ export function Asks({
       <ul>
         {asks.map((a) => (
           <li key={a.id} className="border-b border-steel py-2">
-            <Question step={step} ask={a} recorder={recorder} now={now} />
+            <Question job={job} step={step} ask={a} recorder={recorder} now={now} />
           </li>
         ))}
       </ul>
@@ -46,7 +49,8 @@ export function Asks({
   );
 }
 
-function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder: SharedRecorder; now: string }) {
+function Question(props: { job: string; step: Step; ask: Ask; recorder: SharedRecorder; now: string }) {
+  const { job, step, ask, recorder, now } = props;
   const [open, setOpen] = useState(false);
   const [note, setNote] = useState('');
   const answer = async (right: boolean, said = '') => {
@@ -75,6 +79,7 @@ function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder
         <span className="min-w-0 flex-1">
           {ask.words}
           {ask.note && <span className="block text-pencil">{ask.note}</span>}
+          {ask.measure?.said && <span className="block text-pencil">{ask.measure.said}</span>}
           {ask.waitUntil && <Wait until={ask.waitUntil} now={now} />}
         </span>
         <button
@@ -83,7 +88,7 @@ function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder
           className="min-h-[44px] min-w-[64px] font-bold underline"
           onClick={() => setOpen(true)}
         >
-          {ask.how === 'tick' ? 'yes' : ask.right ? 'said' : 'differs'}
+          {ANSWERED[ask.how] ?? (ask.right ? 'said' : 'differs')}
         </button>
       </div>
     );
@@ -92,9 +97,12 @@ function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder
     <div role="group" aria-label={ask.words}>
       <p className="text-[19px] leading-snug">{ask.words}</p>
       {ask.why && <p className="text-[15px] leading-snug text-pencil">{ask.why}</p>}
-      {ask.right === false && <p className="text-[16px] font-bold text-red">Answered: not so.</p>}
+      {ask.right === false && (
+        <p className="text-[16px] font-bold text-red">{ask.measure?.said || 'Answered: not so.'}</p>
+      )}
       {ask.ring.length > 0 && <Ring order={ask.ring} />}
-      {ask.how !== 'tick' && (
+      {ask.measure && <Measure job={job} step={step.id} measure={ask.measure} recorder={recorder} />}
+      {(ask.how === 'note' || ask.how === 'same') && (
         <input
           className="field mt-1 text-[17px]"
           aria-label={ask.how === 'note' ? 'How this side was done' : 'What differs'}
@@ -103,7 +111,7 @@ function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder
           onChange={(e) => setNote(e.target.value)}
         />
       )}
-      <div className="mt-1 flex gap-2">
+      <div className={ask.measure ? 'hidden' : 'mt-1 flex gap-2'}>
         {ask.how === 'note' ? (
           <button
             type="button"
@@ -137,6 +145,8 @@ function Question({ step, ask, recorder, now }: { step: Step; ask: Ask; recorder
     </div>
   );
 }
+
+const ANSWERED: Partial<Record<Ask['how'], string>> = { tick: 'yes', read: 'again', mark: 'again' };
 
 /** What is waited for after one tap of a procedure, in figures read across the bench. */
 function Wait({ until, now }: { until: string; now: string }) {

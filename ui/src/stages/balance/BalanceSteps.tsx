@@ -2,6 +2,7 @@ import { useStage } from '../../api/queries';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
 import { Asks } from '../../shared/step/Asks';
+import { WithReason } from '../../shared/WithReason';
 import { StepPower } from '../../shared/StepPower';
 import type { Props } from './entries';
 
@@ -48,11 +49,22 @@ export function BalanceSteps({ job, recorder }: Props) {
           {(s.standing === 'canStart' || s.standing === 'underWay') && <StepPower step={s} />}
           {s.standing === 'underWay' && (
             <Asks
+              job={job.id}
               step={s}
               when={['dry', 'open', 'closing']}
               title={`Asked at: ${s.title}`}
               recorder={recorder}
               now={job.now}
+            />
+          )}
+          {s.standing === 'underWay' && s.asks.some((a) => a.measure && a.right === false) && (
+            <WithReason
+              link="it stays so"
+              label="Why it stays so"
+              placeholder="why; its line stays open"
+              act="Done all the same"
+              busy={recorder.busy}
+              onSay={(reason) => recorder.record('build/step-done', { step: s.id, reason })}
             />
           )}
           {s.standing === 'canStart' && s.mayTurn && !job.released && (

@@ -13,11 +13,14 @@ import { Mat, Paper } from '../../shared/Paper';
 import { Asks } from '../../shared/step/Asks';
 import { type Chosen, GlueChoice } from '../../shared/step/GlueChoice';
 import { GlueTimer } from '../../shared/step/GlueTimer';
+import { Measure } from '../../shared/step/Measure';
 import { useWide } from '../../shared/wide';
 import { WithReason } from '../../shared/WithReason';
 import { ClosedEarlier } from './ClosedEarlier';
 import type { Props } from './entries';
 import { Faces } from './Faces';
+import { Leftovers } from './Leftovers';
+import { closer, Lines } from './Lines';
 import { Loops } from './Loops';
 import { Minutes } from './Minutes';
 import { OrderForm } from './OrderForm';
@@ -76,7 +79,9 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
   };
   const done = async (s: Step) => {
     const added = s.isRepair && grams.trim() ? { grams } : {};
-    if (!(await recorder.record('build/step-done', { step: s.id, ...added }))) return;
+    const stays = why.trim() && { reason: why };
+    if (!(await recorder.record('build/step-done', { step: s.id, ...added, ...stays }))) return;
+    setWhy('');
     setChosen(undefined);
     setGlue(NO_GLUE);
     setGrams('');
@@ -112,9 +117,10 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
         aside={`${steps.filter((s) => s.standing === 'done' || s.standing === 'curing').length} of ${steps.length} steps done`}
       >
         <Drawing
-          drawing={job.drawing}
+          drawing={closer(job.drawing, step)}
           mode="fit"
           highlight={new Set(step?.fits)}
+          over={(px) => step && step.standing !== 'waitsFor' && <Lines step={step} px={px} />}
           foot="dotted not fitted · nose up, seen from above"
           {...(wide && { pad: { top: 84, bottom: LIST_HEIGHT + 48 } })}
           tags={() => step && <Faces step={step} above={wide ? LIST_HEIGHT + 60 : 52} />}
@@ -149,6 +155,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           <>
             <GlueTimer title={step.title} glue={step.glue} now={job.now} />
             <Asks
+              job={job.id}
               key={`${step.id} open`}
               step={step}
               when={['open']}
@@ -161,6 +168,12 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
         {step?.standing === 'underWay' && next && recorder.refusal?.code === 'build/glue-time' && (
           <label className="block pt-1 text-[14px] text-pencil">
             why, if it is done all the same; it is pulled then once it has set
+            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
+          </label>
+        )}
+        {step?.standing === 'underWay' && recorder.refusal?.code === 'build/untrue' && (
+          <label className="block pt-1 text-[14px] text-pencil">
+            why it stays so; its line stays open
             <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
           </label>
         )}
@@ -186,6 +199,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           <>
             {!step.glue && (
               <Asks
+                job={job.id}
                 key={`${step.id} dry`}
                 step={step}
                 when={['dry']}
@@ -197,6 +211,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
             {step.isBond && !step.glue && <GlueChoice glues={step.glues} value={glue} onChange={setGlue} />}
             {(!step.isBond || step.glue) && (
               <Asks
+                job={job.id}
                 key={`${step.id} closing`}
                 step={step}
                 when={['closing']}
@@ -208,7 +223,14 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           </>
         )}
         {step && (step.standing === 'done' || step.standing === 'curing') && !job.released && (
-          <Asks step={step} when={['cured']} title="Now that it has set" recorder={recorder} now={job.now} />
+          <Asks
+            job={job.id}
+            step={step}
+            when={['cured']}
+            title="Now that it has set"
+            recorder={recorder}
+            now={job.now}
+          />
         )}
         {step?.isRepair && step.standing === 'underWay' && (
           <label className="mt-3 block border-t border-steel pt-3 text-[14px] text-pencil">
@@ -259,6 +281,30 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
             )}
           </div>
         )}
+        {step?.template && step.standing !== 'done' && (
+          <a
+            className="inline-flex min-h-[44px] items-center text-[16px] font-bold underline"
+            href={`/api/jobs/${job.id}/marks?step=${encodeURIComponent(step.id)}`}
+          >
+            Print its marks at full size
+          </a>
+        )}
+        {stage === 'build' && data.unread.length > 0 && !job.released && (
+          <section aria-label="Trueness of the whole" className="mt-4 border-t-2 border-ink pt-1">
+            <h3 className="text-[18px] font-bold">Trueness to read</h3>
+            {data.unread.map((m) => (
+              <details key={m.truth} className="border-b border-steel">
+                <summary className="min-h-[44px] cursor-pointer py-2 text-[17px]">
+                  {m.name}, {m.limits}
+                  {m.shops && " (shop's)"}
+                  {m.said && <span className="block text-[15px] text-pencil">last: {m.said}</span>}
+                </summary>
+                <Measure job={job.id} measure={m} recorder={recorder} />
+              </details>
+            ))}
+          </section>
+        )}
+        {stage === 'build' && !job.released && <Leftovers of={data.leftovers} recorder={recorder} />}
         {stage === 'build' && data.order.length > 0 && (
           <section aria-label="Another order" className="pt-3">
             <h3 className="text-[18px] font-bold">Otherwise than the sheet</h3>
@@ -332,7 +378,14 @@ function actOf(
       }
       const next = step.glue?.acts.find((a) => a.at === null);
       if (next) return { label: next.words, run: () => can.act(step, next.act), off: false };
-      return asks('dry', 'open', 'closing')
+      // What stands out of its limits is refused with its reason, and taken with another.
+      const waits = step.asks.some(
+        (a) =>
+          (a.when === 'dry' || a.when === 'open' || a.when === 'closing') &&
+          !a.settled &&
+          !(a.measure && a.right !== null),
+      );
+      return waits
         ? off('Done', 'answer above first')
         : { label: step.isBond ? 'Joint closed, done' : 'Done', run: () => can.done(step), off: false };
     }

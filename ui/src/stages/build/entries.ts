@@ -17,6 +17,7 @@ export type BuildEntries =
   | 'build/step-split'
   | 'build/step-put-back'
   | 'build/cure-began'
+  | 'build/left-over'
   | 'build/step-undone'
   | 'build/loop-opened'
   | 'build/loop-closed';

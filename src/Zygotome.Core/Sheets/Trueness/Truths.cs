@@ -1,0 +1,139 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Sheets.Trueness;
+
+/// <summary>
+/// What of an airframe has to stand true: what the sheet has a limit for, what its geometry says of incidence, toe,
+/// cant and thrust line, and what every structural joint of tail, fin, wing, horn or spar has to be read for, by the
+/// shop's limits.
+/// </summary>
+public static class Truths
+{
+    /// <summary>All of a sheet, in its order; each id once, the sheet's own words before the shop's.</summary>
+    public static ImmutableArray<Truth> Of(SpecSheet sheet) => sheet.Once(Made.Of).All;
+
+    /// <summary>Of this id; null when there is none.</summary>
+    public static Truth? Find(SpecSheet sheet, string id) => Of(sheet).FirstOrDefault(t => t.Id == id);
+
+    /// <summary>What can still be moved while a step is under way.</summary>
+    public static IEnumerable<Truth> At(SpecSheet sheet, string step) => Of(sheet).Where(t => t.Steps.Contains(step));
+
+    private sealed record Made(ImmutableArray<Truth> All)
+    {
+        public static Made Of(SpecSheet sheet) =>
+            new([
+                .. Stated(sheet)
+                    .Concat(OfGeometry(sheet))
+                    .Concat(OfJoints(sheet))
+                    .DistinctBy(t => t.Id, StringComparer.Ordinal),
+            ]);
+    }
+
+    private static IEnumerable<Truth> Stated(SpecSheet sheet) =>
+        sheet.TruthRows.SelectMany(row => TruthWords.Of(sheet, row));
+
+    // What the geometry says in figures is read where its part is joined.
+    private static IEnumerable<Truth> OfGeometry(SpecSheet sheet)
+    {
+        foreach (var lifting in sheet.Geometry.Lifting)
+        {
+            if (lifting.Incidence.Counts is { } incidence)
+            {
+                yield return TruthShapes.Incidence(lifting) is var at
+                    ? At(sheet, at, lifting.Id) with
+                    {
+                        Band = Limits(incidence, 0.5, "°", out var shops),
+                        Said = incidence.Text,
+                        Shops = shops,
+                        Path = $"{lifting.Path}.incidence",
+                    }
+                    : at;
+            }
+        }
+
+        foreach (var (fin, i) in sheet.Geometry.Fins.Select((f, i) => (f, i)))
+        {
+            var part = sheet.Geometry.FinPart(i);
+            if (fin.Toe.Counts is { } toe)
+            {
+                yield return At(sheet, TruthShapes.Toe(fin, part), part) with
+                {
+                    Band = Limits(toe, 1, toe.Dimension == Dimension.Angle ? "°" : "mm", out var shops),
+                    Said = toe.Text,
+                    Shops = shops,
+                    Path = $"{fin.Path}.toe",
+                };
+            }
+
+            if (fin.Cant.Counts is { } cant)
+            {
+                yield return At(sheet, TruthShapes.Cant(fin, part), part) with
+                {
+                    Band = Limits(cant, 0.5, "°", out var shops),
+                    Said = cant.Text,
+                    Shops = shops,
+                    Path = $"{fin.Path}.cant",
+                };
+            }
+        }
+
+        foreach (var motor in sheet.Power.Motors)
+        {
+            (Printed<Quantity> Says, Truth Truth, string Field)[] thrusts =
+            [
+                (motor.RightThrust, TruthShapes.RightThrust(sheet, motor), "right"),
+                (motor.DownThrust, TruthShapes.DownThrust(sheet, motor), "down"),
+            ];
+            foreach (var (says, truth, field) in thrusts)
+            {
+                if (says.Counts is { } degrees)
+                {
+                    yield return At(sheet, truth, $"motor-{motor.Id}") with
+                    {
+                        Band = Limits(degrees, 0.5, "°", out var shops),
+                        Said = degrees.Text,
+                        Shops = shops,
+                        Path = $"{motor.Path}.thrustLine.{field}",
+                    };
+                }
+            }
+        }
+    }
+
+    // Where the sheet has no limit, what is glued is read all the same: by the shop's.
+    private static IEnumerable<Truth> OfJoints(SpecSheet sheet) =>
+        from step in sheet.Steps
+        where step.Bond is { Kind: "structural" } && step.Repairs.Length == 0
+        from truth in TruthShapes.OfJoint(sheet, step)
+        select At(sheet, truth, truth.Part);
+
+    /// <summary>With the joints at which it can be moved: what bonds or screws its part, and no propeller.</summary>
+    internal static Truth At(SpecSheet sheet, Truth truth, string part) =>
+        truth with
+        {
+            Steps =
+            [
+                .. sheet
+                    .Steps.Where(s => s.Kind != "propeller" && s.Readies.Length == 0 && !s.Needs.Unpowered)
+                    .Where(s => s.Fits.Any(f => Places.IsNamed(f, part) || f == part))
+                    .Where(s => IsOnSide(s, part))
+                    .Select(s => s.Id),
+            ],
+        };
+
+    /// <summary>Whether a step is of both sides, of a part in the middle, or of the part's own side.</summary>
+    internal static bool IsOnSide(StepSpec step, string part) =>
+        step.Side.Length == 0 || Places.SideOf(part) is "" || Places.SideOf(part) == step.Side;
+
+    /// <summary>
+    /// The limits of what is printed; a value without a tolerance is taken to the shop's, and said to be.
+    /// </summary>
+    internal static Band Limits(Quantity said, double within, string unit, out bool shops)
+    {
+        shops = said.Form == QuantityForm.Single;
+        return shops
+            ? new Band((double)said.Nominal - within, (double)said.Nominal + within, unit)
+            : Band.Of(said.Low, said.High, unit);
+    }
+}
