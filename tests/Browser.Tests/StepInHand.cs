@@ -112,4 +112,71 @@ public sealed class StepInHand
         );
         Assert.NotEmpty(t.Browser.FindElements(By.XPath("//section[@aria-label='Steps']")));
     }
+
+    [Fact]
+    public async Task A_wing_is_mended_before_it_sets_and_read_again_once_it_has()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build");
+        t.Work(application, "Lay everything out and read the manual once")
+            .Work(application, "Work the hinges free")
+            .Press(Tail, "Steps")
+            .Act("Start")
+            .Answer()
+            .Fill("adhesive used", "foam-safe contact")
+            .Act("Both faces coated")
+            .Close(application);
+
+        // It leans: seen while typed, said with how far to move it, and the joint waits.
+        const string Fin = "Fin upright: -0.5 to 0.5°?";
+        t.Press("steel rule", Fin)
+            .Fill("Fin upright: its tip to the left tip of the tailplane, mm", "330")
+            .Fill("Fin upright: its tip to the right tip of the tailplane, mm", "318")
+            .See("Its tip to the left by")
+            .Press("Record", Fin)
+            .See("Out: ")
+            .Press("digital angle gauge", Fin)
+            .Fill("Fin upright: up its side, leaning right +, °", "0.1")
+            .See("0.1°. In.")
+            .Press("Record", Fin)
+            .Answer()
+            .Act("Joint closed, done");
+        Line Upright() =>
+            Ledger
+                .Lines(application.Job("J-0150").State, application.Clock.GetUtcNow())
+                .Single(l => l.Id.Written == "trueness/upright/fin");
+        Assert.Equal(Standing.NotShown, Upright().Standing);
+        t.Wait(application, TimeSpan.FromHours(5)).Press("show", "Steps").Press(Tail, "Steps");
+        t.See("Now that it has set").Answer();
+        Assert.False(Upright().Open);
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
+    public async Task A_step_that_is_done_left_and_right_shows_the_first_sides_words_at_the_second()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0154/unpack").Press("Parts");
+        foreach (var bag in new[] { "A", "B", "C" })
+        {
+            t.Act($"Bag {bag}: all here");
+        }
+
+        t.Stage("Build")
+            .Work(application, "Lay everything out and read the manual once")
+            .Work(application, "Work the hinges free")
+            .Work(application, "Try the wing halves dry")
+            .Work(application, "Try both floats dry")
+            .Work(application, "Join the wing halves", "slow epoxy");
+        t.Wait(application, TimeSpan.FromHours(13));
+        t.Work(application, "Tip floats, left", "slow epoxy");
+        t.Wait(application, TimeSpan.FromHours(13));
+        t.Press("Tip floats, right", "Steps").Act("Start").See("It goes on the pilot's right, R").Answer();
+        t.Fill("adhesive used", "slow epoxy").Act("Mixed").Close(application);
+        t.See("The left was done so: second hole, snug. This one the same?").Answer().Act("Joint closed, done");
+        Assert.NotNull(application.Job("J-0154").State.Progress("floats/right")?.Done);
+        Assert.Empty(t.Complaints());
+    }
 }

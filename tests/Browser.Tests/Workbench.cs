@@ -1,10 +1,12 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
 using OpenQA.Selenium;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
 
 /// <summary>Whoever does steps at the screen: answers what each asks, runs its glue by its times, and calls it done.</summary>
-internal static class Workbench
+internal static partial class Workbench
 {
     private static readonly By Questions = By.CssSelector("[data-region=now] section li [role=group]");
 
@@ -65,6 +67,13 @@ internal static class Workbench
         while (t.Browser.FindElements(Questions) is { Count: > 0 and var before })
         {
             var question = t.Browser.FindElements(Questions)[0].GetAttribute("aria-label")!;
+            if (Any(t, By.CssSelector("[data-region=now] section li [role=group] form")) && Measured(t, question))
+            {
+                t.Until(() => t.Browser.FindElements(Questions).Count < before, $"it is measured: {question}");
+                t.Idle();
+                continue;
+            }
+
             if (Any(t, By.CssSelector("[data-region=now] input[aria-label='How this side was done']")))
             {
                 t.Fill("How this side was done", "second hole, snug");
@@ -81,6 +90,36 @@ internal static class Workbench
 
         return t;
     }
+
+    // In the middle of its limits, with what the screen has at hand.
+    private static bool Measured(Technician t, string question)
+    {
+        if (Limits().Match(question) is not { Success: true } limits)
+        {
+            return false;
+        }
+
+        var middle = (Number(limits.Groups[1].Value) + Number(limits.Groups[2].Value)) / 2;
+        var fields = By.XPath($"//*[@role='group' and @aria-label=\"{question}\"]//input[@inputmode='decimal']");
+        var inputs = t.Browser.FindElements(fields);
+        var longer = inputs.Count > 1 ? 2000 : 0;
+        Type(inputs[0], longer + middle);
+        foreach (var further in inputs.Skip(1))
+        {
+            Type(further, longer);
+        }
+
+        t.Press("Record", question);
+        return true;
+    }
+
+    private static void Type(IWebElement field, double value) =>
+        field.SendKeys(value.ToString("0.##", CultureInfo.InvariantCulture));
+
+    private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"(-?[\d.]+) to (-?[\d.]+)(?:°| mm)")]
+    private static partial Regex Limits();
 
     private static string Title(Technician t) => t.Find(By.CssSelector("[data-region=now] h2")).Text;
 

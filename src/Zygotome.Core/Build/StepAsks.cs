@@ -127,7 +127,7 @@ public static class StepAsks
     // Read while it can still be moved, and again once it has set.
     private static IEnumerable<StepAsk> Trueness(JobState state, StepSpec step)
     {
-        foreach (var truth in Truths.At(state.Sheet, step.Id))
+        foreach (var truth in Truths.At(state.Sheet, step.Id).Where(t => IsAboard(state, step, t)))
         {
             var words = $"{truth.Name}: {truth.Band?.ToString() ?? truth.Said}?";
             yield return new StepAsk(
@@ -153,6 +153,18 @@ public static class StepAsks
             $"\"{step.Title}\" asks first: {ask.Words}" + (ask.Why.Length > 0 ? $" {ask.Why}" : ""),
             $"ask/{ask.Id}"
         );
+
+    // What is read against a part that is not on yet is read of the whole, once it is.
+    private static bool IsAboard(JobState state, StepSpec step, Truth truth) =>
+        state
+            .Sheet.Steps.Where(s => s.Id != step.Id && s.Repairs.Length == 0)
+            .Where(s =>
+                truth.Between.Any(part => !Fits(step, part) && Fits(s, part) && state.Progress(s.Id)?.Done is null)
+            )
+            .All(s => MirroredSteps.WholeOf(s.Id) == MirroredSteps.WholeOf(step.Id));
+
+    private static bool Fits(StepSpec step, string part) =>
+        step.Fits.Any(f => Places.IsNamed(f, part) || Places.IsNamed(part, f));
 
     // Each joint is asked about anew: what was seen before its glue was opened says nothing of this glue.
     private static long CountsFrom(JobState state, StepSpec step, StepAsk ask) =>

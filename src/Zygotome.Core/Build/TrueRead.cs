@@ -33,11 +33,9 @@ public sealed record TrueRead(
     }
 
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Truths.Find(state.Sheet, Truth) is not { } truth
+        Truths.Find(state.Sheet, Truth) is null
             ? new Refusal("build/truth", $"Nothing of this aircraft is read as \"{Truth}\".", "body.truth")
-        : Instrument.Reads is not ("mm" or "degrees")
-            ? new Refusal("build/truth-by", $"{truth.Name} is read by ruler or by an angle gauge.", "body.instrument")
-        : Instrument.Admit(5) ?? Instrument.Reading(Instrument.Reads) ?? WrongValues(state);
+            : Instrument.Admit(5) ?? WrongValues(state);
 
     public override ImmutableArray<Measure> TypedValues() =>
         [.. new Measure?[] { First, Second, Apart }.OfType<Measure>()];

@@ -73,6 +73,15 @@ public static class TruthLines
         Limit,
     }
 
+    /// <summary>Whether it can be read of the whole: every part of it is on, and what is glued has set.</summary>
+    public static bool CanBeRead(JobState state, Truth truth, DateTimeOffset asOf) =>
+        state
+            .Sheet.Steps.Where(s =>
+                truth.Steps.Contains(s.Id)
+                || truth.Between.Any(p => s.Fits.Any(f => Places.IsNamed(f, p) || Places.IsNamed(p, f)))
+            )
+            .All(s => state.Progress(s.Id) is { Done: not null } progress && !(progress.HandleAt > asOf));
+
     // What is read of a joint says nothing of it until it has set; of what is screwed, from when that began.
     private static Wanting? Wants(JobState state, Truth truth, Evidence evidence)
     {

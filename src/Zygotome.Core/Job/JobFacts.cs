@@ -16,6 +16,16 @@ public sealed record ClaimFacts(string To, DateOnly Until, ImmutableArray<string
 /// <summary>Parts a supplier promised.</summary>
 public sealed record PartsFacts(string To, DateOnly Due, ImmutableArray<string> What);
 
+/// <summary>A step and how long hands are on it, minutes.</summary>
+public sealed record Work(string Step, string Title, double Minutes)
+{
+    /// <summary>
+    /// What fills a wait of so many minutes best: the longest that fits; of several the first. Null where none does.
+    /// </summary>
+    public static Work? Filling(IEnumerable<Work> work, double minutes) =>
+        work.Where(w => w.Minutes <= minutes).MaxBy(w => w.Minutes);
+}
+
 /// <summary>
 /// What lists say of a job: facts and instants, never "late" or "in 20 minutes". Made of one state at
 /// <see cref="From"/>; it says the same at any instant from there to <see cref="Until"/>, for ever when that is null.
@@ -54,6 +64,9 @@ public sealed record JobFacts
     public required ImmutableArray<PartsFacts> OnTheWay { get; init; }
 
     public required ImmutableArray<Cure> Cures { get; init; }
+
+    /// <summary>What can be started, in the sheet's order: what a wait is filled with.</summary>
+    public required ImmutableArray<Work> CanStart { get; init; }
 
     /// <summary>Whether they are the same at this instant as when they were made.</summary>
     public bool HoldsAt(DateTimeOffset instant) => From <= instant && !(Until <= instant);
@@ -97,6 +110,15 @@ public sealed record JobFacts
                     )),
             ],
             Cures = [.. Cure.All(state)],
+            CanStart =
+            [
+                .. state.Released
+                    ? []
+                    : StepGraph
+                        .Of(state, asOf)
+                        .Where(s => s.Standing == StepStanding.CanStart && s.Step.Stage == Stage.Build)
+                        .Select(s => new Work(s.Step.Id, s.Step.Title, s.Step.HandsOn)),
+            ],
         };
     }
 

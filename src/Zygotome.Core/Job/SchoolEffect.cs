@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
 
@@ -51,10 +52,30 @@ public static class SchoolEffect
         Stock stock
     )
     {
-        var with = ways.Select(w => Found(state.Answering(w), stock)).ToArray();
+        var answered = ways.Select(state.Answering).ToArray();
+        var with = answered.Select(a => Found(a, stock)).ToArray();
         var everywhere = with.Aggregate((a, b) => a.Intersect(b));
         var anywhere = with.Aggregate((a, b) => a.Union(b));
-        return [.. with.Select((w, i) => Words(acts[i], w.Except(everywhere), anywhere.Except(w)))];
+        return
+        [
+            .. with.Select(
+                (w, i) => Words(acts[i], Work(answered[0], answered[i]), w.Except(everywhere), anywhere.Except(w))
+            ),
+        ];
+    }
+
+    // Hands-on minutes and grams of all steps, against the first way's; a step without grams adds none that is known.
+    private static string Work(JobState first, JobState other)
+    {
+        var minutes = other.Sheet.Steps.Sum(s => s.HandsOn) - first.Sheet.Steps.Sum(s => s.HandsOn);
+        var grams = other.Sheet.Steps.Sum(s => s.Grams ?? 0) - first.Sheet.Steps.Sum(s => s.Grams ?? 0);
+        string[] said =
+        [
+            .. new[] { (By: minutes, Unit: "min"), (By: grams, Unit: "g") }
+                .Where(d => Numbers.Round(d.By) != 0)
+                .Select(d => $"{Numbers.Say(Math.Abs(d.By))} {d.Unit} {(d.By > 0 ? "more" : "less")}"),
+        ];
+        return said.Length == 0 ? "" : $"{string.Join(", ", said)} than the shop's way.";
     }
 
     private static ImmutableSortedSet<(bool Buys, string What)> Found(JobState answered, Stock stock) =>
@@ -65,6 +86,7 @@ public static class SchoolEffect
 
     private static string Words(
         string acts,
+        string work,
         ImmutableSortedSet<(bool Buys, string What)> has,
         ImmutableSortedSet<(bool Buys, string What)> lacks
     )
@@ -85,6 +107,7 @@ public static class SchoolEffect
                 Said("To buy: ", true, has),
                 has.IsEmpty ? Said("Not done: ", false, lacks) : "",
                 has.IsEmpty ? Said("Not to buy: ", true, lacks) : "",
+                work,
                 acts,
             }.Where(w => w.Length > 0)
         );

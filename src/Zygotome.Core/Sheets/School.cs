@@ -7,6 +7,9 @@ namespace Zygotome.Core.Sheets;
 /// most.</param>
 public sealed record SchoolOption(string Id, string Text, string Reason, string Acts)
 {
+    /// <summary>How it is undone later, of what is built so; empty of what is only set or shown.</summary>
+    public string Undone { get; init; } = "";
+
     /// <summary>It says that the part in question is left off: its steps need no other in their place.</summary>
     public bool LeavesOff => Text == "left off";
 }

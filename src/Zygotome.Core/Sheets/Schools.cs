@@ -59,14 +59,26 @@ public static class Schools
         S(
             TailFixing,
             "Tail fixing",
-            O("glue", "glued, as the manual says", "The maker proved it so."),
-            O("screws", "screws only", "Spares can be fitted; only where the sheet says screws carry it.")
+            O("glue", "glued, as the manual says", "The maker proved it so.") with
+            {
+                Undone = "cut out and bonded anew",
+            },
+            O("screws", "screws only", "Spares can be fitted; only where the sheet says screws carry it.") with
+            {
+                Undone = "screws out",
+            }
         ),
         S(
             KitGlue,
             "Kit glue",
-            O("shop", "the shop's own for flight-critical joints", "Its times and strength are known here."),
-            O("supplied", "the glue supplied", "The maker chose it for this foam.")
+            O("shop", "the shop's own for flight-critical joints", "Its times and strength are known here.") with
+            {
+                Undone = "as its glue is: solvent, heat or the knife",
+            },
+            O("supplied", "the glue supplied", "The maker chose it for this foam.") with
+            {
+                Undone = "as its glue is; nobody here knows it",
+            }
         ),
         S(
             FoamGlue,
@@ -76,13 +88,19 @@ public static class Schools
                 "foam-safe contact",
                 "It flexes with the foam.",
                 "Epoxy on flexing foam is refused without a reason."
-            ),
+            ) with
+            {
+                Undone = "peeled apart, rubbed clean",
+            },
             O(
                 "epoxy",
                 "the manual's epoxy",
                 "Stiff and known, but brittle at the edge of the joint.",
                 "Epoxy on flexing foam is taken."
-            )
+            ) with
+            {
+                Undone = "cut; the foam goes with it",
+            }
         ),
         S(
             ContactGlue,
@@ -99,27 +117,54 @@ public static class Schools
                 "only removable, cool places",
                 "Heat and sun let it go.",
                 "Refused without a reason at joints that carry."
-            ),
-            O("any", "anything quick", "Nothing else holds as fast.", "Taken at any joint but on polystyrene.")
+            ) with
+            {
+                Undone = "warmed, or a drop of spirit at its edge",
+            },
+            O("any", "anything quick", "Nothing else holds as fast.", "Taken at any joint but on polystyrene.") with
+            {
+                Undone = "warmed; where it carries, the foam tears first",
+            }
         ),
         S(
             "servo-fixing",
             "Servo fixing",
-            O("removable", "removable bead or screws", "A servo is a wearing part."),
-            O("glued", "glued", "It never works loose."),
-            O("enclosed", "enclosed", "Only where the kit is built so.")
+            O("removable", "removable bead or screws", "A servo is a wearing part.") with
+            {
+                Undone = "screws out, or the bead cut",
+            },
+            O("glued", "glued", "It never works loose.") with
+            {
+                Undone = "cut out, its bed with it",
+            },
+            O("enclosed", "enclosed", "Only where the kit is built so.") with
+            {
+                Undone = "the skin is cut open",
+            }
         ),
         S(
             "hinges",
             "Hinges",
-            O("free", "work free, then decide by measured force", "Foam hinges ease with work."),
-            O("stiffen", "stiffen", "A soft hinge flutters.")
+            O("free", "work free, then decide by measured force", "Foam hinges ease with work.") with
+            {
+                Undone = "stiffened at both ends",
+            },
+            O("stiffen", "stiffen", "A soft hinge flutters.") with
+            {
+                Undone = "cut free; it does not get as soft again",
+            }
         ),
         S(
             WiringCovers,
             "Covers over wiring",
-            O("screwable", "made screwable", "A lead can be reached again."),
-            O("glued", "glued", "Smooth and light.")
+            O("screwable", "made screwable", "A lead can be reached again.") with
+            {
+                Undone = "screws out",
+            },
+            O("glued", "glued", "Smooth and light.") with
+            {
+                Undone = "cut along its edge, and the edge shows",
+            }
         ),
         S(
             WingConnectors,
@@ -128,15 +173,30 @@ public static class Schools
                 "sleeve",
                 "sleeve when the wing stays on, free and coloured when it comes off",
                 "It cannot part in flight."
-            ),
-            O("knot", "knotted", "Nothing to buy."),
-            O("free", "free for transport", "Quick at the field.")
+            ) with
+            {
+                Undone = "the sleeve is slit",
+            },
+            O("knot", "knotted", "Nothing to buy.") with
+            {
+                Undone = "untied",
+            },
+            O("free", "free for transport", "Quick at the field.") with
+            {
+                Undone = "pulled apart",
+            }
         ),
         S(
             SparThreads,
             "Spar threads",
-            O("dry", "dry, on the owner's pre-flight list", "The wing comes off."),
-            O("thread-lock", "thread-lock", "Nothing comes loose.")
+            O("dry", "dry, on the owner's pre-flight list", "The wing comes off.") with
+            {
+                Undone = "a screwdriver",
+            },
+            O("thread-lock", "thread-lock", "Nothing comes loose.") with
+            {
+                Undone = "warmed, then a screwdriver",
+            }
         ),
         S(
             WingTransport,
@@ -149,15 +209,30 @@ public static class Schools
             BoardFixing,
             "Board in the wing",
             O(ByCar, "by the owner's car", "A wing that comes off takes it along."),
-            O("removable", "removable", "It can be reached again."),
-            O("taped", "taped in", "Flat, and nothing rattles.")
+            O("removable", "removable", "It can be reached again.") with
+            {
+                Undone = "unhooked",
+            },
+            O("taped", "taped in", "Flat, and nothing rattles.") with
+            {
+                Undone = "peeled off; the tape takes paint with it",
+            }
         ),
         S(
             "scale-parts",
             "Scale parts, strut feet",
-            O("push-fit", "push-fit where air loads allow", "They break off without damage."),
-            O("glued", "glued", "Nothing is lost."),
-            O("left-off", "left off", "Nothing to lose.")
+            O("push-fit", "push-fit where air loads allow", "They break off without damage.") with
+            {
+                Undone = "pulled out",
+            },
+            O("glued", "glued", "Nothing is lost.") with
+            {
+                Undone = "cut off",
+            },
+            O("left-off", "left off", "Nothing to lose.") with
+            {
+                Undone = "put on later",
+            }
         ),
         S(
             PairedSurfaces,

@@ -1,3 +1,5 @@
+using Zygotome.Core.Build;
+using Zygotome.Core.Job;
 using Zygotome.Server.Stages;
 using Zygotome.Store;
 
@@ -56,16 +58,31 @@ internal static class BenchEndpoints
         app.MapGet("/api/bench", (JobDesk desk, JobList list) => View(desk, list));
         app.MapGet(
             "/api/bench/cures",
-            (JobDesk desk, JobList list) =>
-                new CuresView(
-                    desk.Now,
-                    [
-                        .. desk.Each(list.Curing(), line => line.Facts.Cures)
-                            .Made.SelectMany(cures => cures)
-                            .Where(c => c.OnTheRail(desk.Now))
-                            .OrderBy(c => c.HandleAt),
-                    ]
-                )
+            (JobDesk desk, JobList list, string? job = null) => Cures(desk, list, job ?? "")
+        );
+    }
+
+    // A job's own come first, and what fills its wait is its own work before another's.
+    private static CuresView Cures(JobDesk desk, JobList list, string job)
+    {
+        var curing = desk.Each(list.Curing(), line => (line.Job, line.Facts)).Made.ToArray();
+        Cure[] cures =
+        [
+            .. curing
+                .SelectMany(c => c.Facts.Cures)
+                .Where(c => c.OnTheRail(desk.Now))
+                .OrderByDescending(c => c.JobId == job)
+                .ThenBy(c => c.HandleAt),
+        ];
+        var wait = (cures.FirstOrDefault(c => c.HandleAt > desk.Now)?.HandleAt - desk.Now)?.TotalMinutes ?? 0;
+        var meanwhile = curing
+            .OrderByDescending(c => c.Job == job)
+            .Select(c => (c.Job, Work: Work.Filling(c.Facts.CanStart, wait)))
+            .FirstOrDefault(c => c.Work is not null);
+        return new CuresView(
+            desk.Now,
+            cures,
+            meanwhile.Work is { } work ? new MeanwhileView(meanwhile.Job, work.Title, work.Minutes) : null
         );
     }
 

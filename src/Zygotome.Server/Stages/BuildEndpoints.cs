@@ -219,7 +219,7 @@ internal static class BuildEndpoints
                 .. Truths
                     .Of(state.Sheet)
                     .Where(t => open.Contains($"trueness/{t.Id}"))
-                    .Where(t => t.Steps.All(s => state.Sheet.Step(s) is null || HasSet(state, s, now)))
+                    .Where(t => TruthLines.CanBeRead(state, t, now))
                     .Select(t => MeasureViews.Of(state, t)),
             ],
             Leftovers:
@@ -239,7 +239,4 @@ internal static class BuildEndpoints
             ]
         );
     }
-
-    private static bool HasSet(JobState state, string step, DateTimeOffset now) =>
-        state.Progress(step) is { Done: not null } progress && !(progress.HandleAt > now);
 }

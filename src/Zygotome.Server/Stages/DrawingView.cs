@@ -55,7 +55,10 @@ public sealed record DrawingView(
         var inks = new ThrowInks(state, ledger);
         return Of(
             drawing,
-            p => state.Released ? Ink.Fitted : Inking.Of(state, p.On.Length > 0 ? p.On : p.Id),
+            p =>
+                state.Released ? Ink.Fitted
+                : p.On.Length > 0 ? Inking.Of(state, p.Id, p.On)
+                : Inking.Of(state, p.Id),
             p => p.Kind == PartKind.Surface ? inks.Of(p.Id) : null
         );
     }

@@ -206,4 +206,7 @@ internal static class JobEndpoints
     }
 }
 
-public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures);
+/// <param name="Meanwhile">The work that fills the next wait best; null where nothing waits, or nothing fits.</param>
+public sealed record CuresView(DateTimeOffset Now, IReadOnlyList<Cure> Cures, MeanwhileView? Meanwhile);
+
+public sealed record MeanwhileView(string Job, string Title, double Minutes);

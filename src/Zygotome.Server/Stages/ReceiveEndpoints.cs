@@ -183,7 +183,7 @@ internal static class ReceiveEndpoints
             IsDefault: answer is null || answer.Option == s.Default.Id,
             Reason: answer?.Reason ?? "",
             By: answer?.By.Name ?? "",
-            Options: [.. s.Options.Select((o, i) => new SchoolOptionView(o.Id, o.Text, o.Reason, effects[i]))]
+            Options: [.. s.Options.Select((o, i) => new SchoolOptionView(o.Id, o.Text, o.Reason, effects[i], o.Undone))]
         );
     }
 

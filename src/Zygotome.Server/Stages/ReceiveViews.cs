@@ -111,7 +111,8 @@ public sealed record BudgetView(
     private static double? Rounded(double? mm) => mm is { } v ? Math.Round(v, 1) : null;
 }
 
-public sealed record SchoolOptionView(string Id, string Text, string Reason, string Effect);
+/// <param name="Undone">How it is undone later; empty of what is only set or shown.</param>
+public sealed record SchoolOptionView(string Id, string Text, string Reason, string Effect, string Undone);
 
 public sealed record SchoolView(
     string Id,

@@ -100,4 +100,22 @@ public sealed class SchoolEffectTests
         var (working, peak) = ReceiverLoad.Of(Bench.Parasol);
         Assert.Equal((1.0, 2.4), (working, peak));
     }
+
+    [Fact]
+    public void A_way_of_building_says_its_minutes_against_the_shops_and_how_it_is_undone()
+    {
+        var state = new Bench(Bench.Sheet("brindle-pair")).State;
+        var tail = Schools.Find(Schools.TailFixing)!;
+        double Minutes(string option) =>
+            state.Answering(new Dictionary<string, string> { [tail.Id] = option }).Sheet.Steps.Sum(s => s.HandsOn);
+        var by = Minutes("screws") - Minutes("glue");
+        Assert.NotEqual(0, by);
+        Assert.Contains(
+            $"{Math.Abs(by)} min {(by > 0 ? "more" : "less")}",
+            SchoolEffect.Of(state, tail, Shelf)[1],
+            StringComparison.Ordinal
+        );
+        string[] built = [Schools.TailFixing, "servo-fixing", "hinges", Schools.WiringCovers, Schools.SparThreads];
+        Assert.All(built.SelectMany(b => Schools.Find(b)!.Options), o => Assert.NotEmpty(o.Undone));
+    }
 }

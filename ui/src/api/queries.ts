@@ -72,10 +72,11 @@ export const useShop = () =>
   useQuery({ queryKey: ['shop'], queryFn: async () => answer(await api.GET('/api/shop')), staleTime: 60_000 });
 export const usePeople = () =>
   useQuery({ queryKey: ['people'], queryFn: async () => answer(await api.GET('/api/shop/people')) });
-export const useCures = () =>
+export const useCures = (job = '') =>
   useQuery({
-    queryKey: ['cures'],
-    queryFn: async () => answer(await api.GET('/api/bench/cures')),
+    queryKey: ['cures', job],
+    placeholderData: keep,
+    queryFn: async () => answer(await api.GET('/api/bench/cures', { params: { query: { job } } })),
     refetchInterval: 30_000,
   });
 export const useJob = (id: string) =>

@@ -2513,7 +2513,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    job?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -3333,11 +3335,13 @@ export interface components {
             /** Format: date-time */
             fullAt: string;
             handled: boolean;
+            isOpen?: boolean;
         };
         CuresView: {
             /** Format: date-time */
             now: string;
             cures: components["schemas"]["Cure"][];
+            meanwhile: null | components["schemas"]["MeanwhileView"];
         };
         Customer: {
             id: string;
@@ -4753,7 +4757,7 @@ export interface components {
             way: components["schemas"]["MeasureLine"][];
         };
         /** @enum {unknown} */
-        Ink: "notFitted" | "inHand" | "fitted";
+        Ink: "notFitted" | "inHand" | "fitted" | "closedIn";
         JobCard: {
             id: string;
             number: string;
@@ -4990,6 +4994,12 @@ export interface components {
          * @description A mass as people type it; a bare number is in g.
          */
         Mass: string;
+        MeanwhileView: {
+            job: string;
+            title: string;
+            /** Format: double */
+            minutes: number;
+        };
         MeasureLine: {
             /** Format: double */
             fromAcross: number;
@@ -5519,6 +5529,7 @@ export interface components {
             text: string;
             reason: string;
             effect: string;
+            undone: string;
         };
         SchoolView: {
             id: string;

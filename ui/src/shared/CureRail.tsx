@@ -1,27 +1,31 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useMatch } from 'react-router';
 import { refresh, useCures, useServerNow } from '../api/queries';
 import { useMe } from '../api/me';
 import { currentLook } from '../api/look';
 import { type Posted, post } from '../api/outbox';
 import { refusalOf } from '../api/client';
-import { duration } from './time';
+import { clock, duration } from './time';
 
-const SPAN = 90 * 60_000;
+const MINUTES = 90;
+const SPAN = MINUTES * 60_000;
+// % of the rail that the scale takes: what ends last still has its words behind it.
+const SCALE = 60;
 
 /**
- * Each cure a bead along one time scale, ordered by its end. When one can be handled its cell turns to tape until
- * tapped.
+ * Each cure a bead along one time scale, this job's own first. When one can be handled its cell turns to tape until
+ * tapped; open glue is a hollow bead that ends with its working time.
  */
 export function CureRail() {
-  const { data } = useCures();
+  const job = useMatch('/jobs/:id/*')?.params.id ?? '';
+  const { data } = useCures(job);
   const now = useServerNow(data?.now);
   const client = useQueryClient();
   const me = useMe();
   const [wrong, setWrong] = useState('');
   const cures = data?.cures ?? [];
-  const ready = cures.filter((c) => !c.handled && new Date(c.handleAt).getTime() <= now);
+  const ready = cures.filter((c) => !c.handled && !c.isOpen && new Date(c.handleAt).getTime() <= now);
   const setting = cures.filter((c) => new Date(c.handleAt).getTime() > now);
   const later = cures.filter((c) => c.handled && new Date(c.fullAt).getTime() > now);
 
@@ -66,30 +70,34 @@ export function CureRail() {
         </button>
       ))}
       <div className="relative min-w-0 flex-1">
-        <svg aria-hidden className="absolute inset-0 h-full w-full" preserveAspectRatio="none" viewBox="0 0 90 48">
-          {Array.from({ length: 10 }, (_, i) => (
-            <path
+        {setting.length > 0 &&
+          Array.from({ length: MINUTES / 10 + 1 }, (_, i) => (
+            <span
               key={i}
-              d={`M${i * 10} 40V48`}
-              stroke="var(--ink)"
-              strokeWidth="1"
-              vectorEffect="non-scaling-stroke"
-            />
+              aria-hidden
+              className={`absolute bottom-0 border-l border-ink text-[13px] leading-[14px] tabular-nums ${
+                i % 3 === 0 ? 'h-[14px] pl-[3px]' : 'h-[6px]'
+              }`}
+              style={{ left: `${(i * 10 * SCALE) / MINUTES}%` }}
+            >
+              {i % 3 === 0 && clock(new Date(now + i * 10 * 60_000).toISOString())}
+            </span>
           ))}
-        </svg>
         {setting.slice(0, 2).map((c, row) => {
-          const left = Math.min(1, (new Date(c.handleAt).getTime() - now) / SPAN) * 60;
+          const left = Math.min(1, (new Date(c.handleAt).getTime() - now) / SPAN) * SCALE;
           return (
             <Link
               key={c.jobId + c.id}
               to={`/jobs/${c.jobId}/build`}
               className="absolute left-0 flex w-full items-center"
-              style={{ top: row * 20 + (setting.length === 1 ? 8 : 0), height: 22 }}
+              style={{ top: row * 16 + (setting.length === 1 ? 8 : 0), height: 17 }}
             >
               <span className="h-[6px] bg-ink" style={{ width: `${left}%` }} />
-              <span className="size-[16px] shrink-0 -translate-x-2 rounded-full border-2 border-ink bg-tape" />
-              <span className="truncate text-[15px]">
-                {c.jobId} {c.title.toLowerCase()}, handle in {until(c.handleAt, now)}
+              <span
+                className={`size-[14px] shrink-0 -translate-x-2 rounded-full border-2 border-ink ${c.isOpen ? 'bg-paper' : 'bg-tape'}`}
+              />
+              <span className="truncate text-[14px] leading-[17px]">
+                {c.jobId} {c.title.toLowerCase()}, {c.isOpen ? 'workable' : 'handle in'} {until(c.handleAt, now)}
               </span>
             </Link>
           );
@@ -103,6 +111,18 @@ export function CureRail() {
         )}
       </div>
       {setting.length > 2 && <span className="flex items-center px-3">and {setting.length - 2} more</span>}
+      {data?.meanwhile && (
+        <Link
+          to={`/jobs/${data.meanwhile.job}/build`}
+          className="flex max-w-[36%] items-center gap-2 border-l border-ink px-3 leading-tight phone:hidden"
+        >
+          <span className="shrink-0 text-pencil">meanwhile</span>
+          <span className="line-clamp-2">
+            {data.meanwhile.job === job ? '' : `${data.meanwhile.job} `}
+            {data.meanwhile.title}, {duration(data.meanwhile.minutes)}
+          </span>
+        </Link>
+      )}
     </section>
   );
 }

@@ -189,7 +189,13 @@ function look(p: Part, mode: Props['mode'], selected: boolean, px: number) {
   }
 
   if (p.kind === 'hidden')
-    return { ...line, strokeWidth: 1.2 * px, strokeDasharray: `${5 * px} ${3 * px}`, fill: 'none', opacity: 0.75 };
+    return {
+      ...line,
+      strokeWidth: 1.2 * px,
+      strokeDasharray: `${5 * px} ${3 * px}`,
+      fill: 'none',
+      opacity: mode === 'fit' && p.ink === 'closedIn' ? 0.35 : 0.75,
+    };
   if (p.kind === 'place' && !selected)
     return { ...line, strokeWidth: 1.3 * px, fill: p.ink === 'notFitted' && mode === 'fit' ? 'none' : line.fill };
   if (selected) return { ...line, strokeWidth: 4 * px, fill: mode === 'fit' ? 'var(--tape-wash)' : line.fill };

@@ -21,6 +21,11 @@ public sealed record TruthReading(double Value, double U, double First, double S
     {
         var points = truth.Points;
         var gauge = by.Reads == "degrees";
+        if (by.Reads is not ("mm" or "degrees"))
+        {
+            return Refused("build/truth-by", $"{truth.Name} is read by ruler or by an angle gauge.", "instrument");
+        }
+
         if (gauge ? points.Gauge.Length == 0 : points.First.Length == 0)
         {
             return Refused(

@@ -70,6 +70,7 @@ export function SchoolList({
                         </strong>
                         <span className="block text-[14px]">
                           {o.reason} {o.effect}
+                          {o.undone && ` Undone: ${o.undone}.`}
                         </span>
                       </>
                     ),
