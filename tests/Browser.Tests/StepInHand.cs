@@ -30,7 +30,10 @@ public sealed class StepInHand
         t.Fill("adhesive used", "foam-safe contact").See("usual here").Act("Both faces coated");
 
         // It waits, in figures; pressed too early it says by how much, and takes no excuse unasked.
+        // The rail has it, with what may be done meanwhile.
         t.See("wait, then: pressed together")
+            .See("fit tailplane and fin, workable")
+            .See("meanwhile")
             .See("working time left")
             .Act("Pressed together")
             .See("too early")

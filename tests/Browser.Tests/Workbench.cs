@@ -118,7 +118,7 @@ internal static partial class Workbench
 
     private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"(-?[\d.]+) to (-?[\d.]+)(?:°| mm)")]
+    [GeneratedRegex(@"(-?[\d.]+) to (-?[\d.]+)(?:°| mm| g)")]
     private static partial Regex Limits();
 
     private static string Title(Technician t) => t.Find(By.CssSelector("[data-region=now] h2")).Text;

@@ -359,7 +359,7 @@ internal sealed class Bench
     /// <summary>Every servo at its reference, by the tester, trims zero.</summary>
     public Bench Stand()
     {
-        foreach (var servo in State.Sheet.Servos.Where(s => !State.Build.Stood.ContainsKey(s.Id)).ToArray())
+        foreach (var servo in State.Sheet.Servos.Where(s => !References.HasStood(State, s)).ToArray())
         {
             if (State.Safety.Connected(State.Sheet))
             {

@@ -22,6 +22,11 @@ internal static class TrueReadings
                 : (Gauge, $"{Say(wanted)} deg", null, null);
         }
 
+        if (truth.Kind == TruthKind.HingeForce)
+        {
+            return (new Instrument("scales", 1, "scales", "g"), $"{Say(wanted)} g", null, null);
+        }
+
         var longer = points.Across + 500;
         return points.Second.Length == 0 ? (Ruler, $"{Say(wanted)} mm", null, null)
             : points.Sum == TruthSum.Worst ? (Ruler, $"{Say(wanted)} mm", $"{Say(wanted)} mm", null)

@@ -102,13 +102,19 @@ public static class References
         return sheet.Servos.Where(s => s.Drives.Any(surfaces.Contains));
     }
 
+    /// <summary>Whether a servo stood at its reference, and is the one that did: another is asked for anew.</summary>
+    public static bool HasStood(JobState state, ServoSpec servo) =>
+        state.Build.Stood.TryGetValue(servo.Id, out var stood)
+        && state.Disturbances.After(stood.Evidence, servo.Drives.Select(d => new Aspect(AspectKind.Direction, d)))
+            is null;
+
     /// <summary>Those of them that nobody saw at their reference, as people say it; null where all stood.</summary>
     internal static string? Wanting(JobState state, StepSpec step)
     {
         string[] servos =
         [
             .. ClosedBy(state.Sheet, step)
-                .Where(s => !state.Build.Stood.ContainsKey(s.Id))
+                .Where(s => !HasStood(state, s))
                 .Select(s => $"{Words(state.Sheet, s.Id)} at {Of(state.Sheet, s.Id)}"),
         ];
         return servos.Length == 0 ? null : $"Servos at their reference, trims zero: {string.Join("; ", servos)}";

@@ -6,8 +6,8 @@ using Zygotome.Core.Sheets.Trueness;
 namespace Zygotome.Core.Build;
 
 /// <summary>
-/// How true something stands, read by ruler at two points or by an angle gauge. A new reading takes the place of the
-/// one before.
+/// How true something stands, read by ruler at two points or by an angle gauge, or a force by scales. A new reading
+/// takes the place of the one before.
 /// </summary>
 /// <param name="Truth">What is read: <c>upright/fin</c>.</param>
 /// <param name="First">mm by ruler, degrees by gauge, as <see cref="TruthPoints"/> says where and with which
@@ -24,7 +24,7 @@ public sealed record TrueRead(
     // Only the instrument says what a bare number is.
     public override EntryBody Composed(JobState state, Entry entry)
     {
-        var takes = Reading.By(Instrument.Reads == "degrees" ? Unit.Degree : Unit.Millimetre);
+        var takes = Reading.By(UnitOf(Instrument.Reads));
         return this with
         {
             First = new Reading(takes.Complete(First.Typed)),
@@ -53,7 +53,7 @@ public sealed record TrueRead(
 
     public override Refusal? WrongValues(JobState state)
     {
-        var takes = Reading.By(Instrument.Reads == "degrees" ? Unit.Degree : Unit.Millimetre);
+        var takes = Reading.By(UnitOf(Instrument.Reads));
         if (takes.Wrong(First.Typed) is { } first)
         {
             return first with { Where = "body.first" };
@@ -69,6 +69,15 @@ public sealed record TrueRead(
             ?? Apart?.Outside(5, 5000, "how far two points are apart", "body.apart")
             ?? (Truths.Find(state.Sheet, Truth) is { } truth ? Read(truth).Refused : null);
     }
+
+    /// <summary>The unit that an instrument reads in.</summary>
+    public static Unit UnitOf(string reads) =>
+        reads switch
+        {
+            "degrees" => Unit.Degree,
+            "g" => Unit.Gram,
+            _ => Unit.Millimetre,
+        };
 
     /// <summary>As one number; refused as <see cref="TruthReading"/> says.</summary>
     public Outcome<TruthReading> Read(Truth truth) =>

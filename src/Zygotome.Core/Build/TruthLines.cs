@@ -130,6 +130,7 @@ public static class TruthLines
                     $"Read at \"{at}\", while it can still be moved, and again once it has set.",
                 TruthLines.Wanting.Reading => "Not read yet.",
                 TruthLines.Wanting.Set => "Read before it had set; read again once it has.",
+                TruthLines.Wanting.Limit when Truth.Said.Length == 0 => "The sheet states nothing it can be judged by.",
                 TruthLines.Wanting.Limit =>
                     $"The sheet's limit \"{Truth.Said}\" cannot be read as a length or an angle with its tolerance.",
                 _ => $"{Judgement!.Phrase}, ± {Numbers.Uncertainty(Reading!.U)}{Gap}{Truth.Unit}."

@@ -201,12 +201,15 @@ public sealed record Reading(Quantity Typed) : Measure<Reading>(Typed), IMeasure
         IsReadOff = true,
     };
 
-    public static Measurand Measurand { get; } =
-        new("one reading", Unit.One, Unit.Millimetre, Unit.Degree, Unit.PerCent) { Ways = Measurand.AnyWay };
+    private static readonly Measurand Forces = new("a reading in g", Unit.Gram);
 
-    /// <summary>What a reading by this unit takes: mm, degrees or percent.</summary>
+    public static Measurand Measurand { get; } =
+        new("one reading", Unit.One, Unit.Millimetre, Unit.Degree, Unit.PerCent, Unit.Gram) { Ways = Measurand.AnyWay };
+
+    /// <summary>What a reading by this unit takes: mm, degrees, percent or g.</summary>
     public static Measurand By(Unit unit) =>
         unit == Unit.PerCent ? Percents
+        : unit == Unit.Gram ? Forces
         : unit == Unit.Degree ? Angles
         : Lengths;
 

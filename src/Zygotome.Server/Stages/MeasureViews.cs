@@ -150,7 +150,7 @@ internal static class MeasureViews
             return Problems.NotFound($"instrument {instrument}");
         }
 
-        var unit = by.Reads == "degrees" ? Unit.Degree : Unit.Millimetre;
+        var unit = TrueRead.UnitOf(by.Reads);
         Outcome<double?> Number(string? text) =>
             string.IsNullOrWhiteSpace(text)
                 ? (double?)null

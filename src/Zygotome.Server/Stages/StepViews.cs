@@ -60,7 +60,7 @@ internal static class StepViews
             [
                 .. References
                     .ClosedBy(state.Sheet, step)
-                    .Where(v => progress is null && !state.Build.Stood.ContainsKey(v.Id))
+                    .Where(v => progress is null && !References.HasStood(state, v))
                     .Select(v => new ServoView(
                         v.Id,
                         References.Words(state.Sheet, v.Id),

@@ -90,6 +90,21 @@ public sealed class TruenessTests
     }
 
     [Fact]
+    public void A_hinge_may_take_a_quarter_of_what_its_servo_has_at_the_trailing_edge()
+    {
+        // 2.4 kg cm · 12/10 / 4 over 52 mm, shared by the two ailerons of one servo: 720/5.2/2 = 69.2 g.
+        var truth = Of("brindle-pair", "hinge-force/aileron-left");
+        Assert.Equal("0 to 69 g", truth.Band!.ToString());
+        var scales = new Instrument("scales", 1, "scales", "g");
+        Assert.StartsWith(
+            "Work it free",
+            TruthAdvice.Of(truth, Read(truth, scales, 90, null)),
+            StringComparison.Ordinal
+        );
+        Assert.Equal("build/truth-by", TruthReading.Of(truth, Rule, 90, null, null).Refused?.Code);
+    }
+
+    [Fact]
     public void A_diagonal_shorter_than_the_wing_is_wide_and_a_missing_second_reading_are_refused()
     {
         var truth = Of("plimsey-1400", "diagonals/wing");

@@ -14,16 +14,19 @@ public static class CautionFields
         {
             Means =
                 "tip to tail, tip to nose, tail tilt, dihedral, incidence, one against the other, fin upright, "
-                + "fin toe, thrust line right or down, protrusion, panel lines, horn in line, horn square; anything "
-                + "else is read as one number.",
+                + "fin toe, thrust line right or down, protrusion, panel lines, horn in line, horn square, hinge "
+                + "force; anything else is read as one number.",
         };
 
-        public static readonly TextField Limit = new("limit", "limit") { Means = "\"± 4 mm\", \"1 deg ± 0.5 deg\"." };
+        public static readonly TextField Limit = new("limit", "limit")
+        {
+            Means = "\"± 4 mm\", \"1 deg ± 0.5 deg\", \"5 g to 40 g\"; left out, the shop's.",
+        };
 
         public static readonly TextField Of = new("of", "of")
         {
             Refers = Reference.TruePart,
-            Means = "The wing, tail, fin, motor or place it is of; left out, what its words mean.",
+            Means = "The wing, tail, fin, motor, place or surface it is of; left out, what its words mean.",
         };
 
         public static readonly TextsField At = new("at", "read at")

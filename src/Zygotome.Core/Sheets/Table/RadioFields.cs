@@ -121,14 +121,14 @@ public static class RadioFields
         };
 
         public static readonly TextsField ArmHoles = new("arm.holes", "arm holes") { Unused = true };
-        public static readonly MeasureField ArmHole = Unjudged("arm.fitted", "arm hole used");
+        public static readonly MeasureField ArmHole = Hole("arm.fitted", "arm hole used");
         public static readonly ChoiceField ArmSide = new("arm.side", "arm side", "", "top", "below", "left", "right")
         {
             Unused = true,
         };
         public static readonly QuantityField ArmLean = new("arm.lean", "arm leans aft", Unit.Degree) { Unused = true };
         public static readonly TextsField HornHoles = new("horn.holes", "horn holes") { Unused = true };
-        public static readonly MeasureField HornHole = Unjudged("horn.fitted", "horn hole used");
+        public static readonly MeasureField HornHole = Hole("horn.fitted", "horn hole used");
         public static readonly ChoiceField HornSide = new("horn.side", "horn side", "", "top", "below", "left", "right")
         {
             Unused = true,
@@ -204,6 +204,9 @@ public static class RadioFields
 
         private static MeasureField Unjudged(string name, string label) =>
             new(name, label, Unit.Millimetre, new(-5000, 5000)) { Unused = true };
+
+        private static MeasureField Hole(string name, string label) =>
+            new(name, label, Unit.Millimetre, new(-5000, 5000));
 
         private static MeasureField Room(string name, string which) =>
             new($"room.{name}", $"its well, {which}", Unit.Millimetre, new(1, 200));

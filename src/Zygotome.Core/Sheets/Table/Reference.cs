@@ -35,12 +35,13 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
     /// <summary>What can stand true or not.</summary>
     public static readonly Reference TruePart = new(
         "truePart",
-        "lifting surface, fin, motor or place",
+        "lifting surface, fin, motor, place or surface",
         s =>
             s.Geometry.Lifting.Select(l => l.Id)
                 .Concat(s.Geometry.Fins.Select((_, i) => s.Geometry.FinPart(i)))
                 .Concat(s.Power.Motors.Select(m => m.Id))
                 .Concat(s.Geometry.Placed.Select(p => p.Id))
+                .Concat(s.Surfaces.SelectMany(f => new[] { f.Id, f.Kind }))
     );
 
     public static readonly Reference Motor = new("motor", "motor", s => s.Power.Motors.Select(m => m.Id));

@@ -35,7 +35,7 @@ public sealed record Truth(string Id, TruthKind Kind, string Part, string Name)
     /// <summary>How it is read.</summary>
     public required TruthPoints Points { get; init; }
 
-    /// <summary>"mm" or "°".</summary>
+    /// <summary>"mm" or "°"; of a force "g".</summary>
     public string Unit => Band?.Unit ?? "mm";
 
     /// <summary>The middle of its band: where it should stand.</summary>

@@ -57,6 +57,9 @@ public static class TruthAdvice
             TruthKind.HornLine => $"Its hole {Say(off)} to the {(off > 0 ? "left" : "right")}.",
             TruthKind.HornSquare =>
                 $"Turn it {Degrees(read.Value - truth.Wanted)}, its front edge {(off > 0 ? "back" : "forward")}.",
+            TruthKind.HingeForce => off > 0
+                ? "Work it free, a little further each time, and weigh again; if it stays so, the hinge is mended."
+                : "Stiffen both ends of the hinge and weigh again.",
             TruthKind.Sides => $"Left {(off > 0 ? "less" : "more")} by {Say(off / 2)} and right as much the other way.",
             _ => $"{(truth.Unit == "°" ? Degrees(off) : Say(off))} {(off > 0 ? "less" : "more")}.",
         };

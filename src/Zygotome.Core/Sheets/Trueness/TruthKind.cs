@@ -48,6 +48,9 @@ public enum TruthKind
     /// <summary>A control horn square to its hinge.</summary>
     HornSquare,
 
+    /// <summary>How hard a surface is to bring to full throw, at its trailing edge.</summary>
+    HingeForce,
+
     /// <summary>Left against right of anything else.</summary>
     Sides,
 

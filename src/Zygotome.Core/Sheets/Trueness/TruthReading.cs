@@ -7,7 +7,7 @@ namespace Zygotome.Core.Sheets.Trueness;
 /// difference a − b with U = √2·U_r, as an angle asin((a − b)/base); by strings from a fin's tip to both ends of a base
 /// 2s, y = (a² − b²)/(4s) with U = U_r·√(a² + b²)/(2s); by gauge the angle itself, in mm base·sin θ.
 /// </summary>
-/// <param name="First">mm or degrees, as read; <paramref name="Second"/> likewise, 0 where there is none.</param>
+/// <param name="First">mm, degrees or g, as read; <paramref name="Second"/> likewise, 0 where there is none.</param>
 /// <param name="Apart">mm over which a difference is an angle; 0 where it is none.</param>
 public sealed record TruthReading(double Value, double U, double First, double Second, double Apart)
 {
@@ -21,6 +21,13 @@ public sealed record TruthReading(double Value, double U, double First, double S
     {
         var points = truth.Points;
         var gauge = by.Reads == "degrees";
+        if (truth.Kind == TruthKind.HingeForce)
+        {
+            return by.Reads == "g"
+                ? new TruthReading(first, by.U, first, 0, 0)
+                : Refused("build/truth-by", $"{truth.Name} is read by scales.", "instrument");
+        }
+
         if (by.Reads is not ("mm" or "degrees"))
         {
             return Refused("build/truth-by", $"{truth.Name} is read by ruler or by an angle gauge.", "instrument");

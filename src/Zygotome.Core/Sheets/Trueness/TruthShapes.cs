@@ -1,4 +1,5 @@
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets.Trueness;
 
@@ -6,6 +7,7 @@ namespace Zygotome.Core.Sheets.Trueness;
 internal static class TruthShapes
 {
     private const double Degrees = 0.5;
+    private const double Gravity = 9.80665;
 
     /// <summary>What a structural joint has to be read for.</summary>
     public static IEnumerable<Truth> OfJoint(SpecSheet sheet, StepSpec step)
@@ -295,7 +297,7 @@ internal static class TruthShapes
     }
 
     public static Truth Protrusion(string part, string name) =>
-        new($"protrusion/{part}", TruthKind.Protrusion, part, $"{name} out equally each side")
+        new(Id("protrusion", part), TruthKind.Protrusion, part, $"{name} out equally each side")
         {
             Band = Around(1, "mm"),
             Shops = true,
@@ -303,7 +305,7 @@ internal static class TruthShapes
         };
 
     public static Truth Lines(string part, string name) =>
-        new($"lines/{part}", TruthKind.Lines, part, $"{name}: lines meet")
+        new(Id("lines", part), TruthKind.Lines, part, $"{name}: lines meet")
         {
             Band = Around(1, "mm"),
             Shops = true,
@@ -311,15 +313,15 @@ internal static class TruthShapes
         };
 
     public static Truth HornLine(string part, string name) =>
-        new($"horn-line/{part}", TruthKind.HornLine, part, $"{name} in line with its servo arm")
+        new(Id("horn-line", part), TruthKind.HornLine, part, $"{name} in line with the servo arm")
         {
             Band = Around(1, "mm"),
             Shops = true,
-            Points = new TruthPoints(TruthSum.Single, "its hole off the arm's line, right +", "", ""),
+            Points = new TruthPoints(TruthSum.Single, "the hole off the arm's line, right +", "", ""),
         };
 
     public static Truth HornSquare(string part, string name) =>
-        new($"horn-square/{part}", TruthKind.HornSquare, part, $"{name} square to the hinge line")
+        new(Id("horn-square", part), TruthKind.HornSquare, part, $"{name} square to the hinge line")
         {
             Band = Around(2, "°"),
             Shops = true,
@@ -333,6 +335,28 @@ internal static class TruthShapes
                 Base = null,
             },
         };
+
+    /// <summary>
+    /// What brings a surface to full throw, g at its trailing edge; by the shop at most a quarter of what its servo has
+    /// there: T·(horn/arm)/(4·c·g), shared by all that the servo drives. No limit where the sheet states no torque.
+    /// </summary>
+    public static Truth HingeForce(SpecSheet sheet, Surface surface)
+    {
+        var servo = sheet.Servos.FirstOrDefault(s => s.Drives.Contains(surface.Id));
+        var torque = (double?)servo?.Says(RadioFields.Servo.Torque).Counts?.Nominal;
+        var (arm, horn) = (
+            servo?.Says(RadioFields.Servo.ArmHole).Counts,
+            servo?.Says(RadioFields.Servo.HornHole).Counts
+        );
+        var ratio = arm > 0 && horn > 0 ? horn / arm : 1;
+        var most = torque * ratio / 4 / (surface.Chord / 1000) / Gravity * 1000 / (servo?.Drives.Length ?? 1);
+        return new Truth($"hinge-force/{surface.Id}", TruthKind.HingeForce, surface.On, $"{surface.Name}, hinge force")
+        {
+            Band = most is { } g && double.IsFinite(g) ? new Band(0, Math.Round(g), "g") : null,
+            Shops = true,
+            Points = new TruthPoints(TruthSum.Single, "at the trailing edge, to bring it to full throw", "", ""),
+        };
+    }
 
     /// <summary>Anything else: one number, or left against right, in the sheet's own words.</summary>
     public static Truth Plain(string words, string part)
@@ -351,6 +375,9 @@ internal static class TruthShapes
                 : new TruthPoints(TruthSum.Single, "as read", "", "as read"),
         };
     }
+
+    // Of no part in particular it is the one of its kind.
+    private static string Id(string kind, string part) => part.Length > 0 ? $"{kind}/{part}" : kind;
 
     /// <summary>"v tail": a part of the drawing in lower case.</summary>
     private static string Words(string part) => Places.Words(part);

@@ -12,10 +12,10 @@ internal static class TruthWords
     public static IEnumerable<Truth> Of(SpecSheet sheet, TruthRow row) =>
         Shapes(sheet, row).Select(truth => Limited(sheet, row, truth));
 
-    /// <summary>A limit in words, as a quantity; null where it cannot be read as a length or an angle.</summary>
+    /// <summary>A limit in words, as a quantity; null where it is no length, angle or force in g.</summary>
     public static Quantity? Limit(string words) =>
         QuantityParser.Parse(words).Try(out var said, out _)
-        && said.Dimension is Dimension.Length or Dimension.Angle
+        && said.Dimension is Dimension.Length or Dimension.Angle or Dimension.Mass
         && said.Form != QuantityForm.Descending
             ? said
             : null;
@@ -27,8 +27,16 @@ internal static class TruthWords
     {
         var said = Limit(row.Limit);
         var shops = false;
-        var unit = said?.Dimension == Dimension.Angle ? "°" : "mm";
-        var band = said is null ? null : Truths.Limits(said, unit == "°" ? 0.5 : 1, unit, out shops);
+        var (unit, within) = said?.Dimension switch
+        {
+            Dimension.Angle => ("°", 0.5),
+            Dimension.Mass => ("g", 5),
+            _ => ("mm", 1.0),
+        };
+        var band =
+            said is null || (unit == "g") != (truth.Kind == TruthKind.HingeForce)
+                ? null
+                : Truths.Limits(said, within, unit, out shops);
         return Placed(sheet, row, truth) with
         {
             Band = row.Limit.Length == 0 ? truth.Band : band,
@@ -74,7 +82,7 @@ internal static class TruthWords
         var tails = geometry.Lifting.Where(l => l.Role is "tail" or "foreplane" && IsOf(l.Id));
         var fins = geometry.Fins.Select((f, i) => (Fin: f, Part: geometry.FinPart(i))).Where(f => IsOf(f.Part));
         var motors = sheet.Power.Motors.Where(m => IsOf(m.Id));
-        var name = row.Of.Length > 0 ? Texts.Capital(geometry.Called(row.Of)) : Texts.Capital(row.Kind);
+        string Name(string unsaid) => row.Of.Length > 0 ? Texts.Capital(geometry.Called(row.Of)) : unsaid;
         Truth[] meant = row.Kind switch
         {
             _ when IsDiagonal(row) => TruthShapes.Diagonals(sheet, Says("nose")) is { } one ? [one] : [],
@@ -91,15 +99,21 @@ internal static class TruthWords
                     .Lifting.Where(l => row.Of.Length > 0 ? IsOf(l.Id) : l.Role != "wing")
                     .Select(TruthShapes.Incidence),
             ],
+            _ when Says("hinge force") =>
+            [
+                .. sheet
+                    .Surfaces.Where(s => row.Of.Length == 0 || Places.IsNamed(row.Of, s.Id))
+                    .Select(s => TruthShapes.HingeForce(sheet, s)),
+            ],
             _ when Says("toe") => [.. fins.Select(f => TruthShapes.Toe(f.Fin, f.Part))],
             _ when Says("cant") => [.. fins.Select(f => TruthShapes.Cant(f.Fin, f.Part))],
             _ when Says("upright") && Says("fin") => [.. fins.Select(f => TruthShapes.Upright(sheet, f.Fin, f.Part))],
             _ when Says("thrust") && Says("down") => [.. motors.Select(m => TruthShapes.DownThrust(sheet, m))],
             _ when Says("thrust") => [.. motors.Select(m => TruthShapes.RightThrust(sheet, m))],
-            _ when Says("protrusion", "sticks out") => [TruthShapes.Protrusion(row.Of, name)],
-            _ when Says("lines") => [TruthShapes.Lines(row.Of, name)],
-            _ when Says("horn") && Says("line") => [TruthShapes.HornLine(row.Of, name)],
-            _ when Says("horn") => [TruthShapes.HornSquare(row.Of, name)],
+            _ when Says("protrusion", "sticks out") => [TruthShapes.Protrusion(row.Of, Name("Spar"))],
+            _ when Says("lines") => [TruthShapes.Lines(row.Of, Name("Panels"))],
+            _ when Says("horn") && Says("line") => [TruthShapes.HornLine(row.Of, Name("Horns"))],
+            _ when Says("horn") => [TruthShapes.HornSquare(row.Of, Name("Horns"))],
             _ => [],
         };
         return meant.Length > 0 ? meant : [TruthShapes.Plain(row.Kind, row.Of)];

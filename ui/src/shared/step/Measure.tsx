@@ -26,11 +26,12 @@ export function Measure({
   const [first, setFirst] = useState('');
   const [second, setSecond] = useState('');
   const [apart, setApart] = useState('');
-  const instruments = (shop?.instruments ?? []).filter(
-    (i) => (i.reads === 'mm' && measure.first) || (i.reads === 'degrees' && measure.gauge),
+  const instruments = (shop?.instruments ?? []).filter((i) =>
+    i.reads === (measure.unit === 'g' ? 'g' : 'mm') && measure.first ? true : i.reads === 'degrees' && measure.gauge,
   );
   const instrument = instruments.find((i) => i.id === by) ?? finest(instruments, measure.unit);
   const gauge = instrument?.reads === 'degrees';
+  const unit = gauge ? '°' : measure.unit === 'g' ? 'g' : 'mm';
   const two = gauge ? measure.pair : measure.second !== '';
   const between = !gauge && measure.apart;
   const whole = first.trim() !== '' && (!two || second.trim() !== '') && (!between || apart.trim() !== '');
@@ -87,20 +88,12 @@ export function Measure({
       )}
       <Figure
         label={gauge ? measure.gauge : measure.first}
-        unit={gauge ? '°' : 'mm'}
+        unit={unit}
         value={first}
         onChange={setFirst}
         of={measure.name}
       />
-      {two && (
-        <Figure
-          label={measure.second}
-          unit={gauge ? '°' : 'mm'}
-          value={second}
-          onChange={setSecond}
-          of={measure.name}
-        />
-      )}
+      {two && <Figure label={measure.second} unit={unit} value={second} onChange={setSecond} of={measure.name} />}
       {between && (
         <Figure label="how far apart the two are" unit="mm" value={apart} onChange={setApart} of={measure.name} />
       )}
