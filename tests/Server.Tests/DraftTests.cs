@@ -431,6 +431,7 @@ public sealed class DraftTests : WithServer
                 ),
         ]);
         file["steps"] = new JsonArray();
+        file["trueness"] = new JsonArray();
         var (status, answer) = await Client.Send(HttpMethod.Post, "/api/sheets", file.ToJsonString());
         Assert.Equal(
             (HttpStatusCode.UnprocessableEntity, 40),
