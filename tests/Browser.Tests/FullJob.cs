@@ -21,7 +21,13 @@ public sealed class FullJob
         Airflow(technician);
         Check(technician);
 
-        technician.Stage("Hand over").See("Everything is shown").Act("Release").See("Released").See("Sealed as");
+        technician
+            .Whole()
+            .Stage("Hand over")
+            .See("Everything is shown")
+            .Act("Release")
+            .See("Released")
+            .See("Sealed as");
         var release = application.Job(id).State.Release!;
         var pdf = application.Blob(release.PdfHash)!;
         Assert.Equal("%PDF"u8.ToArray(), pdf.Bytes[..4]);

@@ -48,7 +48,7 @@ public sealed class TypedFromPaper
         Balance(t);
         t.Stage("Check").Work(application, "Every screw, clevis, latch and lead pulled");
         t.Look(("Motor wires", "on"), ("Propeller", "on"), ("Flight pack", "in bay"));
-        t.Stage("Hand over").See("Everything is shown").Act("Release").See("Sealed as");
+        t.Whole().Stage("Hand over").See("Everything is shown").Act("Release").See("Sealed as");
         var state = application.Job(id).State;
         Assert.All(state.Release!.Ledger, line => Assert.False(line.Open, line.Id));
         Assert.Empty(state.Concessions);

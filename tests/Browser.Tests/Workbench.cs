@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using OpenQA.Selenium;
+using Xunit;
 using Zygotome.Tests;
 
 namespace Zygotome.Browser.Tests;
@@ -67,7 +68,7 @@ internal static partial class Workbench
         while (t.Browser.FindElements(Questions) is { Count: > 0 and var before })
         {
             var question = t.Browser.FindElements(Questions)[0].GetAttribute("aria-label")!;
-            if (Any(t, By.CssSelector("[data-region=now] section li [role=group] form")) && Measured(t, question))
+            if (Measured(t.Browser.FindElements(Questions)[0], question))
             {
                 t.Until(() => t.Browser.FindElements(Questions).Count < before, $"it is measured: {question}");
                 t.Idle();
@@ -91,17 +92,41 @@ internal static partial class Workbench
         return t;
     }
 
-    // In the middle of its limits, with what the screen has at hand.
-    private static bool Measured(Technician t, string question)
+    /// <summary>Reads what of the whole is still to be read, and counts what is left over.</summary>
+    public static Technician Whole(this Technician t)
     {
-        if (Limits().Match(question) is not { Success: true } limits)
+        t.Stage("Build").Idle();
+        By truths = By.XPath("//section[@aria-label='Trueness of the whole']//details");
+        while (t.Browser.FindElements(truths) is { Count: > 0 and var before })
+        {
+            var truth = t.Browser.FindElements(truths)[0];
+            truth.FindElement(By.TagName("summary")).Click();
+            Assert.True(Measured(truth, truth.FindElement(By.TagName("summary")).Text));
+            t.Until(() => t.Browser.FindElements(truths).Count < before, "it is read");
+            t.Idle();
+        }
+
+        By bags = By.XPath("//section[@aria-label='Leftovers']//button[starts-with(normalize-space(.), 'Just that')]");
+        while (t.Browser.FindElements(bags) is { Count: > 0 and var before })
+        {
+            t.Press("Just that", "Leftovers");
+            t.Until(() => t.Browser.FindElements(bags).Count < before, "it is counted");
+            t.Idle();
+        }
+
+        return t;
+    }
+
+    // In the middle of its limits, with what the screen has at hand; false of what no instrument answers.
+    private static bool Measured(IWebElement within, string text)
+    {
+        if (within.FindElements(By.TagName("form")).Count == 0 || Limits().Match(text) is not { Success: true } limits)
         {
             return false;
         }
 
         var middle = (Number(limits.Groups[1].Value) + Number(limits.Groups[2].Value)) / 2;
-        var fields = By.XPath($"//*[@role='group' and @aria-label=\"{question}\"]//input[@inputmode='decimal']");
-        var inputs = t.Browser.FindElements(fields);
+        var inputs = within.FindElements(By.CssSelector("input[inputmode=decimal]"));
         var longer = inputs.Count > 1 ? 2000 : 0;
         Type(inputs[0], longer + middle);
         foreach (var further in inputs.Skip(1))
@@ -109,7 +134,7 @@ internal static partial class Workbench
             Type(further, longer);
         }
 
-        t.Press("Record", question);
+        within.FindElement(By.CssSelector("button[type=submit]")).Click();
         return true;
     }
 
