@@ -144,5 +144,10 @@ public sealed record StepDone(
 
     public override IEnumerable<string> Shows() => [$"step/{Step}"];
 
-    public override string Say(JobState state) => $"Done: {state.Sheet.Step(Step)?.Title ?? Step}";
+    // A reason is heard by whoever reads the record: why harmful glue was used, or why what is out of true stays so.
+    public override string Say(JobState state)
+    {
+        var reason = string.IsNullOrWhiteSpace(Reason) ? "" : $". {Reason.Trim()}";
+        return $"Done: {state.Sheet.Step(Step)?.Title ?? Step}{reason}";
+    }
 }

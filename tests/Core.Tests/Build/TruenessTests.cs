@@ -170,7 +170,8 @@ public sealed class TruenessTests
         var refusal = bench.Refused(bench.Done("fit-fin"))!;
         Assert.Equal("build/untrue", refusal.Code);
         Assert.Contains("Its tip to the left by 5.7 mm.", refusal.Text, StringComparison.Ordinal);
-        bench.Do(bench.Done("fit-fin") with { Reason = "It had grabbed." });
+        var done = bench.Do(bench.Done("fit-fin") with { Reason = "It had grabbed." });
+        Assert.Equal("Done: Glue the fin. It had grabbed.", done.Body.Say(bench.State));
         bench.Pass(TimeSpan.FromHours(13));
         bench.True(Of("plimsey-1400", "upright/fin"), off: 1.7);
         Assert.Equal(Standing.NotMet, bench.Line("trueness/upright/fin").Standing);

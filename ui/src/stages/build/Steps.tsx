@@ -32,6 +32,11 @@ type Step = Schemas['StepView'];
 type Where = 'build' | 'wire' | 'check';
 type Now = { label: string; run: () => void; off: boolean; hint?: string };
 
+// What is done against a refusal says why.
+const WHY: Readonly<Record<string, string>> = {
+  'build/glue-time': 'why, if it is done all the same; it is pulled then once it has set',
+  'build/untrue': 'why it stays so; its line stays open',
+};
 const NO_GLUE: Chosen = { adhesive: '', celsius: '', reason: '' };
 const LIST_HEIGHT = 250;
 
@@ -89,7 +94,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
   const acted = async (s: Step, act: Schemas['GlueAct']) => {
     if (await recorder.record('build/glue-acted', { step: s.id, act, ...(why.trim() && { reason: why }) })) setWhy('');
   };
-  const next = step?.glue?.acts.find((a) => a.at === null);
+  const whyAsked = WHY[recorder.refusal?.code ?? ''];
   const act = actOf(step, {
     start: (s) => void start(s),
     open: (s) => void opened(s),
@@ -146,6 +151,12 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           />
         }
       >
+        {step?.standing === 'underWay' && whyAsked && (
+          <label className="block pt-1 text-[14px] text-pencil">
+            {whyAsked}
+            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
+          </label>
+        )}
         {lost.map((e) => (
           <Erratum key={e.id} of={e}>
             <p className="text-[15px]">It was met at “{e.title}”, a step that this sheet does not have.</p>
@@ -164,18 +175,6 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
               now={job.now}
             />
           </>
-        )}
-        {step?.standing === 'underWay' && next && recorder.refusal?.code === 'build/glue-time' && (
-          <label className="block pt-1 text-[14px] text-pencil">
-            why, if it is done all the same; it is pulled then once it has set
-            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
-          </label>
-        )}
-        {step?.standing === 'underWay' && recorder.refusal?.code === 'build/untrue' && (
-          <label className="block pt-1 text-[14px] text-pencil">
-            why it stays so; its line stays open
-            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
-          </label>
         )}
         {step && (
           <StepCard
