@@ -15,7 +15,6 @@ public sealed class Screenshots
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
         ("unpack-walk-upright", "/jobs/J-0148/unpack?room=walk", 834, 1112, false),
         ("claim", "/jobs/J-0150/unpack?room=claim", 1280, 800, false),
-        ("build", "/jobs/J-0151/build", 1280, 800, false),
         ("bind", "/jobs/J-0147/bind", 1280, 800, false),
         ("throws", "/jobs/J-0147/throws", 1280, 800, false),
         ("throws-dim", "/jobs/J-0147/throws", 1280, 800, true),
@@ -74,6 +73,23 @@ public sealed class Screenshots
         t.Picture(file);
     }
 
+    // A tail with its glue open: the faces that are coated, and the tube that stays clear.
+    private static void Joint(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build")
+            .Work(application, "Lay everything out and read the manual once")
+            .Work(application, "Work the hinges free")
+            .Press("Fit tailplane and fin", "Steps")
+            .Act("Start")
+            .Answer()
+            .Fill("adhesive used", "foam-safe contact")
+            .Act("Both faces coated")
+            .See("working time left")
+            .Idle();
+        t.Picture(file);
+    }
+
     [Fact(Explicit = true)]
     public async Task Take()
     {
@@ -118,6 +134,13 @@ public sealed class Screenshots
         if (only is null || only.Contains("look"))
         {
             Looked(application, Path.Combine(folder, "look.png"));
+        }
+
+        if (only is null || only.Contains("build"))
+        {
+            // What it does to the job is not in the other pictures.
+            await using var other = await Application.Start();
+            Joint(other, Path.Combine(folder, "build.png"));
         }
 
         // Any other screen, to be looked at and not kept: ZYGOTOME_PATHS=/bench,/sheets/new

@@ -149,10 +149,10 @@ public sealed class StepInHand
             Ledger
                 .Lines(application.Job("J-0150").State, application.Clock.GetUtcNow())
                 .Single(l => l.Id.Written == "trueness/upright/fin");
-        Assert.Equal(Standing.NotShown, Upright().Standing);
+        t.Until(() => Upright().Standing == Standing.NotShown, "the fin is asked again once it has set");
         t.Wait(application, TimeSpan.FromHours(5)).Press("show", "Steps").Press(Tail, "Steps");
         t.See("Now that it has set").Answer();
-        Assert.False(Upright().Open);
+        t.Until(() => !Upright().Open, "the fin stands upright");
         Assert.Empty(t.Complaints());
     }
 
@@ -176,10 +176,17 @@ public sealed class StepInHand
         t.Wait(application, TimeSpan.FromHours(13));
         t.Work(application, "Tip floats, left", "slow epoxy");
         t.Wait(application, TimeSpan.FromHours(13));
-        t.Press("Tip floats, right", "Steps").Act("Start").See("It goes on the pilot's right, R").Answer();
+        t.Press("Tip floats, right", "Steps")
+            .Act("Start")
+            .See("It goes on the pilot's right, R")
+            .See("drawn apart, seen");
+        t.Press("whole aircraft").See("nose up, seen from above").Press("parts in hand").See("drawn apart").Answer();
         t.Fill("adhesive used", "slow epoxy").Act("Mixed").Close(application);
         t.See("The left was done so: second hole, snug. This one the same?").Answer().Act("Joint closed, done");
-        Assert.NotNull(application.Job("J-0154").State.Progress("floats/right")?.Done);
+        t.Until(
+            () => application.Job("J-0154").State.Progress("floats/right")?.Done is not null,
+            "the second side is done"
+        );
         Assert.Empty(t.Complaints());
     }
 }

@@ -57,6 +57,17 @@ public sealed class MeasuredTests : WithServer
     }
 
     [Fact]
+    public async Task The_parts_of_a_step_are_drawn_as_held_and_a_step_without_any_draws_none()
+    {
+        var fin = await Client.Get("/api/jobs/J-0151/in-hand?step=fit-fin");
+        Assert.Contains(fin.GetProperty("parts").EnumerateArray(), p => p.GetProperty("id").GetString() == "fin");
+        var none = await Client.Get("/api/jobs/J-0151/in-hand?step=lay-out");
+        Assert.Empty(none.GetProperty("parts").EnumerateArray());
+        Assert.Equal(HttpStatusCode.NotFound, (await Sent("/api/jobs/J-0151/in-hand?step=nowhere")).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await Sent("/api/jobs/J-9999/in-hand?step=lay-out")).StatusCode);
+    }
+
+    [Fact]
     public async Task A_mark_over_what_lies_hidden_says_so_before_it_is_recorded()
     {
         var now = await Client.Get("/api/jobs/J-0144/measured?step=cut-radio-bay&mark=4&first=30&instrument=rule");

@@ -14,18 +14,18 @@ public sealed record GlueOpened(string Step, Adhesive Adhesive, Celsius? BenchCe
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Sheet.Step(Step) is not { } step ? BuildRules.NoStep(Step)
-        : step.Bond is not { } bond ? new Refusal("build/adhesive", $"\"{step.Title}\" is not a bond.", "body.adhesive")
+        : step.Bond is null ? new Refusal("build/adhesive", $"\"{step.Title}\" is not a bond.", "body.adhesive")
         : state.Progress(Step) is not { Done: null }
             ? new Refusal("build/not-started", $"\"{step.Title}\" is not under way.", "body.step")
         : BuildRules.Impossible(Adhesive)
             ?? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
-            ?? GlueOfJoint.Refuse(state, Adhesive, bond, Reason)
+            ?? GlueOfJoint.Refuse(state, Adhesive, step, Reason)
             ?? StepAsks.Refuse(state, step, AskWhen.Dry)
             ?? Texts.Fits(Reason ?? "", "body.reason");
 
     public override JobState Apply(JobState state, Entry entry)
     {
-        if (state.Progress(Step) is not { } progress || state.Sheet.Step(Step) is not { Bond: { } bond })
+        if (state.Progress(Step) is not { } progress || state.Sheet.Step(Step) is not { Bond: { } bond } step)
         {
             return state.NotSupported(entry);
         }
@@ -47,7 +47,7 @@ public sealed record GlueOpened(string Step, Adhesive Adhesive, Celsius? BenchCe
                 )
                 {
                     Seq = entry.Seq,
-                    Harm = GlueOfJoint.Said(state, Adhesive, bond, Reason),
+                    Harm = GlueOfJoint.Said(state, Adhesive, step, Reason),
                 },
             }
         );

@@ -81,7 +81,7 @@ public sealed record StepDone(
             ? null
             : BuildRules.Impossible(Adhesive)
                 ?? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
-                ?? GlueOfJoint.Refuse(state, Adhesive, step.Bond, Reason);
+                ?? GlueOfJoint.Refuse(state, Adhesive, step, Reason);
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -138,7 +138,7 @@ public sealed record StepDone(
             HandleAt = ends?.Item1,
             FullAt = ends?.Item2,
             CuresFrom = from,
-            Harm = progress.Glue?.Harm ?? GlueOfJoint.Said(state, adhesive, step?.Bond, Reason),
+            Harm = progress.Glue?.Harm ?? GlueOfJoint.Said(state, adhesive, step, Reason),
         };
     }
 

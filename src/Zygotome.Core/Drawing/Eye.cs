@@ -22,6 +22,25 @@ internal sealed record Eye(Func<Space, Corner> See, Func<Space, double> Near)
     /// right.</summary>
     public static Eye Behind { get; } = new(p => new(p.Y, (p.X * Sin) - (p.Z * Cos)), p => (p.X * Cos) + (p.Z * Sin));
 
+    /// <summary>
+    /// Three-quarter, from its left: from behind it the nose points up the page and away, from ahead it points down
+    /// and near. Parallel, so that what is parallel on the aircraft stays so.
+    /// </summary>
+    public static Eye Quarter(bool ahead, bool below)
+    {
+        var (sin, cos) = Math.SinCos(40 * Quantities.Numbers.RadiansPerDegree);
+        var (up, level) = Math.SinCos((below ? -24 : 28) * Quantities.Numbers.RadiansPerDegree);
+
+        // Where it looks, level; and what lies to its right.
+        var (awayX, awayY) = ahead ? (cos, sin) : (-cos, sin);
+        var (rightX, rightY) = ahead ? (sin, -cos) : (sin, cos);
+        double Away(Space p) => (p.X * awayX) + (p.Y * awayY);
+        return new(
+            p => new((p.X * rightX) + (p.Y * rightY), -(Away(p) * up) - (p.Z * level)),
+            p => (p.Z * up) - (Away(p) * level)
+        );
+    }
+
     /// <summary>Of a way a technician turns it.</summary>
     public static Eye Of(DrawingSide side) =>
         side switch

@@ -63,7 +63,8 @@ internal static class Scene
         };
     }
 
-    private static string[] Carrier(SpecSheet sheet, string surface) =>
+    /// <summary>The halves or the fin a surface is hinged to, as the drawing calls them.</summary>
+    internal static string[] Carrier(SpecSheet sheet, string surface) =>
         sheet.Surface(surface) is not { } s ? []
         : sheet.Geometry.Find(s.On) is { } on
             ? s.Side == "centre" ? [$"{on.Id}-left", $"{on.Id}-right"]
@@ -78,27 +79,11 @@ internal static class Scene
             ? eye.See(new(edge + chord, side * wing.HalfSpan, Solids.HeightAt(wing, wing.HalfSpan)))
         : new(0, 0);
 
-    // From the axle up to what carries it.
-    private static IEnumerable<DrawnLine> Legs(Geometry g, Eye eye)
-    {
-        foreach (var wheel in g.Wheels)
-        {
-            var axle = new Space(wheel.X, wheel.Y, Solids.AxleOf(g, wheel));
-            var body = g.Bodies.Where(b => wheel.X >= b.From && wheel.X <= b.To).MinBy(b => Math.Abs(b.At - wheel.Y));
-            if (body is null)
-            {
-                continue;
-            }
-
-            var s = Girth.Of(body, wheel.X);
-            var foot = new Space(
-                wheel.X,
-                body.At + Math.Clamp(wheel.Y - body.At, -s.Width / 3, s.Width / 3),
-                s.Middle - (s.Height / 3)
-            );
-            yield return new DrawnLine(Outline.Path([eye.See(axle), eye.See(foot)]), eye == Eye.Above);
-        }
-    }
+    private static IEnumerable<DrawnLine> Legs(Geometry g, Eye eye) =>
+        g
+            .Wheels.Select(w => Solids.Leg(g, w))
+            .OfType<(Space Axle, Space Foot)>()
+            .Select(l => new DrawnLine(Outline.Path([eye.See(l.Axle), eye.See(l.Foot)]), eye == Eye.Above));
 
     // A servo in a wing with its rod to the horn, as far as the sheet says how far they stand apart.
     private static IEnumerable<DrawnLine> Rods(SpecSheet sheet, Eye eye)

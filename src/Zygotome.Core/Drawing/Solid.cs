@@ -33,6 +33,47 @@ internal sealed record Solid(string Id, PartKind Kind, string Name, ImmutableArr
         );
     }
 
+    /// <summary>The same, elsewhere.</summary>
+    public Solid Moved(Space by) => this with { Rings = Moved(Rings, by), More = [.. More.Select(m => Moved(m, by))] };
+
+    /// <summary>As much of it as lies between two stations, mm from the datum; all of it where none does.</summary>
+    public Solid Between(double from, double to)
+    {
+        var cut = Rings.Zip(Rings.Skip(1)).SelectMany(p => Clipped(p.First, p.Second, from, to)).ToImmutableArray();
+        return cut.Length < 2 ? this : this with { Rings = cut };
+    }
+
+    // Both ends of a piece, moved along it to where it comes into view and goes out of it.
+    private static ImmutableArray<ImmutableArray<Space>> Clipped(
+        ImmutableArray<Space> a,
+        ImmutableArray<Space> b,
+        double from,
+        double to
+    )
+    {
+        var (xa, xb) = (a.Average(p => p.X), b.Average(p => p.X));
+        if (Math.Max(xa, xb) < from || Math.Min(xa, xb) > to)
+        {
+            return [];
+        }
+
+        ImmutableArray<Space> At(double x) =>
+            Math.Abs(xb - xa) < 1e-9
+                ? a
+                : [.. a.Zip(b, (p, q) => p.Towards(q, Math.Clamp((Math.Clamp(x, from, to) - xa) / (xb - xa), 0, 1)))];
+        return Math.Abs(xb - xa) < 1e-9 ? [a, b] : [At(xa), At(xb)];
+    }
+
+    /// <summary>
+    /// Every piece between two rings as seen, each turning the same way, so that filled together they are its outline.
+    /// </summary>
+    public IEnumerable<ImmutableArray<Corner>> Pieces(Eye eye) =>
+        More.Insert(0, Rings)
+            .SelectMany(rings => rings.Zip(rings.Skip(1), (a, b) => Hull.Of([.. a.Concat(b).Select(eye.See)])));
+
+    private static ImmutableArray<ImmutableArray<Space>> Moved(ImmutableArray<ImmutableArray<Space>> rings, Space by) =>
+        [.. rings.Select(r => (ImmutableArray<Space>)[.. r.Select(p => p + by)])];
+
     private static (ImmutableArray<Corner> Corners, bool Swept) Around(
         ImmutableArray<ImmutableArray<Space>> rings,
         Eye eye

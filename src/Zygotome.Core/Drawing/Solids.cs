@@ -82,26 +82,36 @@ internal static class Solids
                 )),
         ];
 
-    private static ImmutableArray<ImmutableArray<Space>> Half(LiftingSurface lifting, int side)
+    /// <summary>Ribs of a half, root to tip; between two distances from the middle where said, mm.</summary>
+    internal static ImmutableArray<ImmutableArray<Space>> Half(
+        LiftingSurface lifting,
+        int side,
+        double from = 0,
+        double to = double.MaxValue
+    )
     {
-        double[] stations =
+        var (inner, outer) = (Math.Max(lifting.RootGap, from), Math.Min(lifting.HalfSpan, to));
+        double[] bends =
         [
-            lifting.RootGap,
             .. lifting.Panels.Select((_, i) => lifting.RootGap + lifting.Panels.Take(i + 1).Sum(p => p.Span)),
         ];
         var thick = lifting.Role == "wing" ? 0.11 : 0.06;
         return
         [
-            .. stations.Select(y =>
-                Planform.At(lifting, y) is var (edge, chord)
-                    ? Blade(edge, edge + chord, side * y, HeightAt(lifting, y), chord * thick)
-                    : []
-            ),
+            .. bends
+                .Where(y => y > inner && y < outer)
+                .Prepend(inner)
+                .Append(outer)
+                .Select(y =>
+                    Planform.At(lifting, y) is var (edge, chord)
+                        ? Blade(edge, edge + chord, side * y, HeightAt(lifting, y), chord * thick)
+                        : []
+                ),
         ];
     }
 
     // A rib: leading edge, crest, trailing edge, and the lower side.
-    private static ImmutableArray<Space> Blade(double from, double to, double y, double z, double thick) =>
+    internal static ImmutableArray<Space> Blade(double from, double to, double y, double z, double thick) =>
         [
             new(from, y, z),
             new(from + ((to - from) * 0.12), y, z + (thick * 0.5)),
@@ -125,8 +135,21 @@ internal static class Solids
         return height;
     }
 
-    // What a fin stands on: the tail or wing whose chord lies under it, else the body.
-    private static double FootOf(Geometry g, Fin fin)
+    /// <summary>The tail or wing whose chord lies under a fin; null of one that stands on the body.</summary>
+    internal static LiftingSurface? Under(Geometry g, Fin fin)
+    {
+        var (x, y) = (fin.X + (fin.Root / 2), Math.Abs(fin.Y));
+        return g.Lifting.FirstOrDefault(l =>
+            y > l.RootGap + 1
+            && y <= l.HalfSpan * 1.05
+            && Planform.At(l, Math.Min(y, l.HalfSpan)) is var (edge, chord)
+            && x > edge - (chord * 0.5)
+            && x < edge + (chord * 1.5)
+        );
+    }
+
+    /// <summary>Where a fin begins, mm above the datum: on what lies under it, else on the body.</summary>
+    internal static double FootOf(Geometry g, Fin fin)
     {
         if (fin.Foot is { } said)
         {
@@ -134,13 +157,7 @@ internal static class Solids
         }
 
         var (x, y) = (fin.X + (fin.Root / 2), Math.Abs(fin.Y));
-        var under = g.Lifting.FirstOrDefault(l =>
-            y > l.RootGap + 1
-            && y <= l.HalfSpan * 1.05
-            && Planform.At(l, Math.Min(y, l.HalfSpan)) is var (edge, chord)
-            && x > edge - (chord * 0.5)
-            && x < edge + (chord * 1.5)
-        );
+        var under = Under(g, fin);
         return under is not null ? HeightAt(under, Math.Min(y, under.HalfSpan))
             : At(g, x, fin.Y) is { } s ? s.Middle + (fin.Below ? -s.Height / 3 : s.Height / 3)
             : 0;
@@ -164,7 +181,11 @@ internal static class Solids
             new(from + ((to - from) * 0.3), y - (thick / 2), z),
         ];
 
-    private static ImmutableArray<ImmutableArray<Space>> Surface(SpecSheet sheet, Surface surface, Movement movement) =>
+    internal static ImmutableArray<ImmutableArray<Space>> Surface(
+        SpecSheet sheet,
+        Surface surface,
+        Movement movement
+    ) =>
         sheet.Geometry.Find(surface.On) is { } on
             ? OnWing(on, surface, movement)
             : OnFin(sheet.Geometry, Drawings.FinOf(sheet.Geometry, surface), surface, movement);
@@ -228,9 +249,24 @@ internal static class Solids
     /// <summary>Where the axle of a wheel is, mm above the datum.</summary>
     public static double AxleOf(Geometry g, Wheel wheel) =>
         wheel.Axle
-        ?? ((At(g, wheel.X, wheel.Y) ?? At(g, wheel.X, 0)) is { } s ? s.Middle - (s.Height / 2) - Leg(wheel) : -60);
+        ?? ((At(g, wheel.X, wheel.Y) ?? At(g, wheel.X, 0)) is { } s ? s.Middle - (s.Height / 2) - LegOf(wheel) : -60);
 
-    private static double Leg(Wheel wheel) => RadiusOf(wheel) * 1.2;
+    private static double LegOf(Wheel wheel) => RadiusOf(wheel) * 1.2;
+
+    /// <summary>From the axle of a wheel up to the body that carries it; null where none does.</summary>
+    public static (Space Axle, Space Foot)? Leg(Geometry g, Wheel wheel)
+    {
+        if (Seat.BodyAt(g, wheel.X, wheel.Y) is not { } body)
+        {
+            return null;
+        }
+
+        var s = Girth.Of(body, wheel.X);
+        return (
+            new(wheel.X, wheel.Y, AxleOf(g, wheel)),
+            new(wheel.X, body.At + Math.Clamp(wheel.Y - body.At, -s.Width / 3, s.Width / 3), s.Middle - (s.Height / 3))
+        );
+    }
 
     public static double RadiusOf(Wheel wheel) => wheel.Diameter > 0 ? wheel.Diameter / 2 : 24;
 

@@ -1,3 +1,4 @@
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Journal;
@@ -9,23 +10,24 @@ namespace Zygotome.Core.Journal;
 public static class GlueOfJoint
 {
     /// <summary>What it does to the joint; null where nothing is known against it.</summary>
-    public static string? Harm(JobState state, Adhesive? adhesive, BondSpec? bond) =>
-        adhesive is null || bond is null
+    public static string? Harm(JobState state, Adhesive? adhesive, StepSpec? step) =>
+        adhesive is null || step?.Bond is not { } bond
             ? null
             : HarmfulGlue.Of(
                 adhesive,
                 bond,
                 hotMeltAnywhere: Chosen(state, Schools.HotMelt) == "any",
-                epoxyOnFoam: Chosen(state, Schools.FoamGlue) == "epoxy"
+                epoxyOnFoam: Chosen(state, Schools.FoamGlue) == "epoxy",
+                heat: adhesive.Is() == AdhesiveKind.HotMelt ? JointHeat.Beside(state.Sheet, step) : ""
             );
 
     /// <summary>The refusal of glue that harms and of which nobody says why; null where it is none of these.</summary>
-    public static Refusal? Refuse(JobState state, Adhesive? adhesive, BondSpec? bond, string? reason) =>
-        Harm(state, adhesive, bond) is { } harm && string.IsNullOrWhiteSpace(reason)
+    public static Refusal? Refuse(JobState state, Adhesive? adhesive, StepSpec? step, string? reason) =>
+        Harm(state, adhesive, step) is { } harm && string.IsNullOrWhiteSpace(reason)
             ? new Refusal(
                 "build/harms",
-                $"{Texts.Capital(adhesive!.Name)} on {bond!.A} and {bond.B}: {harm}. Take another; where it was used "
-                    + "already, say why, and a lead decides.",
+                $"{Texts.Capital(adhesive!.Name)} on {step!.Bond!.A} and {step.Bond.B}: {harm}. "
+                    + "Take another; where it was used already, say why, and a lead decides.",
                 "body.reason"
             )
             : null;
@@ -34,8 +36,8 @@ public static class GlueOfJoint
     /// What stands in the ledger of a harmful glue; empty of one that does no harm, and of what was taken before
     /// anybody was asked why.
     /// </summary>
-    public static string Said(JobState state, Adhesive? adhesive, BondSpec? bond, string? reason) =>
-        !string.IsNullOrWhiteSpace(reason) && Harm(state, adhesive, bond) is { } harm
+    public static string Said(JobState state, Adhesive? adhesive, StepSpec? step, string? reason) =>
+        !string.IsNullOrWhiteSpace(reason) && Harm(state, adhesive, step) is { } harm
             ? $"{adhesive!.Name}: {harm}. Used because: {reason!.Trim()}"
             : "";
 

@@ -6,7 +6,14 @@ public static class HarmfulGlue
     /// <summary>What it does there; null where nothing is known against it.</summary>
     /// <param name="hotMeltAnywhere">The job takes hot melt wherever nothing else holds as fast.</param>
     /// <param name="epoxyOnFoam">The job takes the manual's epoxy on flexing foam.</param>
-    public static string? Of(Adhesive adhesive, BondSpec bond, bool hotMeltAnywhere = false, bool epoxyOnFoam = false)
+    /// <param name="heat">What grows hot beside the joint: motor, controller; empty where nothing is known to.</param>
+    public static string? Of(
+        Adhesive adhesive,
+        BondSpec bond,
+        bool hotMeltAnywhere = false,
+        bool epoxyOnFoam = false,
+        string heat = ""
+    )
     {
         var kind = adhesive.Is();
         var hard = Touches(bond, AdhesiveAdviser.HardFoams);
@@ -17,6 +24,7 @@ public static class HarmfulGlue
             AdhesiveKind.HotMelt when hard => "it melts polystyrene",
             AdhesiveKind.Instant or AdhesiveKind.Contact or AdhesiveKind.Solvent when hard && !adhesive.IsFoamSafe() =>
                 "its solvent eats polystyrene",
+            AdhesiveKind.HotMelt when heat.Length > 0 => $"it softens beside the {heat}",
             AdhesiveKind.HotMelt when !hotMeltAnywhere && bond.Kind is ("structural" or "hinge") =>
                 "it lets go in sun and heat: nothing that carries is held by it",
             AdhesiveKind.Expanding when bond.KeepsClear =>

@@ -67,14 +67,7 @@ public static class MirroredSteps
                     StringComparer.Ordinal
                 )
             ),
-            StepFields.Fits.Is([.. step.Fits.Select(f => Sided(sheet, f, side))])
+            StepFields.Fits.Is([.. step.Fits.SelectMany(f => DrawnParts.OnSide(sheet, f, side))])
         );
     }
-
-    private static string Sided(SpecSheet sheet, string part, string side) =>
-        sheet.Surface($"{part}-{side}") is not null
-        || sheet.Geometry.Fins.Any(f => f.Id == $"{part}-{side}")
-        || sheet.Geometry.Lifting.Any(l => l.Id == part)
-            ? $"{part}-{side}"
-            : part;
 }

@@ -120,7 +120,8 @@ public static class StepOrder
         || b.Fits.IsEmpty
         || a.Fits.Any(f => b.Fits.Any(g => Places.IsNamed(f, g) || Places.IsNamed(g, f)));
 
-    private static bool Needs(StepSpec step, string covered) =>
+    /// <summary>Whether a step has to come at something: a screw, a port, a part.</summary>
+    internal static bool Needs(StepSpec step, string covered) =>
         step.Reaches.Contains(covered)
         || step.Parts.ContainsKey(covered)
         || step.Fits.Contains(covered)

@@ -41,7 +41,7 @@ public sealed record Repaired(
             ? new Refusal("unpack/glue", $"{Adhesive.Name} was used, or no glue: not both.", "body.noGlue")
         : Adhesive is not null
             ? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
-                ?? GlueOfJoint.Refuse(state, Adhesive, RepairSteps.Of(state.Built, finding).Bond, Reason)
+                ?? GlueOfJoint.Refuse(state, Adhesive, RepairSteps.Of(state.Built, finding), Reason)
                 ?? Texts.Fits(Reason ?? "", "body.reason")
         : !NoGlue && HandleMinutes is null && RepairSteps.Of(state.Built, finding).Bond is not null
             ? new Refusal(
@@ -59,7 +59,7 @@ public sealed record Repaired(
         }
 
         var glue = Set(state, entry, f);
-        var harm = GlueOfJoint.Said(state, Adhesive, RepairSteps.Of(state.Built, f).Bond, Reason);
+        var harm = GlueOfJoint.Said(state, Adhesive, RepairSteps.Of(state.Built, f), Reason);
         return RepairSteps.Made(state, entry, f, How, Adhesive is null ? glue : glue with { Harm = harm }, Grams);
     }
 

@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
@@ -133,6 +134,15 @@ public sealed record StepView(
     /// <summary>What is out of reach once it is done.</summary>
     public required IReadOnlyList<string> Covers { get; init; }
 
+    /// <summary>What comes off again to get back to what it covers, first what went on last.</summary>
+    public required IReadOnlyList<string> Under { get; init; }
+
+    /// <summary>What has to come off before this can be done: what was closed over it.</summary>
+    public required IReadOnlyList<string> Back { get; init; }
+
+    /// <summary>What usually comes before it and here does not: the page has more between them.</summary>
+    public required IReadOnlyList<string> Against { get; init; }
+
     /// <summary>Why it stands elsewhere than on the page.</summary>
     public required IReadOnlyList<string> Moved { get; init; }
 
@@ -167,6 +177,13 @@ internal static class BuildEndpoints
     public static void MapBuild(this IEndpointRouteBuilder app)
     {
         app.MapMeasured();
+        app.MapGet(
+            "/api/jobs/{id}/in-hand",
+            Results<Ok<HandView>, ProblemHttpResult> (string id, string step, JobDesk desk) =>
+                desk.Find(id) is not { State: var state } ? Problems.NotFound($"job {id}")
+                : state.Sheet.Step(step) is { } spec ? TypedResults.Ok(HandView.Of(InHandView.Of(state.Sheet, spec)))
+                : Problems.NotFound($"step {step}")
+        );
         app.MapGet(
             "/api/jobs/{id}/steps",
             (string id, JobDesk desk, ErratumStore errata, ShopSettings settings) =>

@@ -55,7 +55,7 @@ internal static class StepViews
             Template = Marks.Of(step).Any(m => Marks.Laid(state.Sheet, m, m.Wanted) is not null),
             Asks = [.. StepAsks.Of(state, step).Select(a => Ask(state, step, a))],
             Glue = progress is { Done: null, Glue: { } glue } ? Glue(glue) : null,
-            Glues = progress is { Done: null } && step.Bond is { } bond ? Choices(state, shop, bond) : [],
+            Glues = progress is { Done: null } ? Choices(state, shop, step) : [],
             Servos =
             [
                 .. References
@@ -75,11 +75,30 @@ internal static class StepViews
             Coat = step.Bond?.Coat ?? [],
             KeepClear = step.Bond?.KeepClear ?? [],
             Covers = [.. step.Covers.Select(Places.Words)],
-            Moved = [.. state.Sheet.Edges.Where(e => e.After == step.Id).Select(e => e.Why).Distinct()],
+            Under = [.. GettingBack.Under(state, step)],
+            Back = progress is { Done: not null } ? [] : [.. GettingBack.To(state, step)],
+            Moved =
+            [
+                .. state
+                    .Sheet.Edges.Where(e => e.After == step.Id)
+                    .Except(Against(state))
+                    .Select(e => e.Why)
+                    .Distinct(),
+            ],
+            Against =
+            [
+                .. Against(state)
+                    .Where(e => e.After == step.Id && progress is null)
+                    .Select(e => $"{state.Sheet.Step(e.Before)?.Title} comes only after it. {e.Why}"),
+            ],
             Place = Place(state, drawing, fits),
             Early = progress is { HandledEarly.Length: > 0 },
         };
     }
+
+    // Worked out once for an order of steps.
+    private static StepEdge[] Against(JobState state) =>
+        state.Sheet.Once(s => StepOrder.Against(s.Steps, s.Edges).ToArray());
 
     private static AskView Ask(JobState state, StepSpec step, StepAsk ask)
     {
@@ -130,8 +149,13 @@ internal static class StepViews
         );
 
     // What works first, what harms last.
-    private static IReadOnlyList<GlueChoiceView> Choices(JobState state, ShopFile shop, BondSpec bond)
+    private static IReadOnlyList<GlueChoiceView> Choices(JobState state, ShopFile shop, StepSpec step)
     {
+        if (step.Bond is not { } bond)
+        {
+            return [];
+        }
+
         var usual = AdhesiveAdviser.For(bond.A, bond.B, bond.Kind).Name;
         return
         [
@@ -140,7 +164,7 @@ internal static class StepViews
                     Id: a.Id,
                     Name: a.Name,
                     Opens: GluePlan.Opens(a.Is()),
-                    Harm: GlueOfJoint.Harm(state, a, bond),
+                    Harm: GlueOfJoint.Harm(state, a, step),
                     Usual: a.Name.Equals(usual, StringComparison.OrdinalIgnoreCase),
                     Words: Times(state, a, bond)
                 ))

@@ -291,7 +291,7 @@ internal static class UnpackEndpoints
             Dries = f.Dries,
             Wiggles = f.PlaceKind == PlaceKind.Lead,
             Harms = f is { NeedsStep: true, Repair: null }
-                ? HarmView.Of(state, RepairSteps.Of(state.Built, f).Bond, desk.Adhesives)
+                ? HarmView.Of(state, RepairSteps.Of(state.Built, f), desk.Adhesives)
                 : [],
         };
 

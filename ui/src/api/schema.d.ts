@@ -965,6 +965,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/in-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    step: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HandView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/steps": {
         parameters: {
             query?: never;
@@ -3146,6 +3185,16 @@ export interface components {
             functions: string[];
             motors: components["schemas"]["MotorView"][];
         };
+        Bounds: {
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
         BoxView: {
             /** Format: double */
             left: number;
@@ -4732,6 +4781,19 @@ export interface components {
             rule: string;
             text: string;
         };
+        HandFaceView: {
+            path: string;
+            keepClear: boolean;
+            words: string;
+            at: components["schemas"]["PointView"];
+            away: boolean;
+        };
+        HandLetterView: {
+            letter: string;
+            at: components["schemas"]["PointView"];
+            along: components["schemas"]["PointView"];
+            foot: components["schemas"]["PointView"];
+        };
         HandOverView: {
             ledger: components["schemas"]["LedgerLine"][];
             /** Format: int32 */
@@ -4745,6 +4807,21 @@ export interface components {
             /** Format: double */
             timerMinutes: null | number;
             retracted: components["schemas"]["RetractionView"][];
+        };
+        HandPart: {
+            id: string;
+            kind: components["schemas"]["PartKind"];
+            body: string;
+            edges: string;
+            inHand: boolean;
+        };
+        HandView: {
+            bounds: components["schemas"]["Bounds"];
+            parts: components["schemas"]["HandPart"][];
+            faces: components["schemas"]["HandFaceView"][];
+            ways: components["schemas"]["LineView"][];
+            letters: components["schemas"]["HandLetterView"][];
+            seen: string;
         };
         HarmView: {
             adhesive: string;
@@ -5795,6 +5872,9 @@ export interface components {
             coat: string[];
             keepClear: string[];
             covers: string[];
+            under: string[];
+            back: string[];
+            against: string[];
             moved: string[];
             place: null | components["schemas"]["StepPlace"];
             early: boolean;

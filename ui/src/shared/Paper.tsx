@@ -36,7 +36,8 @@ export function Paper({
       <Lamps job={job} onLookAt={setLookedAt} />
       <DangerNow job={job} recorder={recorder} />
       <ActNow job={job} recorder={recorder} onBind={onBind} />
-      <div data-region="now" className="min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
+      {/* What is hidden in it stays in it: a choice of a radio group has an input that would lengthen the page. */}
+      <div data-region="now" className="relative min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
         {children}
       </div>
       <Notice refusal={recorder.refusal} onClose={recorder.clear} />

@@ -48,11 +48,23 @@ export function StepCard({
           <strong>Caution.</strong> {c}
         </p>
       ))}
-      {step.standing !== 'done' && step.covers.length > 0 && (
-        <p className="mt-2 border-l-[6px] border-steel px-3 py-1 text-[17px]">
-          <strong>Out of reach afterwards:</strong> {step.covers.join(', ')}.
-        </p>
+      {step.covers.length > 0 && (
+        <div className="mt-2 border-l-[6px] border-steel px-3 py-1 text-[17px]">
+          <strong>{step.doneAt ? 'Out of reach now:' : 'Out of reach afterwards:'}</strong> {step.covers.join(', ')}.
+          <Off title="To get back:" steps={step.under} />
+        </div>
       )}
+      {step.back.length > 0 && (
+        <div className="mt-2 border-l-[6px] border-red px-3 py-1 text-[17px]">
+          <strong className="text-red">Closed over.</strong> It is reached again when this comes off:
+          <Off title="" steps={step.back} />
+        </div>
+      )}
+      {step.against.map((a) => (
+        <p key={a} className="mt-2 border-l-[6px] border-tape bg-tape-wash px-3 py-1 text-[17px]">
+          <strong>The page's order stands here.</strong> {a}
+        </p>
+      ))}
       {step.standing !== 'done' &&
         step.moved.slice(0, 1).map((m) => (
           <p key={m} className="pt-1 text-[15px] text-pencil">
@@ -106,6 +118,20 @@ export function StepCard({
         </p>
       )}
     </section>
+  );
+}
+
+/** Steps that come off again, first the one that went on last. */
+function Off({ title, steps }: { title: string; steps: readonly string[] }) {
+  return (
+    <ul className="text-[16px]">
+      {steps.map((s, i) => (
+        <li key={s}>
+          {i === 0 && title && <span className="text-pencil">{title} </span>}
+          {s}
+        </li>
+      ))}
+    </ul>
   );
 }
 

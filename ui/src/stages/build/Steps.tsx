@@ -4,7 +4,6 @@ import { useMe } from '../../api/me';
 import { may } from '../../api/record';
 import { useServerNow, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
-import { Drawing } from '../../shared/Drawing';
 import { Acts } from '../../shared/look/Acts';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
@@ -18,9 +17,8 @@ import { useWide } from '../../shared/wide';
 import { WithReason } from '../../shared/WithReason';
 import { ClosedEarlier } from './ClosedEarlier';
 import type { Props } from './entries';
-import { Faces } from './Faces';
 import { Leftovers } from './Leftovers';
-import { closer, Lines } from './Lines';
+import { StepMat } from './StepMat';
 import { Loops } from './Loops';
 import { Minutes } from './Minutes';
 import { OrderForm } from './OrderForm';
@@ -121,15 +119,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
         title={title}
         aside={`${steps.filter((s) => s.standing === 'done' || s.standing === 'curing').length} of ${steps.length} steps done`}
       >
-        <Drawing
-          drawing={closer(job.drawing, step)}
-          mode="fit"
-          highlight={new Set(step?.fits)}
-          over={(px) => step && step.standing !== 'waitsFor' && <Lines step={step} px={px} />}
-          foot="dotted not fitted · nose up, seen from above"
-          {...(wide && { pad: { top: 84, bottom: LIST_HEIGHT + 48 } })}
-          tags={() => step && <Faces step={step} above={wide ? LIST_HEIGHT + 60 : 52} />}
-        />
+        <StepMat job={job} step={step} bottom={wide ? LIST_HEIGHT : 0} />
         {wide && (
           <div
             className="absolute inset-x-3 bottom-9 overflow-y-auto border-2 border-ink bg-paper"

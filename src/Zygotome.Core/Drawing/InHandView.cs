@@ -1,0 +1,298 @@
+using System.Collections.Immutable;
+using System.Text;
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Drawing;
+
+/// <summary>
+/// The parts that a step fits, three-quarter and drawn off what they go on to, with the faces that are coated and those
+/// that stay clear of glue. Law: every part of the drawing that the step fits is on it once, and what is coated is only
+/// drawn where the step joins something.
+/// </summary>
+public static class InHandView
+{
+    // How much of what they go on to is drawn round the faces that meet, as a share of their length.
+    private const double Round = 0.8;
+
+    // mm from the middle to what is drawn on either side, where nothing lies between.
+    private const double Gap = 40;
+
+    /// <summary>Empty of a step that fits nothing the drawing has.</summary>
+    public static HandDrawing Of(SpecSheet sheet, StepSpec step)
+    {
+        var solids = Solids.Of(sheet, BehindView.AtRest).DistinctBy(s => s.Id).ToImmutableArray();
+        var named = solids
+            .Where(s => s.Kind is not (PartKind.Place or PartKind.Hidden))
+            .Where(s => step.Fits.Any(f => Places.IsNamed(f, s.Id)))
+            .Select(s => (Solid: s, Seat: Seat.Of(sheet, step, s.Id)))
+            .Where(s => s.Seat is not null)
+            .ToDictionary(s => s.Solid.Id, s => s.Seat!, StringComparer.Ordinal);
+        if (named.Count == 0)
+        {
+            return HandDrawing.None;
+        }
+
+        // What hangs on a part in hand goes with it, wherever it would be drawn alone.
+        Space OffOf(Solid s) =>
+            Carrying(sheet, s).FirstOrDefault(named.ContainsKey) is { } carrier ? named[carrier].Off
+            : named.TryGetValue(s.Id, out var seat) ? seat.Off
+            : default;
+        bool IsInHand(Solid s) => named.ContainsKey(s.Id) || Carrying(sheet, s).Any(named.ContainsKey);
+
+        var seats = named
+            .Where(n => !Carrying(sheet, solids.First(s => s.Id == n.Key)).Any(named.ContainsKey))
+            .ToDictionary(n => n.Key, n => n.Value, StringComparer.Ordinal);
+        var hand = solids.Where(s => IsInHand(s) && !Spans(s)).Select(s => s.Moved(OffOf(s))).ToImmutableArray();
+        var stands = seats
+            .Values.SelectMany(s => s.On)
+            .Where(on => !named.ContainsKey(on))
+            .ToHashSet(StringComparer.Ordinal);
+        var bases = stands
+            .Select(on => Stub(sheet, solids, on, hand, seats.Values.Where(s => s.On.Contains(on))))
+            .OfType<Solid>()
+            .Concat(solids.Where(s => Spans(s) && Lies(s, seats)))
+            .ToImmutableArray();
+        var (eye, words) = EyeFor(sheet, hand, seats);
+        return Drawn(sheet, step, solids, hand, bases, seats, Closed(eye, hand.Concat(bases))) with { Seen = words };
+    }
+
+    // What carries it: a surface its halves or fin, a thing its part.
+    private static string[] Carrying(SpecSheet sheet, Solid s) =>
+        s.Kind == PartKind.Surface ? Scene.Carrier(sheet, s.Id)
+        : s.On.Length > 0 ? [s.On]
+        : [];
+
+    // A spar or tube from one half into the other stays where it is while they are drawn apart.
+    private static bool Spans(Solid s) =>
+        s.Kind == PartKind.Hidden && s.Rings.Any(r => r[0].Y < -5) && s.Rings.Any(r => r[0].Y > 5);
+
+    // Between halves that are drawn apart to the sides, along their chord.
+    private static bool Lies(Solid thing, Dictionary<string, Seat> seats) =>
+        thing.Rings.SelectMany(r => r).Average(p => p.X) is var x
+        && seats.Values.Any(s =>
+            s.Off.Y != 0 && s.Face.Length > 0 && s.Face.Min(p => p.X) < x && x < s.Face.Max(p => p.X)
+        );
+
+    // Where nothing lies in the middle, both sides are drawn nearer to each other.
+    private static Eye Closed(Eye eye, IEnumerable<Solid> drawn)
+    {
+        var empty = drawn.SelectMany(s => s.Rings).SelectMany(r => r).Min(p => Math.Abs(p.Y)) - Gap;
+        Space Nearer(Space p) => p with { Y = p.Y - (Math.Sign(p.Y) * empty) };
+        return empty <= 0 ? eye : new Eye(p => eye.See(Nearer(p)), p => eye.Near(Nearer(p)));
+    }
+
+    private static (Eye Eye, string Words) EyeFor(
+        SpecSheet sheet,
+        ImmutableArray<Solid> hand,
+        Dictionary<string, Seat> seats
+    )
+    {
+        var all = hand.SelectMany(h => h.Rings).SelectMany(r => r).ToArray();
+        var body = sheet.Geometry.Bodies.MaxBy(b => b.To - b.From);
+        var ahead =
+            body is not null
+            && all.Average(p => p.X) < body.From + ((body.To - body.From) * 0.2)
+            && seats.Values.All(s => s.Off.X <= 0);
+        var below = seats.Values.Average(s => s.Off.Z) < -1;
+        return (
+            Eye.Quarter(ahead, below),
+            $"seen from {(ahead ? "ahead" : "behind")}, {(below ? "below and" : "above and")} its left"
+        );
+    }
+
+    // As much of a part as shows what goes on to it: a body cut to a length, a half to a width.
+    private static Solid? Stub(
+        SpecSheet sheet,
+        ImmutableArray<Solid> solids,
+        string on,
+        ImmutableArray<Solid> hand,
+        IEnumerable<Seat> seats
+    )
+    {
+        var g = sheet.Geometry;
+        var met = seats.SelectMany(s => s.Face).ToArray();
+        var near = met.Length > 0 ? met : [.. hand.SelectMany(h => h.Rings).SelectMany(r => r)];
+        if (g.Bodies.FirstOrDefault(b => $"body-{b.Name}" == on) is { } body)
+        {
+            var (from, to) = (near.Min(p => p.X), near.Max(p => p.X));
+            var round = Math.Max(70, (to - from) * Round);
+            return solids.First(s => s.Id == on) with
+            {
+                Rings = Solids.Rings(
+                    body,
+                    Math.Clamp(from - round, body.From, body.To - 1),
+                    Math.Clamp(to + round, body.From + 1, body.To)
+                ),
+            };
+        }
+
+        if (solids.FirstOrDefault(s => s.Id == on) is not { } solid || g.Lifting.All(l => !Places.IsNamed(l.Id, on)))
+        {
+            return solids.FirstOrDefault(s => s.Id == on);
+        }
+
+        var lifting = g.Lifting.First(l => Places.IsNamed(l.Id, on));
+        var (inner, outer) = (near.Min(p => Math.Abs(p.Y)), near.Max(p => Math.Abs(p.Y)));
+        var wide = Math.Max(90, (near.Max(p => p.X) - near.Min(p => p.X)) * Round);
+        return solid with
+        {
+            Rings = Solids.Half(lifting, Places.SideOf(on) == "left" ? -1 : 1, inner - wide, outer + wide),
+        };
+    }
+
+    private static HandDrawing Drawn(
+        SpecSheet sheet,
+        StepSpec step,
+        ImmutableArray<Solid> solids,
+        ImmutableArray<Solid> hand,
+        ImmutableArray<Solid> bases,
+        Dictionary<string, Seat> seats,
+        Eye eye
+    )
+    {
+        var near = hand.Concat(bases).ToDictionary(s => s, s => s.Near(eye));
+
+        // A surface after what it hangs on, and a thing after the part it lies on.
+        double Order(Solid s) =>
+            s.Kind is PartKind.Hidden ? double.MaxValue
+            : Carrying(sheet, s).SelectMany(c => near.Keys.Where(k => k.Id == c)).Select(k => near[k]).ToArray()
+                is { Length: > 0 } on
+                ? on.Max() + 0.01
+            : near[s];
+        var all = hand.Concat(bases).OrderBy(Order).ToImmutableArray();
+        var parts = all.Select(s => Part(s, eye, hand.Contains(s))).ToImmutableArray();
+        var faces = step.Bond is null ? [] : Faces(sheet, step, solids, seats, hand, bases, eye).ToImmutableArray();
+        return new HandDrawing(
+            parts,
+            faces,
+            [.. Letters(all, eye)],
+            Bounds.Of(all.SelectMany(s => s.Pieces(eye)).SelectMany(p => p)),
+            ""
+        )
+        {
+            Ways = [.. seats.Values.Where(s => s.Face.Length > 0 && s.On.Length > 0).Select(s => Way(s, eye))],
+        };
+    }
+
+    private static DrawnLine Way(Seat seat, Eye eye)
+    {
+        var middle = Middle(seat.Face);
+        return new DrawnLine(Outline.Path([eye.See(middle), eye.See(middle + seat.Off)]), true);
+    }
+
+    private static HandPart Part(Solid solid, Eye eye, bool inHand)
+    {
+        var body = string.Concat(solid.Pieces(eye).Where(p => p.Length > 2).Select(p => Outline.Closed(p)));
+        var edges = new StringBuilder();
+        foreach (var rings in solid.More.Insert(0, solid.Rings))
+        {
+            // The end that looks this way is a face; ribs between show on its upper side.
+            var end = rings[^1].Average(eye.Near) > rings[0].Average(eye.Near) ? rings[^1] : rings[0];
+            edges.Append(Outline.Closed(Hull.Of(end.Select(eye.See))));
+            if (solid.Kind is PartKind.Wing or PartKind.Tail)
+            {
+                foreach (var rib in rings.Skip(1).SkipLast(1))
+                {
+                    edges.Append(Outline.Path(rib.Take(4).Select(eye.See)));
+                }
+            }
+        }
+
+        return new HandPart(solid.Id, solid.Kind, body, edges.ToString(), inHand);
+    }
+
+    // Both faces of each joint; a thing of the sheet that is named as a face is drawn where it lies.
+    private static IEnumerable<HandFace> Faces(
+        SpecSheet sheet,
+        StepSpec step,
+        ImmutableArray<Solid> solids,
+        Dictionary<string, Seat> seats,
+        ImmutableArray<Solid> hand,
+        ImmutableArray<Solid> bases,
+        Eye eye
+    )
+    {
+        foreach (var seat in seats.Values.Where(s => s.Face.Length > 0))
+        {
+            foreach (var isBase in seat.On.Length > 0 ? [true, false] : new[] { false })
+            {
+                ImmutableArray<Space> face = isBase ? seat.Face : [.. seat.Own.Select(p => p + seat.Off)];
+
+                // On the part in hand it looks back the way it came.
+                var looks = eye.Near(isBase ? seat.Off : new(-seat.Off.X, -seat.Off.Y, -seat.Off.Z));
+                yield return new HandFace(
+                    Outline.Closed(Hull.Of(face.Select(eye.See))),
+                    KeepClear: false,
+                    Words: "",
+                    At: eye.See(Middle(face)),
+                    Away: looks < 0
+                );
+            }
+        }
+
+        foreach (
+            var (words, clear) in step.Bond!.Coat.Select(c => (c, false))
+                .Concat(step.Bond.KeepClear.Select(c => (c, true)))
+        )
+        {
+            foreach (var thing in solids.Where(s => IsFace(sheet, s, words)))
+            {
+                // In what they go on to, no further than that is drawn.
+                var drawn =
+                    hand.FirstOrDefault(h => h.Id == thing.Id)
+                    ?? (
+                        bases.FirstOrDefault(b => b.Id == thing.On)?.Rings.SelectMany(r => r).ToArray() is { } on
+                            ? thing.Between(on.Min(p => p.X), on.Max(p => p.X))
+                            : thing
+                    );
+                var pieces = drawn.Pieces(eye).ToArray();
+                yield return new HandFace(
+                    string.Concat(pieces.Select(p => Outline.Closed(p))),
+                    clear,
+                    words,
+                    pieces.SelectMany(p => p).MinBy(c => c.Across),
+                    Away: false
+                );
+            }
+        }
+    }
+
+    /// <summary>Whether a face of a joint is one of the sheet's places, by its name.</summary>
+    private static bool IsFace(SpecSheet sheet, Solid solid, string face) =>
+        sheet.Geometry.PlacedPart(solid.Id) is { } placed
+        && $" {face.ToLowerInvariant()} ".Contains(
+            $" {placed.Thing.Name.ToLowerInvariant()} ",
+            StringComparison.Ordinal
+        );
+
+    private static IEnumerable<HandLetter> Letters(ImmutableArray<Solid> drawn, Eye eye)
+    {
+        foreach (var solid in drawn.Where(s => s.Kind is PartKind.Wing or PartKind.Tail))
+        {
+            if (Places.SideOf(solid.Id) is not { Length: > 0 } side || solid.Rings.Length < 2)
+            {
+                continue;
+            }
+
+            // In the middle of the half, its line along the span and its foot along the chord, as the reader stands.
+            var ring = solid.Rings[solid.Rings.Length / 2];
+            var root = solid.Rings[0];
+            var middle = root[0].Towards(root[3], 0.5).Towards(ring[0].Towards(ring[3], 0.5), 0.5);
+            var origin = eye.See(middle);
+            var (across, aft) = (eye.See(middle + new Space(0, 1, 0)), eye.See(middle + new Space(1, 0, 0)));
+            Corner Axis(Corner to, bool turned) =>
+                turned
+                    ? new(origin.Across - to.Across, origin.Down - to.Down)
+                    : new(to.Across - origin.Across, to.Down - origin.Down);
+            yield return new HandLetter(
+                side == "left" ? "L" : "R",
+                origin,
+                Axis(across, across.Across < origin.Across),
+                Axis(aft, aft.Down < origin.Down)
+            );
+        }
+    }
+
+    private static Space Middle(ImmutableArray<Space> face) =>
+        new(face.Average(p => p.X), face.Average(p => p.Y), face.Average(p => p.Z));
+}

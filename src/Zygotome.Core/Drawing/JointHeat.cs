@@ -1,0 +1,46 @@
+using Zygotome.Core.Sheets;
+
+namespace Zygotome.Core.Drawing;
+
+/// <summary>What grows hot beside a joint, as the drawing has both.</summary>
+public static class JointHeat
+{
+    // Nearer than this, mm from above, what is glued grows warm with it.
+    private const double Near = 60;
+
+    /// <summary>
+    /// The motor, fan or controller that lies nearer to one of the step's joint faces than 60 mm; empty where none
+    /// does, or where the sheet places neither.
+    /// </summary>
+    public static string Beside(SpecSheet sheet, StepSpec step)
+    {
+        var faces = DrawnParts
+            .Of(sheet)
+            .Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Part)))
+            .Select(p => Seat.Of(sheet, step, p.Part))
+            .OfType<Seat>()
+            .SelectMany(s => new[] { s.Face, s.Own })
+            .Where(f => f.Length > 0)
+            .Select(f => Bounds.Of(f.Select(p => new Corner(p.Y, p.X))))
+            .ToArray();
+        return Hot(sheet).Where(h => faces.Any(f => Off(f, h.X, h.Y) < Near)).Select(h => h.Name).FirstOrDefault("");
+    }
+
+    private static IEnumerable<(string Name, double X, double Y)> Hot(SpecSheet sheet) =>
+        sheet
+            .Power.Motors.Select(m => (m.IsFan ? "fan" : "motor", m.At, m.Y))
+            .Concat(
+                sheet
+                    .Geometry.Placed.Where(p => p.Kind == PlacedKind.Controller)
+                    .SelectMany(p => PlacedPart.Of(p))
+                    .Select(p => ("controller", p.Middle.X, p.Middle.Y))
+            );
+
+    // From a box to a point, mm; 0 within it.
+    private static double Off(Bounds box, double x, double y)
+    {
+        var across = Math.Max(0, Math.Max(box.Left - y, y - (box.Left + box.Width)));
+        var along = Math.Max(0, Math.Max(box.Top - x, x - (box.Top + box.Height)));
+        return Math.Sqrt((across * across) + (along * along));
+    }
+}
