@@ -19,7 +19,7 @@ public static class GettingBack
     /// </summary>
     public static IEnumerable<string> Under(JobState state, StepSpec step) =>
         step.Covers.Length == 0 ? []
-        : state.Progress(step.Id)?.Done is null ? [Say(state, step)]
+        : state.Progress(step.Id)?.Done is null ? [Undone(state, step)]
         : Off(state, [step]);
 
     private static IEnumerable<string> Off(JobState state, StepSpec[] covering) =>

@@ -20,7 +20,13 @@ public static class InHandView
     /// <summary>Empty of a step that fits nothing the drawing has.</summary>
     public static HandDrawing Of(SpecSheet sheet, StepSpec step)
     {
-        var solids = Solids.Of(sheet, BehindView.AtRest).DistinctBy(s => s.Id).ToImmutableArray();
+        // A motor is held bare until the step that readies it: nobody fits its propeller by this picture.
+        var bare = step.Kind != "propeller" && step.Readies.Length == 0;
+        var solids = Solids
+            .Of(sheet, BehindView.AtRest)
+            .DistinctBy(s => s.Id)
+            .Select(s => bare && s.Kind == PartKind.Motor ? s with { More = [] } : s)
+            .ToImmutableArray();
         var named = solids
             .Where(s => s.Kind is not (PartKind.Place or PartKind.Hidden))
             .Where(s => step.Fits.Any(f => Places.IsNamed(f, s.Id)))
@@ -274,10 +280,11 @@ public static class InHandView
                 continue;
             }
 
-            // In the middle of the half, its line along the span and its foot along the chord, as the reader stands.
+            // Half way out and ahead of what is hinged there, its line along the span and its foot along the chord, as
+            // the reader stands.
             var ring = solid.Rings[solid.Rings.Length / 2];
             var root = solid.Rings[0];
-            var middle = root[0].Towards(root[3], 0.5).Towards(ring[0].Towards(ring[3], 0.5), 0.5);
+            var middle = root[0].Towards(root[3], 0.38).Towards(ring[0].Towards(ring[3], 0.38), 0.55);
             var origin = eye.See(middle);
             var (across, aft) = (eye.See(middle + new Space(0, 1, 0)), eye.See(middle + new Space(1, 0, 0)));
             Corner Axis(Corner to, bool turned) =>

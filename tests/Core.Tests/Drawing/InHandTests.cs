@@ -88,6 +88,15 @@ public sealed class InHandTests
     }
 
     [Fact]
+    public void A_motor_is_held_without_its_propeller_until_the_step_that_fits_that()
+    {
+        static int Pieces(HandDrawing drawing, string motor) =>
+            drawing.Parts.Single(p => p.Id == motor).Body.Count(c => c == 'Z');
+        Assert.Equal(1, Pieces(Of("carrow-mail-1900", "nacelles"), "motor-left"));
+        Assert.True(Pieces(Of("carrow-mail-1900", "fit-propellers"), "motor-nose") > 2);
+    }
+
+    [Fact]
     public void Letters_are_never_mirrored_wherever_one_stands()
     {
         foreach (var sheet in FinishedTests.Sheets.Select(s => new Bench(Bench.Sheet(s)).State.Sheet))

@@ -144,8 +144,11 @@ function Parts({ hand, px }: { hand: Hand; px: number }) {
         <text
           key={`${l.letter} ${l.at.across} ${l.at.down}`}
           transform={`matrix(${l.along.across} ${l.along.down} ${l.foot.across} ${l.foot.down} ${l.at.across} ${l.at.down})`}
-          fontSize={44 * px}
+          fontSize={52 * px}
           fontWeight="700"
+          stroke="var(--mat)"
+          strokeWidth={5 * px}
+          paintOrder="stroke"
           textAnchor="middle"
           dominantBaseline="central"
           fill="var(--line)"

@@ -35,6 +35,7 @@ export function StepMat({ job, step, bottom }: { job: Schemas['JobView']; step: 
       {step && inHand && (
         <button
           type="button"
+          aria-label={parts ? 'whole aircraft' : 'parts in hand'}
           className="absolute top-3 right-3 border-2 border-ink bg-paper p-1 text-[14px] phone:hidden"
           onClick={() => setTurned(turned === step.id ? undefined : step.id)}
         >
