@@ -176,15 +176,30 @@ public static class InHandView
             ""
         )
         {
-            Ways = [.. seats.Values.Where(s => s.Face.Length > 0 && s.On.Length > 0).Select(s => Way(s, eye))],
+            Ways =
+            [
+                .. seats.Where(s => s.Value.On.Length > 0).Select(s => Way(solids, s.Key, s.Value, eye)),
+                .. Legs(sheet.Geometry, seats, eye),
+            ],
         };
     }
 
-    private static DrawnLine Way(Seat seat, Eye eye)
+    // From where it sits to where it is drawn.
+    private static DrawnLine Way(ImmutableArray<Solid> solids, string part, Seat seat, Eye eye)
     {
-        var middle = Middle(seat.Face);
-        return new DrawnLine(Outline.Path([eye.See(middle), eye.See(middle + seat.Off)]), true);
+        var from = Middle(
+            seat.Face.Length > 0 ? seat.Face : [.. solids.First(s => s.Id == part).Rings.SelectMany(r => r)]
+        );
+        return new DrawnLine(Outline.Path([eye.See(from), eye.See(from + seat.Off)]), IsHidden: true);
     }
+
+    private static IEnumerable<DrawnLine> Legs(Geometry g, Dictionary<string, Seat> seats, Eye eye) =>
+        Enumerable
+            .Range(0, g.Wheels.Length)
+            .Where(i => seats.ContainsKey(g.WheelPart(i)))
+            .Select(i => Solids.Leg(g, g.Wheels[i]))
+            .OfType<(Space Axle, Space Foot)>()
+            .Select(l => new DrawnLine(Outline.Path([eye.See(l.Axle), eye.See(l.Foot)]), IsHidden: false));
 
     private static HandPart Part(Solid solid, Eye eye, bool inHand)
     {

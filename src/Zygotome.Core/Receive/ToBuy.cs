@@ -364,7 +364,9 @@ public static class ToBuy
                 yield return (
                     $"tool/{tool.Replace(' ', '-')}",
                     Texts.Capital(tool),
-                    "Not among the shop's tools.",
+                    Sheets.Tools.Short(stock.Tools, tool) is { Length: > 0 } why
+                        ? $"{Texts.Capital(why)}."
+                        : "Not among the shop's tools.",
                     step.Title
                 );
             }

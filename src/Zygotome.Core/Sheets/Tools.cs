@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Sheets;
 
@@ -17,6 +18,18 @@ public static partial class Tools
     public static bool Does(string has, string asked) =>
         Tip(has).Equals(Tip(asked), StringComparison.OrdinalIgnoreCase)
         && (Reach(asked) is not { } needed || Reach(has) >= needed);
+
+    /// <summary>
+    /// Why a tool of the same tip does not do, of several the one that reaches furthest: "the shop's reaches 80 mm".
+    /// Empty where there is none of that tip, or one that does.
+    /// </summary>
+    public static string Short(IEnumerable<string> has, string asked)
+    {
+        var like = has.Where(h => Tip(h).Equals(Tip(asked), StringComparison.OrdinalIgnoreCase)).ToArray();
+        return like.Length == 0 || like.Any(h => Does(h, asked)) ? ""
+            : like.Max(Reach) is { } reach ? $"the shop's reaches {Numbers.Say(reach)} mm"
+            : "how far the shop's reaches nobody said";
+    }
 
     /// <summary>How far it reaches, mm; null where that is not said.</summary>
     public static double? Reach(string tool) =>

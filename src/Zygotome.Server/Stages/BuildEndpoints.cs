@@ -71,7 +71,8 @@ public sealed record ServoView(string Id, string Name, string At);
 public sealed record StepPlace(string Place, PlaceKind PlaceKind, FindingKind Kind, double X, double Y);
 
 /// <summary>A tool that a step asks for, and whether the shop has one that gets there.</summary>
-public sealed record StepTool(string Name, bool Have);
+/// <param name="Short">Why one of the same tip does not; empty where there is none.</param>
+public sealed record StepTool(string Name, bool Have, string Short);
 
 public sealed record StepView(
     string Id,

@@ -32,7 +32,10 @@ internal static class StepViews
                     Math.Max(0, Counting.Left(state, step, p.Key))
                 )),
             ],
-            Tools: [.. step.Asked().Select(t => new StepTool(t, shop.Stock.HasTool(t)))],
+            Tools:
+            [
+                .. step.Asked().Select(t => new StepTool(t, shop.Stock.HasTool(t), Tools.Short(shop.Stock.Tools, t))),
+            ],
             Cautions: step.Cautions,
             Lines: step.Lines,
             Page: state.Sheet.Page("steps", step.Page),

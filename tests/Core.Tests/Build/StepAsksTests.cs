@@ -153,6 +153,14 @@ public sealed class StepAsksTests
         Assert.Equal(does, Tools.Does(has, asked));
 
     [Theory]
+    [InlineData("hex driver 2.5 mm, reach 80 mm", "the shop's reaches 80 mm")]
+    [InlineData("hex driver 2.5 mm", "how far the shop's reaches nobody said")]
+    [InlineData("hex driver 2.5 mm, reach 140 mm", "")]
+    [InlineData("hex driver 2 mm, reach 180 mm", "")]
+    public void A_tool_of_the_right_tip_that_does_not_get_there_says_how_far_it_does(string has, string why) =>
+        Assert.Equal(why, Tools.Short([has], "hex driver 2.5 mm, reach 140 mm"));
+
+    [Theory]
     [InlineData(40, "40 s")]
     [InlineData(95, "95 s")]
     [InlineData(150, "2 min 30 s")]

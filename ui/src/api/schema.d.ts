@@ -5825,6 +5825,7 @@ export interface components {
         StepTool: {
             name: string;
             have: boolean;
+            short: string;
         };
         StepView: {
             id: string;

@@ -8,9 +8,8 @@ type Pad = { top: number; bottom: number; left: number; right: number };
 /** The parts of a step as they are held; empty where the drawing has none of them. */
 export const useInHand = (job: string, step: Schemas['StepView'] | undefined) =>
   useQuery({
-    queryKey: ['in-hand', job, step?.id, step?.fits.join()],
+    queryKey: ['job', job, 'in-hand', step?.id],
     enabled: step !== undefined && step.fits.length > 0,
-    staleTime: 600_000,
     queryFn: async () =>
       answer(await api.GET('/api/jobs/{id}/in-hand', { params: { path: { id: job }, query: { step: step!.id } } })),
   }).data;

@@ -93,7 +93,7 @@ export function StepCard({
             <span key={t.name} className={t.have ? '' : 'text-red'}>
               {i > 0 && ', '}
               {t.name}
-              {!t.have && ' (not in the shop)'}
+              {!t.have && ` (${t.short || 'not in the shop'})`}
             </span>
           ))}
         </p>
