@@ -172,7 +172,11 @@ public static class InHandView
             parts,
             faces,
             [.. Letters(all, eye)],
-            Bounds.Of(all.SelectMany(s => s.Pieces(eye)).SelectMany(p => p)),
+            Bounds.Of(
+                all.SelectMany(s => s.Pieces(eye))
+                    .SelectMany(p => p)
+                    .Concat(seats.Values.SelectMany(Met).Select(eye.See))
+            ),
             ""
         )
         {
@@ -183,6 +187,9 @@ public static class InHandView
             ],
         };
     }
+
+    // The corners of both its faces, where they are drawn: they may lie beyond the parts.
+    private static IEnumerable<Space> Met(Seat seat) => seat.Face.Concat(seat.Own.Select(p => p + seat.Off));
 
     // From where it sits to where it is drawn.
     private static DrawnLine Way(ImmutableArray<Solid> solids, string part, Seat seat, Eye eye)

@@ -35,6 +35,15 @@ public sealed class InHandTests
 
             Assert.All(drawing.Parts, p => Assert.DoesNotContain("NaN", p.Body, StringComparison.Ordinal));
             Assert.All(drawing.Parts.Where(p => p.InHand), p => Assert.NotEmpty(p.Body));
+            Assert.All(
+                drawing.Faces,
+                f =>
+                    Assert.InRange(
+                        f.At.Across,
+                        drawing.Bounds.Left - 0.1,
+                        drawing.Bounds.Left + drawing.Bounds.Width + 0.1
+                    )
+            );
         }
     }
 
