@@ -32,7 +32,7 @@ public sealed record StepStarted(string Step, Holding? Held = null, string? With
                 ),
             StepStanding.WaitsFor => new Refusal(
                 "build/waits",
-                $"\"{step.Title}\" waits for: {string.Join("; ", now.WaitsFor)}.",
+                $"\"{step.Title}\" waits for: {string.Join("; ", now.WaitsFor.Select(w => w.TrimEnd('.')))}.",
                 "body.step"
             ),
             _ => new Refusal(

@@ -171,7 +171,7 @@ public static class InHandView
         return new HandDrawing(
             parts,
             faces,
-            [.. Letters(all, eye)],
+            [.. Letters(all, hand, eye)],
             Bounds.Of(
                 all.SelectMany(s => s.Pieces(eye))
                     .SelectMany(p => p)
@@ -293,7 +293,7 @@ public static class InHandView
             StringComparison.Ordinal
         );
 
-    private static IEnumerable<HandLetter> Letters(ImmutableArray<Solid> drawn, Eye eye)
+    private static IEnumerable<HandLetter> Letters(ImmutableArray<Solid> drawn, ImmutableArray<Solid> hand, Eye eye)
     {
         foreach (var solid in drawn.Where(s => s.Kind is PartKind.Wing or PartKind.Tail))
         {
@@ -303,10 +303,11 @@ public static class InHandView
             }
 
             // Half way out and ahead of what is hinged there, its line along the span and its foot along the chord, as
-            // the reader stands.
+            // the reader stands; on what a part goes on to further out, clear of the face.
+            var far = hand.Contains(solid) ? 0.55 : 0.84;
             var ring = solid.Rings[solid.Rings.Length / 2];
             var root = solid.Rings[0];
-            var middle = root[0].Towards(root[3], 0.38).Towards(ring[0].Towards(ring[3], 0.38), 0.55);
+            var middle = root[0].Towards(root[3], 0.38).Towards(ring[0].Towards(ring[3], 0.38), far);
             var origin = eye.See(middle);
             var (across, aft) = (eye.See(middle + new Space(0, 1, 0)), eye.See(middle + new Space(1, 0, 0)));
             Corner Axis(Corner to, bool turned) =>

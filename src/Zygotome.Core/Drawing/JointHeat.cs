@@ -9,8 +9,8 @@ public static class JointHeat
     private const double Near = 60;
 
     /// <summary>
-    /// The motor, fan or controller that lies nearer to one of the step's joint faces than 60 mm; empty where none
-    /// does, or where the sheet places neither.
+    /// The motor, fan or controller that the step itself joins, or that lies nearer to one of its joint faces than 60
+    /// mm; empty where none does, or where the sheet places neither.
     /// </summary>
     public static string Beside(SpecSheet sheet, StepSpec step)
     {
@@ -23,17 +23,20 @@ public static class JointHeat
             .Where(f => f.Length > 0)
             .Select(f => Bounds.Of(f.Select(p => new Corner(p.Y, p.X))))
             .ToArray();
-        return Hot(sheet).Where(h => faces.Any(f => Off(f, h.X, h.Y) < Near)).Select(h => h.Name).FirstOrDefault("");
+        return Hot(sheet)
+            .Where(h => step.Fits.Any(f => Places.IsNamed(f, h.Part)) || faces.Any(f => Off(f, h.X, h.Y) < Near))
+            .Select(h => h.Name)
+            .FirstOrDefault("");
     }
 
-    private static IEnumerable<(string Name, double X, double Y)> Hot(SpecSheet sheet) =>
+    private static IEnumerable<(string Part, string Name, double X, double Y)> Hot(SpecSheet sheet) =>
         sheet
-            .Power.Motors.Select(m => (m.IsFan ? "fan" : "motor", m.At, m.Y))
+            .Power.Motors.Select(m => ($"motor-{m.Id}", m.IsFan ? "fan" : "motor", m.At, m.Y))
             .Concat(
                 sheet
                     .Geometry.Placed.Where(p => p.Kind == PlacedKind.Controller)
                     .SelectMany(p => PlacedPart.Of(p))
-                    .Select(p => ("controller", p.Middle.X, p.Middle.Y))
+                    .Select(p => (p.Part, "controller", p.Middle.X, p.Middle.Y))
             );
 
     // From a box to a point, mm; 0 within it.

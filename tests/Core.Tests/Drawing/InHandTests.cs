@@ -115,6 +115,14 @@ public sealed class InHandTests
         }
     }
 
+    [Fact]
+    public void A_motor_that_is_glued_on_is_its_own_heat()
+    {
+        var sheet = Bench.Sheet("tarn-midge-620");
+        Assert.Equal("motor", JointHeat.Beside(sheet, sheet.Step("pods-on")!));
+        Assert.Equal("", JointHeat.Beside(sheet, sheet.Step("tail-on")!));
+    }
+
     [Theory]
     [InlineData(700, "controller")]
     [InlineData(400, "")]

@@ -1,5 +1,6 @@
-import { type PointerEvent, type ReactNode, useLayoutEffect, useRef, useState } from 'react';
+import { type PointerEvent, type ReactNode, useState } from 'react';
 import type { Schemas } from '../api/client';
+import { useBoxSize } from './boxSize';
 
 type View = Schemas['DrawingView'];
 type Part = Schemas['PartView'];
@@ -44,16 +45,8 @@ export function Drawing({
   lettersOut = 16,
   lettersDown = 0,
 }: Props) {
-  const box = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ w: 640, h: 700 });
+  const { box, size } = useBoxSize({ w: 640, h: 700 });
   const [touched, setTouched] = useState<string>();
-  useLayoutEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setSize({ w: element.clientWidth, h: element.clientHeight }));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
 
   // On a phone the drawing is small and nothing is written round it.
   const { top = 84, bottom = 48, left = 40, right = 40 } = size.h < 190 ? { top: 12, bottom: 12 } : (pad ?? {});

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { useId, useLayoutEffect, useRef, useState } from 'react';
+import { useId } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
+import { useBoxSize } from '../../shared/boxSize';
 
 type Hand = Schemas['HandView'];
 type Pad = { top: number; bottom: number; left: number; right: number };
@@ -19,15 +20,7 @@ export const useInHand = (job: string, step: Schemas['StepView'] | undefined) =>
  * with their words, L and R lying on the parts. Hidden from screen readers: the step's words say the same.
  */
 export function InHand({ hand, pad }: { hand: Hand; pad: Pad }) {
-  const box = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ w: 640, h: 500 });
-  useLayoutEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setSize({ w: element.clientWidth, h: element.clientHeight }));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const { box, size } = useBoxSize({ w: 640, h: 500 });
 
   // On a phone the drawing is small and nothing is written on it.
   const small = size.h < 190;
