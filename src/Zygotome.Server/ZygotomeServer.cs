@@ -246,6 +246,7 @@ public static class ZygotomeServer
         app.MapReceive();
         app.MapUnpack();
         app.MapBuild();
+        app.MapWire();
         app.MapBind();
         app.MapSettings();
         app.MapThrows();

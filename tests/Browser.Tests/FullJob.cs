@@ -177,6 +177,7 @@ public sealed class FullJob
         }
 
         t.See("2 of 2 steps done");
+        t.Wired();
     }
 
     /// <summary>Isolated, transmitter on, pack connected: one look. By default a fan's wires off.</summary>

@@ -90,6 +90,21 @@ public sealed class Screenshots
         t.Picture(file);
     }
 
+    // Three motors and a board: some leads in, one lit from end to end, one whose label lied.
+    private static void Leads(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        UnderPower.Receive(t);
+        t.Stage("Wire").See("leads in");
+        for (var i = 1; i <= 12; i++)
+        {
+            t.Act("Plugged").See($"{i} of 25 leads in");
+        }
+
+        t.Press("Right rudder", "Leads").Idle();
+        t.Picture(file);
+    }
+
     [Fact(Explicit = true)]
     public async Task Take()
     {
@@ -101,14 +116,6 @@ public sealed class Screenshots
         {
             signIn.Go("/sign-in").See("PIN").Press("R. Vane");
             signIn.Picture(Path.Combine(folder, "sign-in.png"));
-        }
-
-        if (only is null || only.Contains("first-start"))
-        {
-            await using var empty = await Application.Start(demo: false);
-            using var first = new Technician(empty.Url);
-            first.Go("/").See("nobody works here yet").Idle();
-            first.Picture(Path.Combine(folder, "first-start.png"));
         }
 
         if (only is null || only.Contains("shop"))
@@ -141,6 +148,12 @@ public sealed class Screenshots
             // What it does to the job is not in the other pictures.
             await using var other = await Application.Start();
             Joint(other, Path.Combine(folder, "build.png"));
+        }
+
+        if (only is null || only.Contains("wire"))
+        {
+            await using var other = await Application.Start();
+            Leads(other, Path.Combine(folder, "wire.png"));
         }
 
         // Any other screen, to be looked at and not kept: ZYGOTOME_PATHS=/bench,/sheets/new

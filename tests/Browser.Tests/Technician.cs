@@ -8,7 +8,7 @@ namespace Zygotome.Browser.Tests;
 /// <summary>Somebody at the screen: does what a technician does, through what a technician sees.</summary>
 internal sealed class Technician : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
     private readonly string _url;
     private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("zygotome-chromium");
 
@@ -36,7 +36,7 @@ internal sealed class Technician : IDisposable
         Browser = new ChromeDriver(
             ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"),
             options,
-            TimeSpan.FromSeconds(60)
+            TimeSpan.FromSeconds(180)
         );
         Browser.ExecuteCdpCommand(
             "Emulation.setDeviceMetricsOverride",

@@ -119,7 +119,7 @@ public sealed class TypedFromPaper
         t.Wait(application, TimeSpan.FromHours(14));
         t.Work(application, "Horns and pushrods");
         t.Stage("Wire");
-        t.Work(application, "Plug the receiver");
+        t.Work(application, "Plug the receiver").Wired();
     }
 
     private static void Bind(Technician t)

@@ -85,7 +85,8 @@ public sealed class UnderPower
     }
 
     /// <summary>Takes the three-motor transport in at the counter.</summary>
-    internal static void Receive(Technician t) =>
+    internal static string Receive(Technician t, string receiver = "eight-port full range")
+    {
         t.Press("Receive a kit")
             .See("spec sheet")
             .Press("Carrow Mail 1900")
@@ -97,8 +98,12 @@ public sealed class UnderPower
             .Fill("width", "34")
             .Fill("height", "30")
             .Fill("capacity", "2400")
+            .Press("Radio")
+            .Press(receiver)
             .Act("Take it in")
             .See("Outside of the box");
+        return Job(t);
+    }
 
     /// <summary>All lamps said in one look, the left propeller on.</summary>
     internal static Technician LookWithOneOn(Technician t) =>

@@ -11,9 +11,42 @@ internal static partial class Workbench
 {
     private static readonly By Questions = By.CssSelector("[data-region=now] section li [role=group]");
 
+    private static readonly By StepsTab = By.XPath(
+        "//*[@role='tab'][@aria-selected='false'][starts-with(normalize-space(.), 'Steps')]"
+    );
+
+    /// <summary>Plugs every lead, looks at all that holds it, and says so.</summary>
+    public static Technician Wired(this Technician t)
+    {
+        t.Stage("Wire").Press("Leads", "Wire").See("leads in");
+        while (Act(t) == "Plugged")
+        {
+            var before = Aside(t);
+            t.Act("Plugged").Until(() => Aside(t) != before, "the next lead");
+        }
+
+        t.Press("Held, clear", "Wire");
+        while (Act(t) == "Yes, it is so")
+        {
+            var before = Title(t);
+            t.Act("Yes, it is so")
+                .Until(() => Act(t) == "All looked at" || Title(t) != before, "the next thing to look at");
+        }
+
+        return t;
+    }
+
+    private static string Aside(Technician t) => t.Find(By.XPath("//main//h1/following-sibling::p")).Text;
+
     /// <summary>Does a step of the list to its end.</summary>
     public static Technician Work(this Technician t, Application application, string step, string glue = "")
     {
+        t.Until(() => Any(t, StepsTab) || t.Text.Contains(step, StringComparison.Ordinal), "the stage is open");
+        if (Any(t, StepsTab))
+        {
+            t.Press("Steps", "Wire");
+        }
+
         t.See(step).Press(step, "Steps");
         t.Until(() => Title(t) == step, "the step is on the paper");
         if (Any(t, By.XPath("//section[@aria-label='Servos first']")))

@@ -12,6 +12,7 @@ using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Trueness;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
+using Zygotome.Core.Wire;
 using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests;
@@ -339,7 +340,7 @@ internal sealed class Bench
             Work(next.Step);
         }
 
-        return this;
+        return stage == Stage.Wire ? Plugged() : this;
     }
 
     /// <summary>Does what a step waits for, so that nothing but itself is in its way.</summary>
@@ -456,6 +457,37 @@ internal sealed class Bench
         Do(Done(step.Id));
         Pass(step.Bond is null ? TimeSpan.FromMinutes(1) : TimeSpan.FromHours(13));
         Answer(step.Id, AskWhen.Cured);
+    }
+
+    /// <summary>
+    /// Follows every lead that is not shown and plugs it where it belongs, turns round what would go apart, and answers
+    /// what else is asked of the wiring.
+    /// </summary>
+    public Bench Plugged()
+    {
+        if (State.Safety.Connected(State.Sheet))
+        {
+            Pack(LampIs.InBay);
+        }
+
+        while (Wiring.Of(State).ApartBehind().FirstOrDefault().Apart is { IsDefault: false } apart)
+        {
+            var first = apart.First(c => c.Turn is not null).Turn;
+            Do(new ServoTurned(apart.Last(c => c.Turn == -first).Id, TurnedBy.ArmSide));
+        }
+
+        var open = Open().Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
+        foreach (var lead in Wiring.Of(State).Leads.Where(l => open.Contains($"wire/lead/{l.Id}")))
+        {
+            Do(new LeadPlugged(lead.Id, lead.To.Key, true));
+        }
+
+        foreach (var ask in WireAsks.Of(State).Where(a => open.Contains($"wire/{a.Id}")))
+        {
+            Do(new WireAnswered(ask.Id, true));
+        }
+
+        return this;
     }
 
     public Bench Bound()

@@ -6,7 +6,7 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Bind;
 
 /// <summary>What was bound, and what was seen to move through it, latest of each.</summary>
-public sealed record BindState : ICalledOut
+public sealed record BindState : ICalledOut, ISeenMoving
 {
     public Bound? Bound { get; init; }
 
@@ -32,6 +32,36 @@ public sealed record BindState : ICalledOut
                 .Where(f => !WasRight(sheet, f, seq))
                 .Order(StringComparer.Ordinal),
         ];
+
+    Evidence? ISeenMoving.SeenMoving(SpecSheet sheet, string of)
+    {
+        Evidence?[] seen =
+            sheet.Surface(of) is { } surface ? [.. surface.Functions.Select(f => SeenBy(sheet, surface, f))]
+            : sheet.Output(of) is not null
+                ?
+                [
+                    .. OutputCalls
+                        .Of(sheet)
+                        .Where(c => c.Of == of)
+                        .Select(c => Outputs.GetValueOrDefault(new OutputId(c.Of, c.At).Written))
+                        .Select(o => o?.Answer == OutputAnswer.AsExpected ? o.Evidence : null),
+                ]
+            : sheet.Power.Motors.FirstOrDefault(m => $"motor-{m.Id}" == of) is { } motor
+                ?
+                [
+                    Motors.GetValueOrDefault(motor.Id) is { Turned: MotorTurn.AsItShould } turned
+                        ? turned.Evidence
+                        : null,
+                ]
+            : [];
+        return seen.Length > 0 && seen.All(e => e is not null) ? seen.MaxBy(e => e!.Seq) : null;
+    }
+
+    private Evidence? SeenBy(SpecSheet sheet, Surface surface, string function) =>
+        Directions.GetValueOrDefault(function) is { } shown
+        && shown.Seen.GetValueOrDefault(surface.Id, Movement.None) == Movements.Natural(sheet, surface, function)
+            ? shown.Evidence
+            : null;
 
     private bool WasRight(SpecSheet sheet, string function, long seq) =>
         Directions.GetValueOrDefault(function) is { } shown

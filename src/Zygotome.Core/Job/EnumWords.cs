@@ -10,6 +10,7 @@ using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
+using Zygotome.Core.Wire;
 
 namespace Zygotome.Core.Job;
 
@@ -42,6 +43,7 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<LinkagePart>(BuildRules.Words),
         Of<LoopKind>(LoopOpened.Words),
         Of<AdhesiveKind>(AdhesiveKinds.Say),
+        Of<TurnedBy>(ServoTurned.Words),
         Of<Movement>(BindWords.Of),
         Of<MarkAnswer>(MarkedBalance.Words),
         Of<AcrossAnswer>(MarkedBalance.Words),

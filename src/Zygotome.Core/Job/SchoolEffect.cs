@@ -3,6 +3,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Wire;
 
 namespace Zygotome.Core.Job;
 
@@ -78,22 +79,33 @@ public static class SchoolEffect
         return said.Length == 0 ? "" : $"{string.Join(", ", said)} than the shop's way.";
     }
 
-    private static ImmutableSortedSet<(bool Buys, string What)> Found(JobState answered, Stock stock) =>
+    // What a way of doing things may bring with it.
+    private enum Brings
+    {
+        Step,
+        Purchase,
+        Plug,
+        Look,
+    }
+
+    private static ImmutableSortedSet<(Brings Kind, string What)> Found(JobState answered, Stock stock) =>
         [
-            .. answered.Sheet.Steps.Select(s => (false, s.Title)),
-            .. ToBuy.Of(answered, stock).Select(l => (true, l.What)),
+            .. answered.Sheet.Steps.Select(s => (Brings.Step, s.Title)),
+            .. ToBuy.Of(answered, stock).Select(l => (Brings.Purchase, l.What)),
+            .. Wiring.Of(answered).Leads.Select(l => (Brings.Plug, $"{l.Name.ToLowerInvariant()} to {l.To.Words}")),
+            .. WireAsks.Of(answered).Select(a => (Brings.Look, a.Words.TrimEnd('?'))),
         ];
 
     private static string Words(
         string acts,
         string work,
-        ImmutableSortedSet<(bool Buys, string What)> has,
-        ImmutableSortedSet<(bool Buys, string What)> lacks
+        ImmutableSortedSet<(Brings Kind, string What)> has,
+        ImmutableSortedSet<(Brings Kind, string What)> lacks
     )
     {
-        static string Said(string how, bool buys, IEnumerable<(bool Buys, string What)> of)
+        static string Said(string how, Brings kind, IEnumerable<(Brings Kind, string What)> of)
         {
-            var all = of.Where(w => w.Buys == buys).Select(w => w.What).ToArray();
+            var all = of.Where(w => w.Kind == kind).Select(w => w.What).ToArray();
             return all.Length == 0 ? ""
                 : all.Length > Most ? $"{how}{string.Join("; ", all.Take(Most - 1))}; and {all.Length - Most + 1} more."
                 : $"{how}{string.Join("; ", all)}.";
@@ -103,10 +115,13 @@ public static class SchoolEffect
             ' ',
             new[]
             {
-                Said(has.Count(w => !w.Buys) == 1 ? "A step: " : "Steps: ", false, has),
-                Said("To buy: ", true, has),
-                has.IsEmpty ? Said("Not done: ", false, lacks) : "",
-                has.IsEmpty ? Said("Not to buy: ", true, lacks) : "",
+                Said(has.Count(w => w.Kind == Brings.Step) == 1 ? "A step: " : "Steps: ", Brings.Step, has),
+                Said("To buy: ", Brings.Purchase, has),
+                Said("Plugged: ", Brings.Plug, has),
+                Said("Asked: ", Brings.Look, has),
+                has.IsEmpty ? Said("Not done: ", Brings.Step, lacks) : "",
+                has.IsEmpty ? Said("Not to buy: ", Brings.Purchase, lacks) : "",
+                has.IsEmpty ? Said("Not asked: ", Brings.Look, lacks) : "",
                 work,
                 acts,
             }.Where(w => w.Length > 0)

@@ -101,12 +101,9 @@ public static class Channels
     public static ImmutableArray<Channel> Of(JobState state)
     {
         var spare = Math.Max(0, state.Aboard.ReceiverChannels - state.Sheet.Radio.Functions.Length);
-        var own =
-            (
-                state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option
-                ?? Schools.Find(Schools.PairedSurfaces)!.Default.Id
-            ) == "two-channels";
-        return state.Sheet.Once(s => new BySpare(s)).Of(own ? spare : 0);
+        return state
+            .Sheet.Once(s => new BySpare(s))
+            .Of(state.School(Schools.PairedSurfaces) == "two-channels" ? spare : 0);
     }
 
     // Of one sheet, the last that was asked for: one job has one receiver at a time.

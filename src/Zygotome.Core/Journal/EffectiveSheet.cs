@@ -48,7 +48,7 @@ public static class EffectiveSheet
     private static JobState Composed(JobState state)
     {
         var built = state.Chosen;
-        var left = built.Steps.Where(s => s.School.All(p => Chosen(state, p.Key) == p.Value)).ToImmutableArray();
+        var left = built.Steps.Where(s => s.School.All(p => state.School(p.Key) == p.Value)).ToImmutableArray();
         var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
 
         // A step left out passes on what it waited for, so that nothing after it waits in vain.
@@ -60,7 +60,7 @@ public static class EffectiveSheet
         // One begun before its sides were asked for stays one.
         var sides = MirroredSteps.Of(built, steps, s => state.Progress(s.Id) is not null);
         var ordered = state.Every<IOrdersSteps>().Aggregate(sides, (now, by) => by.Reordered(now));
-        var edges = StepOrder.Of(ordered, propellerLast: Chosen(state, Schools.Propeller) == "last");
+        var edges = StepOrder.Of(ordered, propellerLast: state.School(Schools.Propeller) == "last");
         ImmutableArray<StepSpec> all =
         [
             .. StepOrder.Applied(ordered, edges),
@@ -75,9 +75,6 @@ public static class EffectiveSheet
 
     private static bool IsSame(SpecSheet sheet, JobState state, ImmutableArray<StepSpec> steps) =>
         sheet.Given == state.Given && sheet.Steps.SequenceEqual(steps);
-
-    private static string Chosen(JobState state, string school) =>
-        state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)?.Default.Id ?? "";
 
     // A sheet on file may go round in a circle: a step already passed leads nowhere new.
     private static IEnumerable<string> Through(SpecSheet sheet, string step, HashSet<string> known)

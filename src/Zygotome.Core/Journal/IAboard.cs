@@ -16,6 +16,19 @@ public interface IAboard
     /// <summary>0 while the receiver is still to be bought.</summary>
     int ReceiverChannels { get; }
 
+    /// <summary>As people call it: "eight-port full range"; empty where nobody said.</summary>
+    string ReceiverName { get; }
+
+    /// <summary>Ports that carry a channel; 0 while the receiver is still to be bought.</summary>
+    int ReceiverPorts { get; }
+
+    /// <summary>What the owner has on each channel in every model, from the first; empty places are free.</summary>
+    IReadOnlyList<string> UsualChannels { get; }
+
+    /// <summary>What a servo draws that is in the place of the kit's own, A; null where that is in, 0 what nobody
+    /// knows.</summary>
+    (double Working, double Stall)? ServoDraw(string servo);
+
     ImmutableList<AddOn> AddOns { get; }
 
     /// <summary>What all motors draw together at full, A, as nominal; null where one of them is not known or there is

@@ -15,10 +15,11 @@ public enum Dimension
     Torque,
     Time,
     Temperature,
+    Power,
 }
 
 /// <summary>A unit as a manual prints it, with its factor to the canonical unit of its dimension
-/// (mm, g, degrees, A, V, mAh, %, N·m, minutes, °C). Factors are exact but for the second's.</summary>
+/// (mm, g, degrees, A, V, mAh, %, N·m, minutes, °C, W). Factors are exact but for the second's.</summary>
 public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, params string[] Spellings)
 {
     public static readonly Unit One = new("", Dimension.None, 1);
@@ -53,6 +54,7 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
 
     public static readonly Unit Minute = new("min", Dimension.Time, 1, "minutes");
     public static readonly Unit Hour = new("h", Dimension.Time, 60);
+    public static readonly Unit Watt = new("W", Dimension.Power, 1, "watt", "watts");
     public static readonly Unit Celsius = new("°C", Dimension.Temperature, 1, "C");
 
     /// <summary>Every unit the parser knows.</summary>
@@ -78,6 +80,7 @@ public sealed record Unit(string Symbol, Dimension Dimension, decimal Factor, pa
         Minute,
         Hour,
         Celsius,
+        Watt,
     ];
 
     // Longest spelling first, so that "mAh" is not read as "m" and "kg cm" not as "kg".

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Receive;
@@ -11,15 +12,6 @@ public sealed record ChannelLaid(int Channel, string Function, string Why);
 /// <summary>This kit's functions laid to the channels an owner has them on in every model.</summary>
 public static class OwnerChannels
 {
-    // Which usual function a half of a mixed tail or wing takes the place of, as transmitters mix them.
-    private static readonly ImmutableSortedDictionary<string, string> Mixed = new Dictionary<string, string>
-    {
-        ["elevon left"] = "aileron",
-        ["elevon right"] = "elevator",
-        ["ruddervator left"] = "elevator",
-        ["ruddervator right"] = "rudder",
-    }.ToImmutableSortedDictionary(StringComparer.Ordinal);
-
     /// <summary>
     /// Each where it usually is; those that have no usual place on the first channels that are free in every model,
     /// then on any. By channel; those without one last.
@@ -33,9 +25,7 @@ public static class OwnerChannels
         var without = new List<(string Function, string Why)>();
         foreach (var function in sheet.Radio.Functions)
         {
-            var at =
-                At(usual, function)
-                ?? (Mixed.TryGetValue(function.ToLowerInvariant(), out var f) ? At(usual, f) : null);
+            var at = UsualChannels.At(usual, function);
             if (at is { } own && own <= most && laid.TryAdd(own, new ChannelLaid(own, function, "")))
             {
                 continue;
@@ -71,13 +61,4 @@ public static class OwnerChannels
 
         return [.. laid.Values, .. left];
     }
-
-    private static int? At(IReadOnlyList<string> usual, string function) =>
-        Enumerable
-            .Range(0, usual.Count)
-            .FirstOrDefault(i => usual[i].Equals(function, StringComparison.OrdinalIgnoreCase), -1)
-            is >= 0
-                and var at
-            ? at + 1
-            : null;
 }

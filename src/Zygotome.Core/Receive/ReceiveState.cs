@@ -82,6 +82,15 @@ public sealed record ReceiveState : IAboard, IHandedIn
             ? $"{pack.Name}: {seen.Wrong}"
             : "";
 
+    string IAboard.ReceiverName => Receiver?.Name ?? "";
+
+    int IAboard.ReceiverPorts => Math.Min(ReceiverChannels, Receiver?.Ports ?? ReceiverChannels);
+
+    IReadOnlyList<string> IAboard.UsualChannels => Channels;
+
+    (double Working, double Stall)? IAboard.ServoDraw(string servo) =>
+        Servos.GetValueOrDefault(servo)?.Kind is { } kind ? (kind.Working?.Value ?? 0, kind.Stall?.Value ?? 0) : null;
+
     double? IAboard.FullDraw(SpecSheet sheet) => new PowerTrain(sheet, Drives).Draw()?.Nominal;
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>

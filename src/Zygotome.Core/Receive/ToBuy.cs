@@ -60,14 +60,11 @@ public static class ToBuy
             .. Tools(state, stock),
         ];
 
-    private static bool Is(JobState state, string school, string option) =>
-        (state.Schools.GetValueOrDefault(school)?.Option ?? Schools.Find(school)!.Default.Id) == option;
-
     /// <summary>Whether the receiver has a supply of its own.</summary>
-    public static bool OwnSupply(JobState state) => Is(state, Schools.ReceiverPower, "separate");
+    public static bool OwnSupply(JobState state) => state.School(Schools.ReceiverPower) == "separate";
 
     /// <summary>Whether the kit's own servos are replaced at once.</summary>
-    public static bool Replaces(JobState state) => Is(state, Schools.SuppliedServos, "replace");
+    public static bool Replaces(JobState state) => state.School(Schools.SuppliedServos) == "replace";
 
     // What the way it is done asks for.
     private static IEnumerable<(string Id, string What, string Why, string For)> Chosen(JobState state)
@@ -102,7 +99,7 @@ public static class ToBuy
         }
 
         var parting = sheet.Leads.Count(l => l.Says(RadioFields.Lead.Separable).Likely == true);
-        if (parting > 0 && Is(state, Schools.WingConnectors, "sleeve"))
+        if (parting > 0 && state.School(Schools.WingConnectors) == "sleeve")
         {
             yield return (
                 "sleeve/wing",
@@ -332,7 +329,7 @@ public static class ToBuy
         foreach (var step in state.Sheet.Steps.Where(s => s.Bond is not null && state.Progress(s.Id)?.Done is null))
         {
             // What the kit brings is not bought where it is used.
-            if (Is(state, Schools.KitGlue, "supplied") && state.Sheet.Kit.Get(KitFields.Glue).Length > 0)
+            if (state.School(Schools.KitGlue) == "supplied" && state.Sheet.Kit.Get(KitFields.Glue).Length > 0)
             {
                 continue;
             }

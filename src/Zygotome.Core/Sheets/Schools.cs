@@ -22,13 +22,15 @@ public static class Schools
         BoardFixing = "board-fixing",
         SparThreads = "spar-threads",
         ContactGlue = "contact-glue",
+        SpareLead = "spare-lead",
+        Stabiliser = "stabiliser",
         Propeller = "propeller";
 
     /// <summary>Questions that how the owner carries it answers.</summary>
     public static ImmutableArray<string> OfCar { get; } = [WingTransport, BoardFixing, WingConnectors, SparThreads];
 
     /// <summary>Questions whose answer decides which lead goes where: what was shown by radio rests on it.</summary>
-    public static ImmutableArray<string> Wiring { get; } = [PairedSurfaces, "spare-lead", ReceiverPower, "stabiliser"];
+    public static ImmutableArray<string> Wiring { get; } = [PairedSurfaces, SpareLead, ReceiverPower, Stabiliser];
 
     /// <summary>What drives a surface, and how its arm stands.</summary>
     public static ImmutableArray<string> Driving { get; } = [.. Wiring, SuppliedServos, "differential"];
@@ -241,7 +243,7 @@ public static class Schools
             O("y-lead", "Y-lead", "One port, and both move alike.")
         ),
         S(
-            "spare-lead",
+            SpareLead,
             "Spare direct lead",
             O("fewest", "fewest joints", "Every plug can part."),
             O("board", "through the board", "Tidy, and one lead fewer.")
@@ -254,7 +256,7 @@ public static class Schools
             O("separate", "separate, controller's positive wire out and insulated", "One failure less.")
         ),
         S(
-            "stabiliser",
+            Stabiliser,
             "Stabiliser",
             O("proven-without", "servos proven without it, then inserted", "Faults are found one at a time."),
             O("in-line", "in line from the start", "As it will fly.")

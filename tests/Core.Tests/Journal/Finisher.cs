@@ -10,6 +10,7 @@ using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
+using Zygotome.Core.Wire;
 
 namespace Zygotome.Core.Tests.Journal;
 
@@ -45,6 +46,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             Box();
             Findings();
             Work();
+            Plugs();
             Radio();
             Surfaces();
             Weigh();
@@ -301,6 +303,18 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             bench.Asked(step.Step.Id);
             bench.Do(bench.Done(step.Step.Id));
         }
+    }
+
+    // A larger receiver where ports are wanting.
+    private void Plugs()
+    {
+        if (Asked("wire/ports"))
+        {
+            bench.Do(new ReceiverGiven(Math.Min(32, Wiring.Of(bench.State).Plugs.Length)));
+        }
+
+        bench.Plugged();
+        Concede("wire/supply", "a supply of its own is on the way");
     }
 
     // Last of all that is done under power: a fan's wires come off for everything else.

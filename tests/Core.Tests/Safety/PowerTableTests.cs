@@ -9,6 +9,7 @@ using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Throws;
+using Zygotome.Core.Wire;
 
 namespace Zygotome.Core.Tests.Safety;
 
@@ -131,6 +132,9 @@ public sealed class PowerTableTests
             [typeof(PackMoved)] = new PackMoved(Bench.Q("0 mm")),
             [typeof(BallastFitted)] = new BallastFitted("nose", 1),
             [typeof(Released)] = new Released(1, "", [], ""),
+            [typeof(LeadPlugged)] = new LeadPlugged("sv-rud", "receiver/1", true),
+            [typeof(LeadPulled)] = new LeadPulled("sv-rud", "y"),
+            [typeof(ServoTurned)] = new ServoTurned("sv-rud", TurnedBy.ArmSide),
         };
         var powered = Stages.Kinds.All.Where(k => k.Body.IsAssignableTo(typeof(IPowered))).Select(k => k.Body);
         Assert.Equal(powered.OrderBy(t => t.Name), bodies.Keys.OrderBy(t => t.Name));

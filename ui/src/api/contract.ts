@@ -75,6 +75,11 @@ export type Bodies = {
   'build/loop-opened': Schemas['Entry.LoopOpened'];
   'build/loop-closed': Schemas['Entry.LoopClosed'];
   'build/linkage-moved': Schemas['Entry.LinkageMoved'];
+  'wire/map-laid': Schemas['Entry.MapLaid'];
+  'wire/plugged': Schemas['Entry.LeadPlugged'];
+  'wire/pulled': Schemas['Entry.LeadPulled'];
+  'wire/turned': Schemas['Entry.ServoTurned'];
+  'wire/answered': Schemas['Entry.WireAnswered'];
   'bind/bound': Schemas['Entry.Bound'];
   'bind/failsafe': Schemas['Entry.FailsafeSeen'];
   'bind/direction': Schemas['Entry.DirectionSeen'];
@@ -395,6 +400,17 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'build/loop-opened': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
   'build/loop-closed': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
   'build/linkage-moved': { door: '/api/jobs/{id}/entries', stage: 'build', by: 'bench', decides: 'never', typed: [] },
+  'wire/map-laid': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'wire',
+    by: 'bench',
+    decides: 'never',
+    typed: [['plugs', 0, 'port']],
+  },
+  'wire/plugged': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/pulled': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/turned': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/answered': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
   'bind/bound': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [['mode']] },
   'bind/failsafe': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
@@ -617,6 +633,11 @@ export const WORDS = {
     solvent: 'solvent',
     threadLock: 'thread-lock',
     other: 'other',
+  },
+  turnedBy: {
+    armSide: 'rod on the other side of the arm',
+    inLineReverser: 'a reverser in its lead',
+    reversedServo: 'a reversed servo',
   },
   movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
   markAnswer: { noseDrops: 'nose drops', noseLow: 'a little nose-low', level: 'level', tailDrops: 'tail drops' },

@@ -1041,6 +1041,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/wire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WireView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/bind": {
         parameters: {
             query?: never;
@@ -3059,6 +3096,13 @@ export interface components {
             by: string;
             at: string;
         };
+        ApartView: {
+            of: string[];
+            words: string;
+            why: string;
+            shared: boolean;
+            remedies: components["schemas"]["RemedyView"][];
+        };
         ArchetypePost: {
             class: string;
             name: string;
@@ -3409,6 +3453,12 @@ export interface components {
             where: string;
             follows: boolean;
             remedies: components["schemas"]["Remedy"][];
+        };
+        DeviceView: {
+            id: string;
+            title: string;
+            held: string;
+            sockets: components["schemas"]["SocketView"][];
         };
         DifferenceView: {
             name: string;
@@ -3995,6 +4045,16 @@ export interface components {
                 of: string;
             }[];
         };
+        "Entry.LeadPlugged": {
+            lead: string;
+            into: string;
+            signal: boolean;
+            serves?: null | string;
+        };
+        "Entry.LeadPulled": {
+            lead: string;
+            why: string;
+        };
         "Entry.LeftOver": {
             bag: string;
             counts?: null | {
@@ -4017,6 +4077,13 @@ export interface components {
             detail: string;
             /** @default  */
             function: string;
+        };
+        "Entry.MapLaid": {
+            plugs: {
+                plug: string;
+                /** Format: int32 */
+                port: number;
+            }[];
         };
         "Entry.Marked": {
             step: string;
@@ -4344,6 +4411,11 @@ export interface components {
             by: "radio" | "tester";
             trimsZero: boolean;
         };
+        "Entry.ServoTurned": {
+            servo: string;
+            /** @enum {unknown} */
+            by: "armSide" | "inLineReverser" | "reversedServo";
+        };
         "Entry.SheetConfirmed": {
             sheetHash: string;
         };
@@ -4583,6 +4655,11 @@ export interface components {
              * @description A length as people type it; a bare number is in mm.
              */
             height?: string;
+        };
+        "Entry.WireAnswered": {
+            ask: string;
+            right: boolean;
+            note?: null | string;
         };
         "Entry.WrongCounted": {
             part: string;
@@ -4927,6 +5004,11 @@ export interface components {
             lamp: components["schemas"]["LampKind"];
             words: string;
         };
+        LaidPlug: {
+            plug: string;
+            /** Format: int32 */
+            port: number;
+        };
         /** @enum {unknown} */
         LampIs: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling";
         /** @enum {unknown} */
@@ -4991,6 +5073,23 @@ export interface components {
          * @description A distance to the side as people type it; a bare number is in mm.
          */
         Lateral: string;
+        LeadView: {
+            id: string;
+            name: string;
+            into: string;
+            to: string;
+            outlet: string;
+            label: string;
+            band: string;
+            follow: boolean;
+            plugged: boolean;
+            lost: boolean;
+            way: string;
+            from: components["schemas"]["PointView"];
+            end: components["schemas"]["PointView"];
+            parts: string[];
+            line: null | components["schemas"]["LedgerLine"];
+        };
         LedgerEvidence: {
             entryId: string;
             /** Format: int64 */
@@ -5045,6 +5144,12 @@ export interface components {
             by: string;
             /** Format: date-time */
             openedAt: string;
+        };
+        MapView: {
+            words: string;
+            why: string;
+            counts: boolean;
+            plugs: components["schemas"]["PlugView"][];
         };
         /** @enum {unknown} */
         MarkAnswer: "noseDrops" | "noseLow" | "level" | "tailDrops" | null;
@@ -5393,6 +5498,13 @@ export interface components {
         PlacesView: {
             places: components["schemas"]["PlaceView"][];
         };
+        PlugView: {
+            id: string;
+            name: string;
+            command: string;
+            /** Format: int32 */
+            port: number;
+        };
         PointView: {
             /** Format: double */
             across: number;
@@ -5551,6 +5663,15 @@ export interface components {
             words: string;
             said: components["schemas"]["LampsSaid"];
         };
+        /** @enum {unknown} */
+        RemedyKind: "ownChannel" | "armSide" | "inLineReverser" | "reversedServo";
+        RemedyView: {
+            kind: components["schemas"]["RemedyKind"];
+            of: string;
+            words: string;
+            cost: string;
+            map: components["schemas"]["LaidPlug"][];
+        };
         RememberedScrew: {
             part: string;
             diameter: string;
@@ -5639,6 +5760,10 @@ export interface components {
             doubts: number;
             /** Format: int32 */
             assumed: number;
+        };
+        ServesView: {
+            id: string;
+            name: string;
         };
         ServoKind: {
             name: string;
@@ -5788,6 +5913,13 @@ export interface components {
             people: components["schemas"]["Person"][];
             demoPin: null | string;
             firstStart: boolean;
+        };
+        SocketView: {
+            key: string;
+            outlet: string;
+            name: string;
+            lead: string;
+            leadName: string;
         };
         /** @enum {unknown} */
         Stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
@@ -6113,6 +6245,31 @@ export interface components {
             of: components["schemas"]["Weighable"];
             line: components["schemas"]["LedgerLine"];
             name: string;
+        };
+        WireAskView: {
+            id: string;
+            words: string;
+            why: string;
+            mend: string;
+            line: null | components["schemas"]["LedgerLine"];
+        };
+        WireView: {
+            known: boolean;
+            laid: boolean;
+            /** Format: int32 */
+            freePorts: number;
+            leads: components["schemas"]["LeadView"][];
+            devices: components["schemas"]["DeviceView"][];
+            plugs: components["schemas"]["PlugView"][];
+            maps: components["schemas"]["MapView"][];
+            apart: components["schemas"]["ApartView"][];
+            gains: string[];
+            departures: string[];
+            mixes: string[];
+            serves: components["schemas"]["ServesView"][];
+            asks: components["schemas"]["WireAskView"][];
+            ports: null | components["schemas"]["LedgerLine"];
+            supply: null | components["schemas"]["LedgerLine"];
         };
     };
     responses: never;

@@ -18,13 +18,14 @@ import { Plan } from './plan/Plan';
 import { Receive } from './receive/Receive';
 import { Throws } from './throws/Throws';
 import { Unpack } from './unpack/Unpack';
+import { Wire } from './wire/Wire';
 
 const SCREENS: Record<StageKey, (props: StageProps<Recorder<EntryType>>) => React.ReactNode> = {
   receive: (p) => <Receive {...p} />,
   unpack: (p) => <Unpack {...p} />,
   plan: (p) => <Plan {...p} />,
   build: (p) => <Steps {...p} stage="build" />,
-  wire: (p) => <Steps {...p} stage="wire" />,
+  wire: (p) => <Wire {...p} steps={(head) => <Steps {...p} stage="wire" head={head} />} />,
   bind: (p) => <Bind {...p} />,
   throws: (p) => <Throws {...p} />,
   balance: (p) => <Balance {...p} />,

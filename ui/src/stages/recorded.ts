@@ -8,6 +8,7 @@ import type { PlanEntries } from './plan/entries';
 import type { ReceiveEntries } from './receive/entries';
 import type { ThrowsEntries } from './throws/entries';
 import type { UnpackEntries } from './unpack/entries';
+import type { WireEntries } from './wire/entries';
 
 /** What the screens record, all of them together. */
 type OnScreen =
@@ -16,6 +17,7 @@ type OnScreen =
   | UnpackEntries
   | PlanEntries
   | BuildEntries
+  | WireEntries
   | BindEntries
   | ThrowsEntries
   | BalanceEntries

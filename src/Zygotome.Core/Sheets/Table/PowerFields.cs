@@ -17,12 +17,9 @@ public static class PowerFields
     /// <summary>Left out where the manual says nothing of one.</summary>
     public const string Regulator = "power.regulator";
 
-    public static readonly TextField RegulatorKind = new("power.regulator.kind", "regulator") { Unused = true };
+    public static readonly TextField RegulatorKind = new("power.regulator.kind", "regulator");
 
-    public static readonly QuantityField RegulatorVolts = new("power.regulator.volts", "its voltage", Unit.Volt)
-    {
-        Unused = true,
-    };
+    public static readonly QuantityField RegulatorVolts = new("power.regulator.volts", "its voltage", Unit.Volt);
 
     public static readonly QuantityField RegulatorContinuous = new(
         "power.regulator.continuous",
@@ -31,6 +28,11 @@ public static class PowerFields
     );
 
     public static readonly QuantityField RegulatorPeak = new("power.regulator.peak", "peak", Unit.Ampere);
+
+    public static readonly QuantityField RegulatorWatts = new("power.regulator.watts", "heat it stands", Unit.Watt)
+    {
+        Means = "Of a linear one: what is over between pack and receiver times the current.",
+    };
 
     /// <summary>A motor with its propeller or fan.</summary>
     public static class Motor
@@ -143,7 +145,7 @@ public static class PowerFields
         "power",
         "Power",
         v => new PowerSpec(v),
-        [Order, Duty, RegulatorKind, RegulatorVolts, RegulatorContinuous, RegulatorPeak],
+        [Order, Duty, RegulatorKind, RegulatorVolts, RegulatorContinuous, RegulatorPeak, RegulatorWatts],
         [Motor.List, Controller.List, Pack.List]
     );
 

@@ -22,11 +22,22 @@ public static class RadioFields
 
     public static readonly TextField Protocol = new("radio.protocol", "protocol") { Unused = true };
 
-    public static readonly TextsField Axes = new("radio.stabiliser.axes", "it corrects") { Unused = true };
+    /// <summary>A stabiliser between receiver and servos.</summary>
+    public const string InLine = "in line";
 
-    public static readonly TextField SurfaceCount = new("radio.stabiliser.surfaceCount", "told of surfaces")
+    public static readonly TextsField Axes = new("radio.stabiliser.axes", "it corrects");
+
+    public static readonly TextField SurfaceCount = new("radio.stabiliser.surfaceCount", "told of surfaces");
+
+    public static readonly ChoiceField Sits = new(
+        "radio.stabiliser.sits",
+        "stabiliser sits",
+        "in the receiver",
+        InLine,
+        "in the receiver"
+    )
     {
-        Unused = true,
+        Means = "In line: what it corrects is plugged into it, and it into the receiver.",
     };
 
     public static readonly MeasureField Still = new(
@@ -74,8 +85,8 @@ public static class RadioFields
     {
         public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
         public static readonly TextField Catalogue = new("catalogue", "is a") { Unused = true };
-        public static readonly TextsField Ports = new("ports", "its ports") { Unused = true };
-        public static readonly TextsField Outlets = new("outlets", "its light outlets") { Unused = true };
+        public static readonly TextsField Ports = new("ports", "its ports");
+        public static readonly TextsField Outlets = new("outlets", "its light outlets");
 
         public static readonly SheetList<BoardSpec> List = new(
             "wiring.boards",
@@ -154,7 +165,7 @@ public static class RadioFields
 
         public static readonly WholeField RodEnds = new("rod.ends", "ends that turn", 1, 0, 2) { Unused = true };
 
-        public static readonly TextField HighSignal = new("onHighSignal", "goes on a high signal") { Unused = true };
+        public static readonly TextField HighSignal = new("onHighSignal", "goes on a high signal");
 
         public static readonly QuantityField DegreesAtFull = new("degreesAt100", "at 100 %", Unit.Degree)
         {
@@ -245,6 +256,7 @@ public static class RadioFields
             Stabiliser,
             Axes,
             SurfaceCount,
+            Sits,
             Still,
             Awake,
             Wake,

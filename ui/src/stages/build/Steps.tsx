@@ -39,7 +39,7 @@ const NO_GLUE: Chosen = { adhesive: '', celsius: '', reason: '' };
 const LIST_HEIGHT = 250;
 
 /** The steps of a stage in order: only what may be done now can be started; everything else says what it waits for. */
-export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
+export function Steps({ job, recorder, stage, head }: Props & { stage: Where; head?: React.ReactNode }) {
   const { data } = useStage(job.id, 'steps');
   const me = useMe();
   const wide = useWide();
@@ -141,6 +141,7 @@ export function Steps({ job, recorder, stage }: Props & { stage: Where }) {
           />
         }
       >
+        {head && <div className="-mx-[18px] -mt-3 mb-3">{head}</div>}
         {step?.standing === 'underWay' && whyAsked && (
           <label className="block pt-1 text-[14px] text-pencil">
             {whyAsked}

@@ -1,0 +1,12 @@
+namespace Zygotome.Core.Wire;
+
+/// <summary>Something about the wiring that somebody looks at, tugs or compares, and says yes or no to.</summary>
+/// <param name="Id">Stable: <c>held/receiver</c>.</param>
+/// <param name="Words">The question; yes is as it should be.</param>
+/// <param name="Why">What it is for, or what to do where it is not so.</param>
+/// <param name="Mend">What is done where the answer is no.</param>
+public sealed record WireAsk(string Id, string Words, string Why, string Mend)
+{
+    /// <summary>Nobody concedes it: without it there is no power or no signal.</summary>
+    public bool IsVital { get; init; } = true;
+}

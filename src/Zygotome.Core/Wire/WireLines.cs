@@ -1,0 +1,218 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
+
+namespace Zygotome.Core.Wire;
+
+/// <summary>
+/// The wiring as the ledger asks for it, and how each is said. A lead is shown by being followed and plugged where it
+/// belongs, or by everything it feeds having been seen to move as it must.
+/// </summary>
+internal static class WireLines
+{
+    public static IEnumerable<Requirement> Of(JobState state)
+    {
+        var wiring = Wiring.Of(state);
+        if (!wiring.Plugs.IsEmpty)
+        {
+            yield return Ports(wiring);
+        }
+
+        foreach (var (input, apart) in wiring.ApartBehind())
+        {
+            yield return new Requirement(new AlikeId(input), Concedable.Never, Standing.NotMet, new AlikeFacts(apart));
+        }
+
+        foreach (var lead in wiring.Leads.Where(l => !l.IsLost))
+        {
+            yield return Of(state, lead);
+        }
+
+        if (Supply.Of(state) is { IsStated: true } supply && state.School(Schools.ReceiverPower) != "separate")
+        {
+            yield return new Requirement(
+                new SupplyId(),
+                Concedable.ByLead,
+                supply.Fits || state.School(Schools.ReceiverPower) == "computed" ? Standing.Met : Standing.NotMet,
+                new SupplyFacts(supply)
+            );
+        }
+
+        foreach (var ask in WireAsks.Of(state))
+        {
+            var shown = state.Wire.Asks.GetValueOrDefault(ask.Id);
+            yield return new Requirement(
+                new WireAskId(ask.Id),
+                ask.IsVital ? Concedable.Never : Concedable.ByLead,
+                Requirement.Stands(shown?.Right),
+                new AskFacts(ask, shown)
+            )
+            {
+                Evidence = shown?.Evidence,
+                RestsOn = Rests.On([]).And([new Setting(SettingKind.Receiver), .. Answers]),
+            };
+        }
+    }
+
+    private static IEnumerable<Setting> Answers => RadioSettings.Answers(Schools.Wiring);
+
+    private static Requirement Ports(Wiring wiring)
+    {
+        var lost = wiring.Leads.Where(l => l.IsLost).ToImmutableArray();
+        return new Requirement(
+            new PortsId(),
+            lost.Any(l => l.IsVital) ? Concedable.Never : Concedable.ByLead,
+            !wiring.IsKnown ? Standing.NotShown
+                : lost.IsEmpty ? Standing.Met
+                : Standing.NotMet,
+            new PortsFacts(wiring, lost)
+        )
+        {
+            Object = string.Join(", ", lost.Select(l => l.Id)),
+        };
+    }
+
+    private static Requirement Of(JobState state, WireLead lead)
+    {
+        var concedable = lead.IsVital ? Concedable.Never : Concedable.ByLead;
+        var plug = state.Wire.Leads.GetValueOrDefault(lead.Id);
+        var moved = Moved(state, lead);
+        if (plug is null && moved is not null)
+        {
+            return new Requirement(new LeadId(lead.Id), concedable, Standing.Met, new LeadFacts(lead, null, true))
+            {
+                Evidence = moved,
+                RestsOn = Rests.On([
+                    .. lead.Feeds.SelectMany(c => c.Moves).Select(m => new Aspect(AspectKind.Direction, m)),
+                ]),
+            };
+        }
+
+        return new Requirement(
+            new LeadId(lead.Id),
+            concedable,
+            Requirement.Stands(plug is null || plug.Pulled.Length > 0 ? null : IsRight(lead, plug)),
+            new LeadFacts(lead, plug, false)
+        )
+        {
+            Evidence = plug is { Pulled.Length: 0 } ? plug.Evidence : null,
+            RestsOn = Rests.On([]).And(new Setting(SettingKind.Receiver)),
+        };
+    }
+
+    /// <summary>In its place, and leading to what its label says.</summary>
+    internal static bool IsRight(WireLead lead, PlugSeen plug) =>
+        plug.Into == lead.To.Key && (plug.Serves.Length == 0 || lead.Feeds.Any(c => c.Id == plug.Serves));
+
+    // The latest of what shows all that it feeds; null while something of that was not seen.
+    private static Evidence? Moved(JobState state, WireLead lead)
+    {
+        var seen = state.The<ISeenMoving>();
+        Evidence?[] all = [.. lead.Feeds.SelectMany(c => c.Moves).Select(m => seen.SeenMoving(state.Sheet, m))];
+        return all.Length > 0 && all.All(e => e is not null) ? all.MaxBy(e => e!.Seq) : null;
+    }
+
+    private sealed record PortsFacts(Wiring Wiring, ImmutableArray<WireLead> Lost) : LineFacts
+    {
+        public override LineWords Words(JobState state)
+        {
+            var named = string.Join(", ", Lost.Select(l => l.Name.ToLowerInvariant()));
+            return new LineWords(
+                "Everything has a port",
+                "",
+                "",
+                !Wiring.IsKnown ? ""
+                    : Lost.IsEmpty ? $"{Wiring.Plugs.Length} plugs on {Wiring.Ask.Ports} ports"
+                    : $"without: {named}",
+                !Wiring.IsKnown ? "Which receiver it gets is not known yet."
+                    : Lost.IsEmpty && Wiring.Cost.YLeads > 0
+                        ? $"{Wiring.Cost.YLeads} by a Y-lead; {(Wiring.IsLaid ? "as laid" : "the best there is")}."
+                    : Lost.IsEmpty ? "Each has its own."
+                    : $"No port is left for {named}. {Gain.Cheapest(state)}"
+            );
+        }
+    }
+
+    private sealed record AlikeFacts(ImmutableArray<Consumer> Apart) : LineFacts
+    {
+        public override LineWords Words(JobState state)
+        {
+            var names = string.Join(" and ", Apart.Select(c => c.Name.ToLowerInvariant()));
+            var first = Remedies.Of(state, Apart).First(r => r.Kind != RemedyKind.OwnChannel);
+            return new LineWords(
+                $"One signal moves {names} alike",
+                "",
+                "",
+                "they would go apart",
+                $"By what the sheet says of its servos they go apart on one signal. {first.Words}: {first.Cost}."
+            );
+        }
+    }
+
+    private sealed record LeadFacts(WireLead Lead, PlugSeen? Plug, bool Moved) : LineFacts
+    {
+        public override LineWords Words(JobState state)
+        {
+            var wiring = Wiring.Of(state);
+            var into = Plug is null
+                ? null
+                : LeadPlugged.Sockets(wiring).FirstOrDefault(s => s.Key == Plug.Into)?.Words ?? Plug.Into;
+            var serves = Plug is { Serves.Length: > 0 } ? wiring.Consumer(Plug.Serves) : null;
+            var (reading, why) = Plug switch
+            {
+                null when Moved => ("seen to move", "All it feeds was seen to move as it must."),
+                null => ("", "Not followed and plugged yet."),
+                { Pulled.Length: > 0 } => ("pulled out", $"Pulled out: {Plug.Pulled}."),
+                _ when serves is not null && Lead.Feeds.All(c => c.Id != serves.Id) => (
+                    $"leads to {serves.Name.ToLowerInvariant()}",
+                    $"Its label lies: its wires lead to {serves.Name.ToLowerInvariant()}. Swap the two plugs, and put "
+                        + "a true label on each."
+                ),
+                _ when Plug.Into != Lead.To.Key => ($"in {into}", $"It is in {into}; it belongs in {Lead.To.Words}."),
+                _ => ($"in {into}", "Signal side looked at, its wires followed."),
+            };
+            return new LineWords($"{Lead.Name}: to {Lead.To.Words}", "", "", reading, why);
+        }
+    }
+
+    private sealed record SupplyFacts(Supply Supply) : LineFacts
+    {
+        public override IEnumerable<string> SheetPaths => [$"$.{PowerFields.Regulator}"];
+
+        public override LineWords Words(JobState state) =>
+            new(
+                "What hangs on the receiver's power",
+                Supply.Limits,
+                "",
+                Supply.Reading,
+                Supply.Fits ? "The controller's regulator gives it."
+                    : state.School(Schools.ReceiverPower) == "computed"
+                        ? "More than the regulator gives: the receiver gets a supply of its own."
+                    : "More than the regulator gives: a supply of its own, or servos that draw less."
+            );
+    }
+
+    private sealed record AskFacts(WireAsk Ask, AskShown? Shown) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                Ask.Words,
+                "",
+                "",
+                Shown switch
+                {
+                    null => "",
+                    { Note.Length: > 0 } => Shown.Note,
+                    { Right: true } => "yes",
+                    _ => "no",
+                },
+                Shown switch
+                {
+                    null => "Not looked at yet.",
+                    { Right: true } => Ask.Why,
+                    _ => Ask.Mend,
+                }
+            );
+    }
+}

@@ -1,0 +1,111 @@
+import { Drawing, type Place } from '../../shared/Drawing';
+import { useWide } from '../../shared/wide';
+import type { Lead, Props, View } from './entries';
+import { standsOf } from './entries';
+import { Held } from './Held';
+
+/** The aircraft from above with every lead on its way, and under it receiver and board as they are held. */
+export function WireMat({ job, data, next }: { job: Props['job']; data: View; next: Lead | undefined }) {
+  const wide = useWide();
+  const rows = Math.max(1, ...data.devices.map((d) => d.sockets.length));
+  const held = wide ? Math.min(290, 76 + rows * 22) : 0;
+  const without = new Set(data.leads.filter((l) => l.lost).flatMap((l) => l.parts));
+  return (
+    <>
+      <Drawing
+        drawing={job.drawing}
+        mode="plain"
+        foot={wide ? 'nose up' : 'nose up, seen from above'}
+        pad={{ top: 70, bottom: held + 26, left: 40, right: 40 }}
+        over={(px) => (
+          <>
+            {job.drawing.parts
+              .filter((p) => without.has(p.id))
+              .map((p) => (
+                <path key={p.id} d={p.path} fill="url(#hatch)" stroke="var(--red-mat)" strokeWidth={2.5 * px} />
+              ))}
+            {[...data.leads.filter((l) => l.id !== next?.id), ...(next ? [next] : [])]
+              .filter((l) => l.way)
+              .map((l) => (
+                <Way key={l.id} lead={l} lit={l.id === next?.id} px={px} />
+              ))}
+          </>
+        )}
+        tags={(place) => next && <Ends lead={next} place={place} low={held} />}
+      />
+      {wide && <Held data={data} next={next} height={held} />}
+    </>
+  );
+}
+
+/** One lead, with the mat showing beside it where it crosses another. */
+function Way({ lead, lit, px }: { lead: Lead; lit: boolean; px: number }) {
+  const stands = standsOf(lead);
+  const shape = { d: lead.way, fill: 'none', strokeLinejoin: 'round' as const };
+  return (
+    <g>
+      <path {...shape} stroke="var(--mat)" strokeWidth={(lit ? 11 : 5) * px} />
+      {lit ? (
+        <>
+          <path {...shape} stroke="var(--line)" strokeWidth={8 * px} />
+          <path {...shape} stroke="var(--tape)" strokeWidth={4.5 * px} />
+        </>
+      ) : stands === 'fault' ? (
+        <path {...shape} stroke="var(--red-mat)" strokeWidth={3 * px} strokeDasharray={`${6 * px} ${4 * px}`} />
+      ) : (
+        <path
+          {...shape}
+          stroke={stands === 'in' ? 'var(--line)' : 'var(--quiet)'}
+          strokeWidth={(stands === 'in' ? 2 : 1.1) * px}
+          opacity={stands === 'in' ? 1 : 0.75}
+        />
+      )}
+      <circle
+        cx={lead.from.across}
+        cy={lead.from.down}
+        r={(lit ? 6 : 3.5) * px}
+        fill={lit ? 'var(--tape)' : 'var(--mat)'}
+        stroke={stands === 'fault' ? 'var(--red-mat)' : 'var(--line)'}
+        strokeWidth={1.6 * px}
+      />
+    </g>
+  );
+}
+
+/** What the lit lead runs between: a number at each end, and what it is beside. */
+function Ends({ lead, place, low }: { lead: Lead; place: Place; low: number }) {
+  const boxes = [
+    { n: 1, kind: 'from', words: lead.name, at: lead.from },
+    { n: 2, kind: 'into', words: lead.to, at: lead.end },
+  ];
+  const [width, height, right] = [196, 44, 12];
+  return (
+    <div className="phone:hidden">
+      {boxes.map((b, i) => (
+        <p
+          key={b.n}
+          aria-hidden
+          className="absolute flex items-stretch border-2 border-ink bg-paper text-ink"
+          style={{ right, width, height, bottom: low + 34 + (boxes.length - 1 - i) * (height + 6) }}
+        >
+          <strong className="flex w-8 items-center justify-center bg-tape text-[18px] text-[#14211e]">{b.n}</strong>
+          <span className="min-w-0 flex-1 px-2 text-[13px] leading-tight">
+            <span className="text-pencil">{b.kind}</span>
+            <strong className="block truncate text-[15px]">{b.words}</strong>
+          </span>
+        </p>
+      ))}
+      {boxes.map((b) => (
+        <strong
+          key={b.n}
+          aria-hidden
+          className="absolute -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-tape px-[5px] text-[15px]
+            leading-tight text-[#14211e]"
+          style={{ left: place.x(b.at.across) + (b.n === 1 ? 0 : 22), top: place.y(b.at.down) - 18 }}
+        >
+          {b.n}
+        </strong>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,15 @@
+import type { Schemas } from '../../api/client';
+import type { Recorder as Of } from '../../api/record';
+import type { SharedEntries, StageProps } from '../../shared/stage';
+
+/** What the screens of this stage record. */
+export type WireEntries = 'wire/map-laid' | 'wire/plugged' | 'wire/pulled' | 'wire/turned' | 'wire/answered';
+
+export type Recorder = Of<WireEntries | SharedEntries>;
+export type Props = StageProps<Recorder>;
+export type View = Schemas['WireView'];
+export type Lead = Schemas['LeadView'];
+
+/** How a lead is drawn: red where something is wrong with it, else by whether it is in. */
+export const standsOf = (lead: Lead) =>
+  lead.lost || lead.line?.standing === 'notMet' ? 'fault' : lead.line && !lead.line.open ? 'in' : 'open';
