@@ -98,14 +98,18 @@ public sealed class Wiring
             : $"{command} {before}";
     }
 
-    // With the arm or servo turned since, and the servo that took the kit's own one's place.
+    // With the arm or servo turned since. Which way a servo goes that took the kit's own one's place, nobody knows.
     private Consumer Now(Consumer consumer)
     {
+        var other = _state.Aboard.ServoDraw(consumer.Id);
         var turned = _state.Wire.Turned.GetValueOrDefault(consumer.Id) % 2 == 1;
         return consumer with
         {
-            Turn = turned ? -consumer.Turn : consumer.Turn,
-            Stall = _state.Aboard.ServoDraw(consumer.Id)?.Stall ?? consumer.Stall,
+            Turn =
+                other is not null ? null
+                : turned ? -consumer.Turn
+                : consumer.Turn,
+            Stall = other?.Stall ?? consumer.Stall,
         };
     }
 

@@ -65,6 +65,7 @@ public sealed class RetractionTests
                 "unpack/walked",
                 "unpack/wrong",
                 "unpack/wrong-counted",
+                "wire/answered",
             ],
             Stages.Kinds.All.Where(k => k.Withdrawable).Select(k => k.Type).Order(StringComparer.Ordinal)
         );

@@ -2,6 +2,7 @@ using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Wire;
 
@@ -56,8 +57,10 @@ public sealed class LeadTests
         var rudder = Directions.Calls(bench.State.Sheet).Single(c => c.Function == "rudder");
         bench.Do(new DirectionSeen("rudder", [.. rudder.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))]));
 
-        // What was seen to move was plugged.
+        // What was seen to move was plugged; no plug is moved under power.
         Assert.Equal(Standing.Met, bench.Line("wire/lead/sv-rud").Standing);
+        Assert.NotNull(bench.Refused(In(bench, "sv-rud")));
+        bench.Pack(LampIs.InBay);
         bench.Do(In(bench, "sv-rud"));
         Assert.Equal(Standing.Met, bench.Line("direction/rudder").Standing);
 

@@ -101,6 +101,18 @@ public sealed class WiringTests
     }
 
     [Fact]
+    public void Which_way_another_servo_goes_nobody_knows_so_that_a_lead_it_shares_is_a_doubt()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200"), channels: 8);
+        Assert.Equal(1, Wiring.Of(bench.State).Consumer("sv-rud-l")!.Turn);
+        bench.Do(new ServoBrought("sv-rud-l", new ServoKind("metal gear")));
+        var wiring = Wiring.Of(bench.State);
+        Assert.Null(wiring.Consumer("sv-rud-l")!.Turn);
+        var shared = Shared(wiring, "sv-rud-l", "sv-rud-r");
+        Assert.Equal(1, PortMaps.Cost(wiring.Ask, new PortMap([.. shared.Plugs.Select(p => p.Port)]))!.Doubts);
+    }
+
+    [Fact]
     public void Two_commands_never_share_a_port_and_half_a_pair_is_not_left_without()
     {
         var bench = new Bench(Bench.Parasol, channels: 8);

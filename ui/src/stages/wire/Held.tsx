@@ -86,7 +86,7 @@ function Device({
               style={{ height: row }}
             >
               {s.outlet && <strong className="w-4 text-right text-[15px]">{s.outlet}</strong>}
-              <span className={`truncate ${s.outlet ? 'w-[70px]' : 'w-[140px]'}`}>{s.name || 'free'}</span>
+              <span className={`truncate ${s.outlet ? 'w-[92px]' : 'w-[140px]'}`}>{s.name || 'free'}</span>
               <svg aria-hidden width={44} height={14} viewBox="0 0 44 14" className="shrink-0">
                 <path d="M3 1V13" stroke="currentColor" strokeWidth={3} />
                 {[12, 23, 34].map((x) =>
@@ -106,7 +106,7 @@ function Device({
               </svg>
               {s.outlet && (
                 <span
-                  className={`w-[170px] truncate ${stands === 'fault' ? 'text-red' : ''} ${lit ? 'font-bold' : ''}`}
+                  className={`w-[160px] truncate ${stands === 'fault' ? 'text-red' : ''} ${lit ? 'font-bold' : ''}`}
                 >
                   {s.leadName}
                 </span>

@@ -31,7 +31,7 @@ export function WireMat({ job, data, next }: { job: Props['job']; data: View; ne
               ))}
           </>
         )}
-        tags={(place) => next && <Ends lead={next} place={place} low={held} />}
+        tags={(place) => next && <Ends lead={next} place={place} />}
       />
       {wide && <Held data={data} next={next} height={held} />}
     </>
@@ -73,7 +73,7 @@ function Way({ lead, lit, px }: { lead: Lead; lit: boolean; px: number }) {
 }
 
 /** What the lit lead runs between: a number at each end, and what it is beside. */
-function Ends({ lead, place, low }: { lead: Lead; place: Place; low: number }) {
+function Ends({ lead, place }: { lead: Lead; place: Place }) {
   const boxes = [
     { n: 1, kind: 'from', words: lead.name, at: lead.from },
     { n: 2, kind: 'into', words: lead.to, at: lead.end },
@@ -86,7 +86,7 @@ function Ends({ lead, place, low }: { lead: Lead; place: Place; low: number }) {
           key={b.n}
           aria-hidden
           className="absolute flex items-stretch border-2 border-ink bg-paper text-ink"
-          style={{ right, width, height, bottom: low + 34 + (boxes.length - 1 - i) * (height + 6) }}
+          style={{ right, width, height, top: 12 + i * (height + 6) }}
         >
           <strong className="flex w-8 items-center justify-center bg-tape text-[18px] text-[#14211e]">{b.n}</strong>
           <span className="min-w-0 flex-1 px-2 text-[13px] leading-tight">
