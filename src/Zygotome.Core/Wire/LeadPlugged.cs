@@ -73,6 +73,10 @@ public sealed record LeadPlugged(string Lead, string Into, bool Signal, string? 
     {
         var wiring = Wiring.Of(state);
         var into = Sockets(wiring).FirstOrDefault(s => s.Key == Into)?.Words ?? Into;
-        return $"{wiring.Lead(Lead)?.Name ?? Lead} to {into}";
+        var lies =
+            Serves is { } other && wiring.Lead(Lead)?.Feeds.All(c => c.Id != other) == true
+                ? $": its wires lead to {wiring.Consumer(other)?.Name.ToLowerInvariant() ?? other}"
+                : "";
+        return $"{wiring.Lead(Lead)?.Name ?? Lead} to {into}{lies}";
     }
 }

@@ -59,6 +59,7 @@ internal static class WireEndpoints
                     "right" => "white",
                     _ => "",
                 },
+                Parted: lead.IsParted,
                 Follow: lead.IsOfConsumer,
                 Plugged: state.Wire.Leads.GetValueOrDefault(lead.Id) is { Pulled.Length: 0 },
                 Lost: lead.IsLost,

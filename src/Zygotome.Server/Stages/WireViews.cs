@@ -11,6 +11,7 @@ public sealed record ServesView(string Id, string Name);
 /// <param name="Outlet">The port's number or the socket's name, largest on the paper.</param>
 /// <param name="Label">As the sheet prints it; empty where it has none.</param>
 /// <param name="Band">Colour of its bands; empty of one in the middle.</param>
+/// <param name="Parted">The owner parts it with the wing.</param>
 /// <param name="Follow">Its wires can be followed: what it serves is at its other end.</param>
 /// <param name="Way">SVG path in mm; empty of one without a port.</param>
 public sealed record LeadView(
@@ -21,6 +22,7 @@ public sealed record LeadView(
     string Outlet,
     string Label,
     string Band,
+    bool Parted,
     bool Follow,
     bool Plugged,
     bool Lost,

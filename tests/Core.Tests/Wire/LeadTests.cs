@@ -29,7 +29,8 @@ public sealed class LeadTests
     public void A_label_that_lies_is_found_by_its_wires_and_both_plugs_stay_open_until_swapped()
     {
         var bench = new Bench(Bench.Parasol);
-        bench.Do(In(bench, "sv-ail-l") with { Serves = "sv-ail-r" });
+        var lied = bench.Do(In(bench, "sv-ail-l") with { Serves = "sv-ail-r" });
+        Assert.Contains("its wires lead to right aileron", lied.Body.Say(bench.State), StringComparison.Ordinal);
         var line = bench.Line("wire/lead/sv-ail-l");
         Assert.Equal(Standing.NotMet, line.Standing);
         Assert.Contains("right aileron", line.Why, StringComparison.Ordinal);

@@ -5081,6 +5081,7 @@ export interface components {
             outlet: string;
             label: string;
             band: string;
+            parted: boolean;
             follow: boolean;
             plugged: boolean;
             lost: boolean;

@@ -1,14 +1,17 @@
 import type { Lead, View } from './entries';
 import { standsOf } from './entries';
 
+// A wire has its colour whatever the room: white, between, black.
+const WIRES = ['#fdfcf7', '#a3a8a0', '#14211e'];
+
 /** A plug from its signal side: three wires, three contacts, and the bar that the signal goes to. */
 export function Plug({ width = 128 }: { width?: number }) {
   return (
     <svg aria-hidden width={width} height={width * 0.86} viewBox="0 0 128 110" className="shrink-0">
       {[
-        ['signal', 24, 'var(--paper)'],
-        ['+', 64, 'var(--steel-edge)'],
-        ['−', 104, 'var(--ink)'],
+        ['signal', 24, WIRES[0]],
+        ['+', 64, WIRES[1]],
+        ['−', 104, WIRES[2]],
       ].map(([word, x, fill]) => (
         <g key={word as string}>
           <text x={x as number} y={12} fontSize={14} textAnchor="middle" fill="var(--ink)">
@@ -19,16 +22,7 @@ export function Plug({ width = 128 }: { width?: number }) {
       ))}
       <rect x={4} y={36} width={120} height={34} fill="var(--tape)" stroke="var(--ink)" strokeWidth={2.5} />
       {[24, 64, 104].map((x, i) => (
-        <rect
-          key={x}
-          x={x - 9}
-          y={44}
-          width={18}
-          height={18}
-          fill={['var(--paper)', 'var(--steel-edge)', 'var(--ink)'][i]}
-          stroke="var(--ink)"
-          strokeWidth={1.5}
-        />
+        <rect key={x} x={x - 9} y={44} width={18} height={18} fill={WIRES[i]} stroke="#14211e" strokeWidth={1.5} />
       ))}
       <rect x={4} y={84} width={120} height={22} fill="none" stroke="var(--ink)" strokeWidth={2.5} />
       <rect x={7} y={87} width={7} height={16} fill="var(--ink)" />

@@ -60,6 +60,7 @@ export function LeadCard({
           <li className="pt-1">
             Home without force: a keyed plug that does not go in is the wrong way round.
             {lead.band && ` Band: ${lead.band}.`}
+            {lead.parted && ' The owner parts it with the wing.'}
           </li>
         </ul>
       </div>

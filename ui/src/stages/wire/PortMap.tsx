@@ -26,7 +26,8 @@ export function PortMap({ job, data, recorder }: { job: Props['job']; data: View
           <Jaws line={data.ports} />
           <strong>{verdictWords(data.ports)}</strong>
           <span className="min-w-0 flex-1 text-[16px]">
-            {data.ports.reading}. {data.ports.why}
+            {data.ports.standing === 'met' && `${data.ports.reading}. `}
+            {data.ports.why}
           </span>
         </div>
       )}

@@ -48,7 +48,7 @@ function Way({ lead, lit, px }: { lead: Lead; lit: boolean; px: number }) {
       {lit ? (
         <>
           <path {...shape} stroke="var(--line)" strokeWidth={8 * px} />
-          <path {...shape} stroke="var(--tape)" strokeWidth={4.5 * px} />
+          <path {...shape} stroke={stands === 'fault' ? 'var(--red-mat)' : 'var(--tape)'} strokeWidth={4.5 * px} />
         </>
       ) : stands === 'fault' ? (
         <path {...shape} stroke="var(--red-mat)" strokeWidth={3 * px} strokeDasharray={`${6 * px} ${4 * px}`} />
