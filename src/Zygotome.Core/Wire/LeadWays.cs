@@ -32,6 +32,7 @@ public static class LeadWays
         private readonly double _scale;
         private readonly (double X, double Y) _receiver;
         private readonly ImmutableArray<PlacedPart> _placed;
+        private readonly string[] _joints;
 
         public Ways(SpecSheet sheet, Wiring wiring)
         {
@@ -39,6 +40,7 @@ public static class LeadWays
             _wiring = wiring;
             _placed = [.. sheet.Geometry.Placed.SelectMany(p => PlacedPart.Of(p))];
             _scale = Math.Clamp((sheet.Geometry.Wing?.HalfSpan ?? 750) / 750, 0.35, 2);
+            _joints = [.. wiring.Leads.Where(l => l.To.On == Socketed.YLead).Select(l => l.To.At).Distinct()];
             _receiver = PlaceOf(PlacedKind.Receiver) ?? Guess();
         }
 
@@ -87,7 +89,7 @@ public static class LeadWays
 
         private (double X, double Y) Start(WireLead lead) =>
             lead.IsOfConsumer ? Place(lead.Feeds[0])
-            : lead.Id.StartsWith("y/", StringComparison.Ordinal) ? Middle(new WireEnd(Socketed.YLead, lead.To.At))
+            : lead.Id.StartsWith("y/", StringComparison.Ordinal) ? Middle(new WireEnd(Socketed.YLead, lead.Id[2..]))
             : Middle(
                 new WireEnd(
                     lead.Id.StartsWith("board/", StringComparison.Ordinal) ? Socketed.Board : Socketed.Stabiliser,
@@ -121,7 +123,7 @@ public static class LeadWays
                 Socketed.Stabiliser => (_receiver.X - (Joint * _scale), _receiver.Y),
                 Socketed.YLead => (
                     _receiver.X + (Joint * _scale),
-                    _receiver.Y + (((int.TryParse(end.At, out var port) ? port % 4 : 0) - 1.5) * Lane * _scale)
+                    _receiver.Y + (((Array.IndexOf(_joints, end.At) % 4) - 1.5) * Lane * _scale)
                 ),
                 _ => _receiver,
             };

@@ -242,11 +242,11 @@ public sealed class Wiring
         }
 
         var groups = Ports().Where(p => !p.Plugs.IsEmpty).ToArray();
-        foreach (var (port, _, plugs) in groups.Where(g => g.Plugs.Length > 1))
+        foreach (var (_, _, plugs) in groups.Where(g => g.Plugs.Length > 1))
         {
             foreach (var plug in plugs)
             {
-                yield return Of(plug, new WireEnd(Socketed.YLead, $"{port}"));
+                yield return Of(plug, YLead(plugs));
             }
         }
 
@@ -257,7 +257,7 @@ public sealed class Wiring
             var end = new WireEnd(Socketed.Receiver, $"{port}");
             yield return plugs is [var only]
                 ? Of(only, end)
-                : new WireLead($"y/{port}", $"Y-lead of the {command}", command, end, Fed(plugs));
+                : new WireLead($"y/{plugs[0].Id}", $"Y-lead of the {command}", command, end, Fed(plugs));
         }
 
         foreach (var plug in Plugs.Where((_, i) => Map.At[i] == 0))
@@ -265,6 +265,9 @@ public sealed class Wiring
             yield return Of(plug, WireEnd.None);
         }
     }
+
+    // Known by the first plug in it: moved to another port it is the same Y-lead, and what is in it stays in it.
+    private static WireEnd YLead(ImmutableArray<Plug> plugs) => new(Socketed.YLead, plugs[0].Id);
 
     private ImmutableArray<Consumer> Fed(IEnumerable<Plug> plugs) =>
         [.. plugs.SelectMany(p => p.Feeds).Select(Consumer).OfType<Consumer>()];

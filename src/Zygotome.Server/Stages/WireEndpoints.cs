@@ -84,18 +84,18 @@ internal static class WireEndpoints
 
     private static IEnumerable<DeviceView> Devices(JobState state, Wiring wiring)
     {
-        foreach (var board in wiring.Leads.Where(l => l.To.On == Socketed.Board).GroupBy(l => l.To.On))
-        {
-            yield return new DeviceView("board", "Board", "nose up", [.. board.Select(Behind)]);
-        }
-
-        foreach (var unit in wiring.Leads.Where(l => l.To.On == Socketed.Stabiliser).GroupBy(l => l.To.On))
+        (Socketed On, string Title, string Held)[] between =
+        [
+            (Socketed.Board, "Board", "nose up"),
+            (Socketed.Stabiliser, "Stabiliser", "label up, arrow forward"),
+        ];
+        foreach (var (on, title, held) in between.Where(d => wiring.Leads.Any(l => l.To.On == d.On)))
         {
             yield return new DeviceView(
-                "stabiliser",
-                "Stabiliser",
-                "label up, arrow forward",
-                [.. unit.Select(Behind)]
+                title.ToLowerInvariant(),
+                title,
+                held,
+                [.. wiring.Leads.Where(l => l.To.On == on).Select(Behind)]
             );
         }
 

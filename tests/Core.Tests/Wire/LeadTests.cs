@@ -1,3 +1,4 @@
+using System.Globalization;
 using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
@@ -47,6 +48,27 @@ public sealed class LeadTests
         bench.Do(new LeadPlugged("sv-rud", other, true));
         Assert.Equal(Standing.NotMet, bench.Line("wire/lead/sv-rud").Standing);
         Assert.Equal("wire/into", bench.Refused(new LeadPlugged("sv-rud", "receiver/9", true))!.Code);
+    }
+
+    [Fact]
+    public void A_Y_lead_moved_to_another_port_keeps_what_is_in_it_and_its_own_plug_is_out_of_place()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200"), channels: 5);
+        var wiring = Wiring.Of(bench.State);
+        var branch = wiring.Leads.First(l => l.To.On == Socketed.YLead).Id;
+        var joint = wiring.Leads.Single(l => l.Id.StartsWith("y/", StringComparison.Ordinal));
+        bench.Do(In(bench, branch));
+        bench.Do(In(bench, joint.Id));
+
+        // It changes places with whatever is on another port.
+        var (own, other) = (int.Parse(joint.To.At, CultureInfo.InvariantCulture), joint.To.At == "1" ? 2 : 1);
+        int Moved(int at) =>
+            at == own ? other
+            : at == other ? own
+            : at;
+        bench.Do(new MapLaid([.. wiring.Plugs.Select((p, i) => new LaidPlug(p.Id, Moved(wiring.Map.At[i])))]));
+        Assert.Equal(Standing.Met, bench.Line($"wire/lead/{branch}").Standing);
+        Assert.Equal(Standing.NotMet, bench.Line($"wire/lead/{joint.Id}").Standing);
     }
 
     [Fact]
