@@ -13,7 +13,7 @@ namespace Zygotome.Papers;
 /// </summary>
 public static class MarkTemplate
 {
-    private const float Mm = 72f / 25.4f;
+    private const float Mm = CheckLine.Mm;
 
     // What of a page is drawn on, mm, and how much two pages share.
     private const double Wide = 180,
@@ -63,8 +63,15 @@ public static class MarkTemplate
             {
                 var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
                 var page = across * down == 1 ? "" : $", page {(row * across) + column + 1} of {across * down}";
-                Text(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
-                Text(canvas, $"{sheet.Kit.Name}. Seen from above, nose up. Full size.", A4Pages.Margin, 48, 9);
+                CheckLine.Write(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
+                CheckLine.Write(
+                    canvas,
+                    $"{sheet.Kit.Name}. Seen from above, nose up. Full size.",
+                    A4Pages.Margin,
+                    48,
+                    Typefaces.Text,
+                    9
+                );
                 Page(
                     canvas,
                     sheet,
@@ -73,7 +80,7 @@ public static class MarkTemplate
                     top + (row * (Tall - Shared)),
                     across * down > 1
                 );
-                Check(canvas);
+                CheckLine.Draw(canvas);
                 document.EndPage();
             }
         }
@@ -169,17 +176,6 @@ public static class MarkTemplate
         );
     }
 
-    // A print that was scaled shows here, and is not used.
-    private static void Check(SKCanvas canvas)
-    {
-        using var ink = Stroke(1, A4Pages.Ink);
-        var y = A4Pages.Height - 42;
-        canvas.DrawLine(A4Pages.Margin, y, A4Pages.Margin + (50 * Mm), y, ink);
-        canvas.DrawLine(A4Pages.Margin, y - 5, A4Pages.Margin, y + 5, ink);
-        canvas.DrawLine(A4Pages.Margin + (50 * Mm), y - 5, A4Pages.Margin + (50 * Mm), y + 5, ink);
-        Text(canvas, "50 mm: measure it. If it is not, print again at 100 %.", A4Pages.Margin + (54 * Mm), y + 4, 10);
-    }
-
     private static IEnumerable<(float X, float Y)> Corners(SKRect window)
     {
         var half = (float)Shared / 2 * Mm;
@@ -211,15 +207,5 @@ public static class MarkTemplate
         using var font = new SKFont(Typefaces.Text, 2.8f) { Subpixel = true, LinearMetrics = true };
         using var paint = new SKPaint { Color = colour, IsAntialias = true };
         canvas.DrawText(text, (float)x, (float)y, SKTextAlign.Left, font, paint);
-    }
-
-    private static void Text(SKCanvas canvas, string text, float x, float y, float size) =>
-        Text(canvas, text, x, y, Typefaces.Text, size);
-
-    private static void Text(SKCanvas canvas, string text, float x, float y, SKTypeface face, float size)
-    {
-        using var font = new SKFont(face, size) { Subpixel = true, LinearMetrics = true };
-        using var paint = new SKPaint { Color = A4Pages.Ink, IsAntialias = true };
-        canvas.DrawText(text, x, y, SKTextAlign.Left, font, paint);
     }
 }

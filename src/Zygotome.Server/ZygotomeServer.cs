@@ -260,6 +260,7 @@ public static class ZygotomeServer
         app.MapPhotos();
         app.MapBench();
         app.MapShop();
+        app.MapCatalogue();
         app.MapPeople();
         app.MapMemory();
         app.MapHub<LiveHub>(LiveHub.Path);

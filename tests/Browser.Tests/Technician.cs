@@ -404,6 +404,14 @@ internal sealed class Technician : IDisposable
         );
     }
 
+    /// <summary>What kind of file the server gives this person at a path.</summary>
+    public string Fetched(string path) =>
+        (string)
+            Browser.ExecuteAsyncScript(
+                "fetch(arguments[0]).then(r => arguments[1](r.ok ? r.headers.get('content-type') : r.status + ''))",
+                path
+            )!;
+
     public T? Execute<T>(string script) => (T?)Browser.ExecuteScript(script);
 
     /// <param name="still">Whether it must have stopped moving: nobody aims at what a list still pushes about.</param>

@@ -25,12 +25,21 @@ internal static partial class Workbench
             t.Act("Plugged").Until(() => Aside(t) != before, "the next lead");
         }
 
-        t.Press("Held, clear", "Wire");
-        while (Act(t) == "Yes, it is so")
+        t.Press("Held", "Wire").See("one source of power");
+        while (Act(t) is var act && act != "All looked at")
         {
             var before = Title(t);
-            t.Act("Yes, it is so")
-                .Until(() => Act(t) == "All looked at" || Title(t) != before, "the next thing to look at");
+            if (act == "Measured")
+            {
+                t.Fill("measured, mm", "180");
+            }
+            else if (act == "Held so, tugged")
+            {
+                t.Press(t.Find(By.CssSelector("[aria-label='Held by'] [role=radio]")).Text, "Held by");
+            }
+
+            t.Until(() => Enabled(t), "it can be said");
+            t.Act(act).Until(() => Act(t) == "All looked at" || Title(t) != before, "the next thing to look at");
         }
 
         return t;

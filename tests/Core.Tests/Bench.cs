@@ -479,16 +479,21 @@ internal sealed class Bench
         var open = Open().Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
         foreach (var lead in Wiring.Of(State).Leads.Where(l => open.Contains($"wire/lead/{l.Id}")))
         {
-            Do(new LeadPlugged(lead.Id, lead.To.Key, true));
+            var wiggled = State.Wire.Unproven.ContainsKey(lead.Id) && lead.IsOfConsumer ? lead.Id : null;
+            Do(new LeadPlugged(lead.Id, lead.To.Key, true, wiggled));
         }
 
         foreach (var ask in WireAsks.Of(State).Where(a => open.Contains($"wire/{a.Id}")))
         {
-            Do(new WireAnswered(ask.Id, true));
+            Do(Yes(ask));
         }
 
         return this;
     }
+
+    /// <summary>That it is so, with what yes says beside itself.</summary>
+    public static WireAnswered Yes(WireAsk ask) =>
+        new(ask.Id, true, By: ask.Ways.IsEmpty ? null : ask.Ways[0], Measured: ask.Most is null ? null : Q("180 mm"));
 
     public Bench Bound()
     {

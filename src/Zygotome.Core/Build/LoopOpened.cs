@@ -19,7 +19,7 @@ public enum LoopKind
 }
 
 /// <summary>Something is changed for now and must be changed back.</summary>
-/// <param name="Function">The function whose lead was moved; empty where none is.</param>
+/// <param name="Function">The function whose lead was moved or left off; empty where none is, or nobody said.</param>
 public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
@@ -57,7 +57,8 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
         {
             LoopKind.LeadMovedForBinding => [.. DisturbanceMatrix.RePlugged(state.Sheet, Function)],
             LoopKind.TrialWeight or LoopKind.TrayOut => [.. DisturbanceMatrix.Weight],
-            LoopKind.StabiliserBypassed => [new(AspectKind.Direction, Aspect.Every), new(AspectKind.Failsafe)],
+            LoopKind.StabiliserBypassed => [.. DisturbanceMatrix.AllRePlugged(state.Sheet)],
+            LoopKind.PlugLeftOff when Function.Length > 0 => [.. DisturbanceMatrix.RePlugged(state.Sheet, Function)],
             LoopKind.HeldByTape => [new(AspectKind.Trueness)],
             LoopKind.Dropped => [],
             LoopKind.GainRaised => [new(AspectKind.Direction, Aspect.Every)],

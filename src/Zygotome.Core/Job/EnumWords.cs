@@ -7,6 +7,7 @@ using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Sheets.Plausibility;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
@@ -44,6 +45,9 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<LoopKind>(LoopOpened.Words),
         Of<AdhesiveKind>(AdhesiveKinds.Say),
         Of<TurnedBy>(ServoTurned.Words),
+        Of<HeldBy>(HeldWords.Of),
+        Of<LeadWork>(LeadWorks.Of),
+        Of<WireColour>(WireColours.Of),
         Of<Movement>(BindWords.Of),
         Of<MarkAnswer>(MarkedBalance.Words),
         Of<AcrossAnswer>(MarkedBalance.Words),

@@ -56,16 +56,28 @@ public static class DisturbanceMatrix
             new(AspectKind.Failsafe),
             new(AspectKind.Direction, channel),
             .. reach.Nowhere
-                ? [Every(AspectKind.Direction), Every(AspectKind.Throw), Every(AspectKind.Neutral)]
+                ?
+                [
+                    Every(AspectKind.Direction),
+                    Every(AspectKind.Throw),
+                    Every(AspectKind.Neutral),
+                    Every(AspectKind.Lead),
+                ]
                 : reach.Surfaces.SelectMany(Fed),
-            .. reach.Motors.Select(Motor),
-            .. reach.Outputs.Select(Output),
+            .. reach.Motors.Select(Motor).Concat(reach.Outputs.Select(Output)).SelectMany(Plugged),
         ];
     }
 
     /// <summary>What nobody said the extent of.</summary>
     public static Aspect[] Everything { get; } =
     [.. Enum.GetValues<AspectKind>().Select(k => Aspect.HasSurface(k) ? Every(k) : new Aspect(k))];
+
+    /// <summary>Plugs of all surfaces drawn out and put back: each is in its place or not.</summary>
+    public static IEnumerable<Aspect> AllRePlugged(SpecSheet sheet) =>
+        [new(AspectKind.Failsafe), Every(AspectKind.Direction), .. sheet.Surfaces.Select(s => Lead(s.Id))];
+
+    /// <summary>The lead of a surface, an output or <c>motor-nose</c>.</summary>
+    public static Aspect Lead(string of) => new(AspectKind.Lead, of);
 
     /// <summary>Which way a motor turns.</summary>
     public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
@@ -167,7 +179,10 @@ public static class DisturbanceMatrix
         [new(AspectKind.Neutral, surface.Id), new(AspectKind.Throw, surface.Id), new(AspectKind.Freedom, surface.Id)];
 
     private static IEnumerable<Aspect> Fed(Surface surface) =>
-        [new(AspectKind.Direction, surface.Id), new(AspectKind.Throw, surface.Id)];
+        [new(AspectKind.Direction, surface.Id), new(AspectKind.Throw, surface.Id), Lead(surface.Id)];
+
+    // Which way it goes, and what it is plugged into.
+    private static IEnumerable<Aspect> Plugged(Aspect direction) => [direction, Lead(direction.Surface)];
 
     private static Aspect Every(AspectKind kind) => new(kind, Aspect.Every);
 }

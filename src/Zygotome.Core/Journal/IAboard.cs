@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 
 namespace Zygotome.Core.Journal;
 
@@ -16,8 +17,8 @@ public interface IAboard
     /// <summary>0 while the receiver is still to be bought.</summary>
     int ReceiverChannels { get; }
 
-    /// <summary>As people call it: "eight-port full range"; empty where nobody said.</summary>
-    string ReceiverName { get; }
+    /// <summary>As the catalogue had it, or as it was typed in; null where nobody said.</summary>
+    ReceiverKind? Receiver { get; }
 
     /// <summary>Ports that carry a channel; 0 while the receiver is still to be bought.</summary>
     int ReceiverPorts { get; }

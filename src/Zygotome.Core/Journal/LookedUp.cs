@@ -12,6 +12,12 @@ public enum ShopFact
     /// <summary>One of the shop's suppliers, posted as its id.</summary>
     Supplier,
 
+    /// <summary>A board or stabiliser of the shop's catalogue, posted as its name.</summary>
+    Device,
+
+    /// <summary>A connector of the shop's catalogue, posted as its name.</summary>
+    Connector,
+
     /// <summary>°C at the bench: posted by whoever looked, filled in where glue was used and nobody did.</summary>
     BenchTemperature,
 
@@ -32,5 +38,6 @@ public sealed record LookedUp(string Field, ShopFact Fact)
     public bool ServerSays => Fact is ShopFact.Leads or ShopFact.OlderOnly or ShopFact.Job;
 
     /// <summary>Posted as an id, held as a copy of what the shop lists under it.</summary>
-    public bool ById => Fact is ShopFact.Adhesive or ShopFact.Instrument or ShopFact.Supplier;
+    public bool ById =>
+        Fact is ShopFact.Adhesive or ShopFact.Instrument or ShopFact.Supplier or ShopFact.Device or ShopFact.Connector;
 }

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text.Json;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 
 namespace Zygotome.Core.Journal;
 
@@ -20,6 +21,9 @@ public sealed record ShopLists(
 {
     // What nobody looked at is taken to be cold: glue said to hold too late harms nobody.
     private const double Unsaid = 18;
+
+    /// <summary>What the shop knows of receivers, boards, stabilisers and connectors.</summary>
+    public ShopCatalogue Catalogue { get; init; } = new(ShopCatalogue.Current);
 
     /// <summary>
     /// A posted body with what it names looked up and copied in, and with what the server says itself. Refused where a
@@ -101,6 +105,8 @@ public sealed record ShopLists(
             ShopFact.Instrument => id == Instrument.Transmitter.Id
                 ? Instrument.Transmitter
                 : Instruments.FirstOrDefault(i => i.Id == id),
+            ShopFact.Device => Catalogue.Boards.Concat(Catalogue.Stabilisers).FirstOrDefault(d => d.Name == id),
+            ShopFact.Connector => Catalogue.Connectors.FirstOrDefault(c => c.Name == id),
             _ => Suppliers.FirstOrDefault(s => s.Id == id),
         };
 
@@ -109,6 +115,8 @@ public sealed record ShopLists(
         {
             ShopFact.Adhesive => "adhesive",
             ShopFact.Instrument => "instrument",
+            ShopFact.Device => "board or stabiliser",
+            ShopFact.Connector => "connector",
             _ => "supplier",
         };
 }

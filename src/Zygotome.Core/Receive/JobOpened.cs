@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 
 namespace Zygotome.Core.Receive;
 
@@ -43,7 +44,7 @@ public sealed record JobOpened(
         SheetHash != state.Sheet.Hash
             ? new Refusal("receive/sheet", "The sheet this job names is not the one on file.", "body.sheetHash")
             : Battery?.Admit("body.battery")
-                ?? (ReceiverChannels == 0 ? null : ReceiverGiven.Possible(ReceiverChannels, "body.receiverChannels"))
+                ?? (ReceiverChannels == 0 ? null : ReceiverKind.Possible(ReceiverChannels, "body.receiverChannels"))
                 ?? PromiseChanged.Possible(Promised, ShopDay.Of(Rules.TimeZone, entry.ObservedAt), "body.promised")
                 ?? Texts.Fits(Shelf, "body.shelf", 40)
                 ?? Texts.Fits(Number, "body.number", 20)

@@ -205,6 +205,35 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
         );
     }
 
+    /// <summary>What each controller is rated for and what goes through it at most, A; null what nobody says.</summary>
+    public ImmutableArray<(string Name, double? Rating, double? Through)> Loads()
+    {
+        var apart =
+            from motor in sheet.Power.Motors
+            where HasOwn(motor.Id)
+            let kind = drives[motor.Id].Kind
+            select (
+                DriveKind.Said(kind.Controller) ?? $"controller of {motor.Id}",
+                kind.Rating?.Value,
+                Draw(motor)?.High
+            );
+        var own =
+            from controller in sheet.Power.Controllers
+            let its = sheet.Power.Motors.Where(m => m.Controller == controller.Id && !HasOwn(m.Id)).ToArray()
+            where its.Length > 0
+            let draws = its.Select(Draw).ToArray()
+            select (
+                controller.Id,
+                (double?)controller.Says(PowerFields.Controller.Rating).Counts?.Nominal,
+                draws.All(d => d is not null) ? draws.Sum(d => d?.High) : null
+            );
+        return [.. apart, .. own];
+    }
+
+    /// <summary>The propeller a motor turns: as chosen apart, else the sheet's; empty where neither says.</summary>
+    public string Propeller(MotorSpec motor) =>
+        DriveKind.Said(drives.GetValueOrDefault(motor.Id)?.Kind.Propeller) ?? motor.Propeller;
+
     private bool HasOwn(string motor) =>
         drives.GetValueOrDefault(motor)?.Kind is { } k
         && (DriveKind.Said(k.Controller) is not null || k.Rating is not null);

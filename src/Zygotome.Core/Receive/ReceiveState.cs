@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 
 namespace Zygotome.Core.Receive;
 
@@ -81,8 +82,6 @@ public sealed record ReceiveState : IAboard, IHandedIn
         Flies.FirstOrDefault(p => p.Seen is { Wrong.Length: > 0 }) is { Seen: { } seen } pack
             ? $"{pack.Name}: {seen.Wrong}"
             : "";
-
-    string IAboard.ReceiverName => Receiver?.Name ?? "";
 
     int IAboard.ReceiverPorts => Math.Min(ReceiverChannels, Receiver?.Ports ?? ReceiverChannels);
 

@@ -1,21 +1,13 @@
 using Zygotome.Core.Journal;
+using Zygotome.Core.Sheets.Catalogue;
 
 namespace Zygotome.Core.Receive;
 
 /// <summary>Another receiver than the one on the counter.</summary>
 public sealed record ReceiverGiven(int Channels, ReceiverKind? Receiver = null) : EntryBody
 {
-    internal static Refusal? Possible(int channels, string where) =>
-        channels is < 1 or > 32
-            ? new Refusal(
-                "receive/impossible",
-                $"A receiver with {channels} channels is not possible; 1 to 32 is.",
-                where
-            )
-            : null;
-
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
+        ReceiverKind.Possible(Channels, "body.channels") ?? Receiver?.Admit("body.receiver");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state

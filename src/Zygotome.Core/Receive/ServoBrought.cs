@@ -38,6 +38,7 @@ public sealed record ServoBrought(string Servo, ServoKind? Kind = null) : EntryB
                         .Where(d => state.Sheet.Surface(d) is not null)
                         .SelectMany(d => DisturbanceMatrix.LinkageMoved(state.Sheet, d)),
                     .. Driven(state).Select(state.Sheet.Output).OfType<OutputSpec>().Select(DisturbanceMatrix.Output),
+                    .. Driven(state).Select(DisturbanceMatrix.Lead),
                 ]
             );
 

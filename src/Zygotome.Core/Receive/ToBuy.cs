@@ -60,7 +60,7 @@ public static class ToBuy
             .. Tools(state, stock),
         ];
 
-    /// <summary>Whether the receiver has a supply of its own.</summary>
+    /// <summary>Whether the receiver has a supply of its own because somebody chose so.</summary>
     public static bool OwnSupply(JobState state) => state.School(Schools.ReceiverPower) == "separate";
 
     /// <summary>Whether the kit's own servos are replaced at once.</summary>
@@ -85,7 +85,7 @@ public static class ToBuy
             }
         }
 
-        if (OwnSupply(state))
+        if (state.The<IWired>().HasOwnSupply(state))
         {
             var (working, peak) = ServoFit.Load(sheet, state.Receive.Servos);
             yield return (
@@ -93,7 +93,8 @@ public static class ToBuy
                 working > 0
                     ? $"Separate receiver power, {Numbers.Say(working)} A and {Numbers.Say(peak)} A for a moment"
                     : "Separate receiver power",
-                "As chosen; the controller's positive wire comes out and is insulated.",
+                (OwnSupply(state) ? "As chosen" : "By the numbers")
+                    + "; the controller's positive wire comes out and is insulated.",
                 "Wire"
             );
         }
@@ -285,44 +286,11 @@ public static class ToBuy
             );
         }
 
-        foreach (var line in YLeads(state))
+        foreach (var (id, name, why) in state.The<IWired>().YLeads(state))
         {
-            yield return line;
+            yield return ($"y-lead/{id}", name, why, "Wire");
         }
     }
-
-    // A pair of servos on one port: where the owner wants it so, or where a receiver has fewer ports than leads come to
-    // it. What one servo drives needs none, and what goes through a board takes no port of its own.
-    private static IEnumerable<(string Id, string What, string Why, string For)> YLeads(JobState state)
-    {
-        var (sheet, r) = (state.Sheet, state.Receive);
-        (string Name, string Kind)[] pairs =
-        [
-            .. from left in sheet.Surfaces
-            where left.Side == "left" && left.Functions.Length == 1
-            let right = sheet.Surfaces.FirstOrDefault(s =>
-                s.Side == "right" && (s.Id == left.ComparedWith || s.Pair == left.Pair)
-            )
-            where right is not null && Drives(sheet, left) is { } a && Drives(sheet, right) is { } b && a != b
-            select (Places.Words(left.Pair), left.Kind),
-        ];
-        var wanted = state.Schools.GetValueOrDefault(Schools.PairedSurfaces)?.Option == "y-lead";
-        var through = sheet.Boards.Length > 0;
-        var plugs = sheet.Servos.Length + sheet.Power.Controllers.Length;
-        var ports = r.Receiver?.Ports ?? r.ReceiverChannels;
-        var shortOf = through || r.ReceiverChannels == 0 ? 0 : Math.Max(0, plugs - ports);
-        return (wanted && !through ? pairs : pairs.Take(shortOf)).Select(p =>
-            (
-                $"y-lead/{p.Name.Replace(' ', '-')}",
-                $"Y-lead for the two {p.Name}s",
-                wanted ? "Paired surfaces share a lead, as chosen." : $"{plugs} leads go to {ports} ports.",
-                "Wire"
-            )
-        );
-    }
-
-    private static string? Drives(SpecSheet sheet, Surface surface) =>
-        sheet.Servos.FirstOrDefault(s => s.Drives.Contains(surface.Id))?.Id;
 
     private static IEnumerable<(string Id, string What, string Why, string For)> Glue(JobState state, Stock stock)
     {

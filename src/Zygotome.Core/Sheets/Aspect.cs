@@ -13,6 +13,9 @@ public enum AspectKind
     Bind,
     Range,
     Trueness,
+
+    /// <summary>Where the lead of what is named is plugged, and that it is that one's.</summary>
+    Lead,
 }
 
 /// <summary>
@@ -24,7 +27,7 @@ public readonly record struct Aspect(AspectKind Kind, string Surface = "")
 
     /// <summary>Whether the kind is about one surface.</summary>
     public static bool HasSurface(AspectKind kind) =>
-        kind is AspectKind.Neutral or AspectKind.Throw or AspectKind.Direction or AspectKind.Freedom;
+        kind is AspectKind.Neutral or AspectKind.Throw or AspectKind.Direction or AspectKind.Freedom or AspectKind.Lead;
 
     /// <summary>The same kind for every surface.</summary>
     public Aspect ForEvery() => this with { Surface = Every };

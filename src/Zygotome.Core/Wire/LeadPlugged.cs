@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Safety;
 
@@ -44,7 +45,13 @@ public sealed record LeadPlugged(string Lead, string Into, bool Signal, string? 
         }
 
         return Serves is { } serves && wiring.Consumer(serves) is null
-            ? new Refusal("wire/serves", $"This aircraft has nothing called \"{serves}\" to be moved.", "body.serves")
+                ? new Refusal(
+                    "wire/serves",
+                    $"This aircraft has nothing called \"{serves}\" to be moved.",
+                    "body.serves"
+                )
+            : Serves is null && lead.IsOfConsumer && state.Wire.Unproven.GetValueOrDefault(Lead) is { } why
+                ? new Refusal("wire/wiggle", $"Its label proves nothing ({why}): say what moves.", "body.serves")
             : null;
     }
 
@@ -61,10 +68,25 @@ public sealed record LeadPlugged(string Lead, string Into, bool Signal, string? 
     {
         var before = state.Wire.Leads.GetValueOrDefault(Lead);
         var seen = new PlugSeen(Into, Serves ?? "", Evidence.Of(entry, before?.Evidence.Attempt + 1 ?? 1));
-        var next = state.With(state.Wire with { Leads = state.Wire.Leads.SetItem(Lead, seen) });
+        var next = state.With(
+            state.Wire with
+            {
+                Leads = state.Wire.Leads.SetItem(Lead, seen),
+                Unproven = Doubted(state),
+            }
+        );
         return before is null || (before.Into == Into && before.Pulled.Length == 0)
             ? next
             : next.Disturb(entry, Say(state), LeadPulled.Touches(state, Lead));
+    }
+
+    // A label that lies is another's: neither proves anything until both are wiggled.
+    private ImmutableSortedDictionary<string, string> Doubted(JobState state)
+    {
+        var doubted = state.Wire.Unproven;
+        return Serves is not { } serves ? doubted
+            : Wiring.Of(state).Lead(Lead)?.Feeds.Any(c => c.Id == serves) == true ? doubted.Remove(Lead)
+            : doubted.SetItem(Lead, "it lied").SetItem(serves, "another's lied");
     }
 
     public override IEnumerable<string> Shows() => [new LeadId(Lead).Written];

@@ -23,26 +23,59 @@ public static class LeadWays
     public static ImmutableSortedDictionary<string, ImmutableArray<Corner>> Of(JobState state) =>
         new Ways(state.Sheet, Wiring.Of(state)).All();
 
+    /// <summary>Where the receiver lies, mm aft and right: as the sheet places it, else under the wing.</summary>
+    internal static (double X, double Y) Receiver(SpecSheet sheet) =>
+        sheet.Geometry.Placed.SelectMany(p => PlacedPart.Of(p)).FirstOrDefault(p => p.Thing.Kind == PlacedKind.Receiver)
+            is { } placed
+            ? placed.Middle
+            : UnderTheWing(sheet);
+
+    /// <summary>
+    /// Where a lead that the owner parts comes out of the body, on its way; null where it does not leave it.
+    /// </summary>
+    public static Corner? JointOf(SpecSheet sheet, ImmutableArray<Corner> way)
+    {
+        var x = Receiver(sheet).X;
+        var body = sheet
+            .Geometry.Bodies.Where(b => b.From <= x && b.To >= x && Math.Abs(b.At) < 1)
+            .Select(b => b.Width / 2)
+            .DefaultIfEmpty(0)
+            .Max();
+        for (var i = 0; i + 1 < way.Length; i++)
+        {
+            var (a, b) = (way[i], way[i + 1]);
+            var (far, near) = (Math.Abs(a.Across), Math.Abs(b.Across));
+            if (far > body && near <= body)
+            {
+                var part = (far - body) / (far - near);
+                return new Corner(a.Across + ((b.Across - a.Across) * part), a.Down + ((b.Down - a.Down) * part));
+            }
+        }
+
+        return null;
+    }
+
+    private static (double X, double Y) UnderTheWing(SpecSheet sheet) =>
+        sheet.Geometry.Wing is { } wing && Planform.At(wing, 0) is var (edge, chord)
+            ? (edge + (chord * 0.5), 0)
+            : (0, 0);
+
     private static Corner On((double X, double Y) place) => DrawingSides.Place(DrawingSide.Plan, place.X, place.Y);
 
-    private sealed class Ways
+    private sealed class Ways(SpecSheet sheet, Wiring wiring)
     {
-        private readonly SpecSheet _sheet;
-        private readonly Wiring _wiring;
-        private readonly double _scale;
-        private readonly (double X, double Y) _receiver;
-        private readonly ImmutableArray<PlacedPart> _placed;
-        private readonly string[] _joints;
-
-        public Ways(SpecSheet sheet, Wiring wiring)
-        {
-            _sheet = sheet;
-            _wiring = wiring;
-            _placed = [.. sheet.Geometry.Placed.SelectMany(p => PlacedPart.Of(p))];
-            _scale = Math.Clamp((sheet.Geometry.Wing?.HalfSpan ?? 750) / 750, 0.35, 2);
-            _joints = [.. wiring.Leads.Where(l => l.To.On == Socketed.YLead).Select(l => l.To.At).Distinct()];
-            _receiver = PlaceOf(PlacedKind.Receiver) ?? Guess();
-        }
+        private readonly SpecSheet _sheet = sheet;
+        private readonly Wiring _wiring = wiring;
+        private readonly double _scale = Math.Clamp((sheet.Geometry.Wing?.HalfSpan ?? 750) / 750, 0.35, 2);
+        private readonly (double X, double Y) _receiver = Receiver(sheet);
+        private readonly ImmutableArray<PlacedPart> _placed =
+        [
+            .. sheet.Geometry.Placed.SelectMany(p => PlacedPart.Of(p)),
+        ];
+        private readonly string[] _joints =
+        [
+            .. wiring.Leads.Where(l => l.To.On == Socketed.YLead).Select(l => l.To.At).Distinct(),
+        ];
 
         public ImmutableSortedDictionary<string, ImmutableArray<Corner>> All()
         {
@@ -89,7 +122,7 @@ public static class LeadWays
 
         private (double X, double Y) Start(WireLead lead) =>
             lead.IsOfConsumer ? Place(lead.Feeds[0])
-            : lead.Id.StartsWith("y/", StringComparison.Ordinal) ? Middle(new WireEnd(Socketed.YLead, lead.Id[2..]))
+            : lead.IsYLead ? Middle(new WireEnd(Socketed.YLead, lead.Id[2..]))
             : Middle(
                 new WireEnd(
                     lead.Id.StartsWith("board/", StringComparison.Ordinal) ? Socketed.Board : Socketed.Stabiliser,
@@ -132,12 +165,6 @@ public static class LeadWays
             _placed.FirstOrDefault(p => p.Thing.Kind == kind && (of.Length == 0 || p.Thing.Of == of)) is { } found
                 ? found.Middle
                 : null;
-
-        // Where the sheet places no receiver: under the wing.
-        private (double X, double Y) Guess() =>
-            _sheet.Geometry.Wing is { } wing && Planform.At(wing, 0) is var (edge, chord)
-                ? (edge + (chord * 0.5), 0)
-                : (0, 0);
 
         private (double X, double Y) Place(Consumer consumer)
         {

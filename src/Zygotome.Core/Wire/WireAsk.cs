@@ -1,3 +1,6 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+
 namespace Zygotome.Core.Wire;
 
 /// <summary>Something about the wiring that somebody looks at, tugs or compares, and says yes or no to.</summary>
@@ -9,4 +12,13 @@ public sealed record WireAsk(string Id, string Words, string Why, string Mend)
 {
     /// <summary>Nobody concedes it: without it there is no power or no signal.</summary>
     public bool IsVital { get; init; } = true;
+
+    /// <summary>What may hold it: yes says which; none where nothing is held.</summary>
+    public ImmutableArray<HeldBy> Ways { get; init; } = [];
+
+    /// <summary>The most it may measure, mm; yes is said by measuring. Null where nothing is measured.</summary>
+    public double? Most { get; init; }
+
+    /// <summary>Another one of these, and it is looked at anew.</summary>
+    public SettingKind On { get; init; } = SettingKind.Receiver;
 }

@@ -18,7 +18,15 @@ public static class WireAsks
     /// <summary>In order; the same for the same state.</summary>
     public static ImmutableArray<WireAsk> Of(JobState state) =>
         state
-            .Once(s => new All([.. Sources(s), .. Held(s), .. Aerial(s), .. Leads(s), .. Corrects(s), .. Added(s)]))
+            .Once(s => new All([
+                .. Sources(s)
+                    .Concat(Held(s))
+                    .Concat(Aerial(s))
+                    .Concat(Leads(s))
+                    .Concat(Corrects(s))
+                    .Concat(Added(s))
+                    .DistinctBy(a => a.Id),
+            ]))
             .Of;
 
     private sealed record All(ImmutableArray<WireAsk> Of);
@@ -44,12 +52,14 @@ public static class WireAsks
         {
             yield return new WireAsk(
                 $"pack-lead/{controller.Id}",
-                $"{controller.Name}: its lead to the pack no longer than {Numbers.Say(PackLead)} mm?",
+                $"{controller.Name}: its lead to the pack, {Numbers.Say(PackLead)} mm or less?",
                 "A longer one lets the voltage ring until the controller fails. The limit is the shop's.",
-                "Shorten it, or move the controller to the pack and lengthen the three motor wires instead."
+                "Shorten it, or move the controller to the pack and lengthen the three motor wires instead; then ask "
+                    + "anew where its air comes from."
             )
             {
                 IsVital = false,
+                Most = PackLead,
             };
         }
     }
@@ -59,32 +69,43 @@ public static class WireAsks
         var sheet = state.Sheet;
         if (Wiring.Of(state).Plugs.Length > 0)
         {
-            yield return Tug("receiver", "Receiver", "strap, bead or screws");
+            yield return Tug("receiver", "Receiver", "", [HeldBy.Strap, HeldBy.Bead, HeldBy.Screws, HeldBy.Tape]);
         }
 
         foreach (var board in sheet.Boards)
         {
-            yield return Tug(board.Id, "Board", "strap, bead or tape");
+            yield return Tug(board.Id, "Board", "", [HeldBy.Strap, HeldBy.Bead, HeldBy.Screws, HeldBy.Tape]);
         }
 
         if (sheet.Radio.Stabiliser.Likely == true)
         {
-            yield return Tug("stabiliser", "Stabiliser", "its pad, label and arrow as the sheet says");
+            yield return Tug(
+                "stabiliser",
+                "Stabiliser",
+                ", label and arrow as the sheet says",
+                [HeldBy.Tape, HeldBy.Screws, HeldBy.Bead]
+            );
         }
 
         if (sheet.Power.Packs.Length > 0 || sheet.Power.Motors.Length > 0)
         {
-            yield return Tug("pack", "Flight pack in its bay", "strap and stop");
+            yield return Tug("pack", "Flight pack in its bay", ", against its stop", [HeldBy.Strap, HeldBy.Screws]) with
+            {
+                On = SettingKind.Pack,
+            };
         }
     }
 
-    private static WireAsk Tug(string id, string what, string by) =>
+    private static WireAsk Tug(string id, string what, string so, ImmutableArray<HeldBy> ways) =>
         new(
             $"held/{id}",
-            $"{what}: held by {by}, tugged, and it stays?",
+            $"{what}: held{so}, tugged, and it stays?",
             "A press fit lets go in the first hard landing.",
             "A strap or a bead across it, then tug again."
-        );
+        )
+        {
+            Ways = ways,
+        };
 
     private static IEnumerable<WireAsk> Aerial(JobState state)
     {
@@ -138,7 +159,7 @@ public static class WireAsks
                 "plugs-coloured",
                 $"{parted} plugs of the wing free, each with a colour band of its own on both halves?",
                 "The owner plugs them at the field: what has the same colour belongs together.",
-                "Put the bands on, the left ones black, the right ones white."
+                $"Print the labels; on each plug and its other half: {Bands(state)}."
             )
             : new WireAsk(
                 "joints-pulled",
@@ -146,6 +167,15 @@ public static class WireAsks
                 "What is closed in is not looked at again.",
                 "Pull each apart by its plugs, not its wires; one that gives is crimped anew, then pulled again."
             );
+
+    private static string Bands(JobState state) =>
+        string.Join(
+            ", ",
+            Wiring
+                .Of(state)
+                .Leads.Where(l => l.Band is not null)
+                .Select(l => $"{l.Name.ToLowerInvariant()} {l.Band!.Words}")
+        );
 
     private static string Closed(JobState state) =>
         state.School(Schools.WingConnectors) == "knot" ? "knotted" : "sleeved";

@@ -23,6 +23,20 @@ public static class WireEntries
         {
             Retractable = false,
         },
+        EntryKind.Of<LeadMended>("wire/mended", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<DeviceSaid>("wire/device", Posters.Bench) with
+        {
+            Retractable = false,
+            LooksUp = [new("kind", ShopFact.Device)],
+        },
+        EntryKind.Of<ConnectorSaid>("wire/connector", Posters.Bench) with
+        {
+            Retractable = false,
+            LooksUp = [new("kind", ShopFact.Connector)],
+        },
         EntryKind.Of<WireAnswered>("wire/answered", Posters.Bench) with
         {
             Withdrawable = true,

@@ -26,6 +26,18 @@ public sealed record SupplyId() : RequirementId(Stage.Wire)
     public override string Written => "wire/supply";
 }
 
+/// <summary>That a board or stabiliser has a socket for each lead that goes into it.</summary>
+public sealed record RoomId(string Of) : RequirementId(Stage.Wire)
+{
+    public override string Written => $"wire/room/{Of}";
+}
+
+/// <summary>That the plug between pack and controller carries what is drawn.</summary>
+public sealed record ConnectorId() : RequirementId(Stage.Wire)
+{
+    public override string Written => "wire/connector";
+}
+
 /// <summary>Something about the wiring that is looked at or tugged.</summary>
 public sealed record WireAskId(string Ask) : RequirementId(Stage.Wire)
 {

@@ -13,6 +13,15 @@ public sealed record WireLead(string Id, string Name, string Command, WireEnd To
     /// <summary>The owner parts it with the wing.</summary>
     public bool IsParted { get; init; }
 
+    /// <summary>What was done to it; empty of one as it came.</summary>
+    public string Mended { get; init; } = "";
+
+    /// <summary>Two plugs of its own at one end, one at the other.</summary>
+    public bool IsYLead => Id.StartsWith("y/", StringComparison.Ordinal);
+
+    /// <summary>Of one that is parted; null of others.</summary>
+    public LeadBand? Band { get; init; }
+
     /// <summary>left, right or empty: which colour its bands have.</summary>
     public string Side { get; init; } = "";
 

@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Wire;
@@ -29,6 +31,16 @@ internal static class WireLines
             yield return Of(state, lead);
         }
 
+        foreach (var (of, on) in Rooms(state))
+        {
+            yield return Room(wiring, of, on);
+        }
+
+        if (Connector(state) is { } connector)
+        {
+            yield return connector;
+        }
+
         if (Supply.Of(state) is { IsStated: true } supply && state.School(Schools.ReceiverPower) != "separate")
         {
             yield return new Requirement(
@@ -45,12 +57,12 @@ internal static class WireLines
             yield return new Requirement(
                 new WireAskId(ask.Id),
                 ask.IsVital ? Concedable.Never : Concedable.ByLead,
-                Requirement.Stands(shown?.Right),
+                Requirement.Stands(shown is null ? null : IsSo(ask, shown)),
                 new AskFacts(ask, shown)
             )
             {
                 Evidence = shown?.Evidence,
-                RestsOn = Rests.On([]).And([new Setting(SettingKind.Receiver), .. Answers]),
+                RestsOn = Rests.On([]).And([new Setting(ask.On), .. Answers]),
             };
         }
     }
@@ -92,14 +104,59 @@ internal static class WireLines
         return new Requirement(
             new LeadId(lead.Id),
             concedable,
-            Requirement.Stands(plug is null || plug.Pulled.Length > 0 ? null : IsRight(lead, plug)),
+            Requirement.Stands(
+                plug is null || plug.Pulled.Length > 0 ? null
+                : !IsRight(lead, plug) ? false
+                : state.Wire.Unproven.ContainsKey(lead.Id) ? null
+                : true
+            ),
             new LeadFacts(lead, plug, false)
         )
         {
             Evidence = plug is { Pulled.Length: 0 } ? plug.Evidence : null,
-            RestsOn = Rests.On([]).And(new Setting(SettingKind.Receiver)),
+            RestsOn = Rests
+                .On([.. lead.Feeds.SelectMany(c => c.Moves).Select(DisturbanceMatrix.Lead)])
+                .And(new Setting(SettingKind.Receiver)),
         };
     }
+
+    /// <summary>Yes, and no longer than it may be.</summary>
+    internal static bool IsSo(WireAsk ask, AskShown shown) =>
+        shown.Right && !(ask.Most is { } most && shown.Measured is { } m && Numbers.Round(m.Value - most) > 0);
+
+    // Boards and stabiliser of which somebody said what they are.
+    private static IEnumerable<(string Of, Socketed On)> Rooms(JobState state) =>
+        state.Wire.Devices.Keys.Select(of => (of, of == DeviceSaid.Stabiliser ? Socketed.Stabiliser : Socketed.Board));
+
+    private static Requirement Room(Wiring wiring, string of, Socketed on)
+    {
+        var without = wiring
+            .InSockets(on)
+            .Skip(wiring.Kind(on)?.Sockets.Length ?? 0)
+            .Select(s => s.Lead)
+            .OfType<WireLead>()
+            .ToImmutableArray();
+        return new Requirement(
+            new RoomId(of),
+            Concedable.Never,
+            Requirement.Stands(without.IsEmpty),
+            new RoomFacts(of, wiring, on, without)
+        );
+    }
+
+    private static Requirement? Connector(JobState state) =>
+        state.Wire.Connector is { } seen && state.Aboard.FullDraw(state.Sheet) is { } draw
+            ? new Requirement(
+                new ConnectorId(),
+                Concedable.ByLead,
+                Requirement.Stands(Numbers.Round(draw - seen.Kind.Amps) <= 0),
+                new ConnectorFacts(seen.Kind, draw)
+            )
+            {
+                Evidence = seen.Evidence,
+                Object = seen.Kind.Name,
+            }
+            : null;
 
     /// <summary>In its place, and leading to what its label says.</summary>
     internal static bool IsRight(WireLead lead, PlugSeen plug) =>
@@ -155,9 +212,11 @@ internal static class WireLines
         public override LineWords Words(JobState state)
         {
             var wiring = Wiring.Of(state);
-            var into = Plug is null
-                ? null
-                : LeadPlugged.Sockets(wiring).FirstOrDefault(s => s.Key == Plug.Into)?.Words ?? Plug.Into;
+            var into =
+                Plug is null ? null
+                : LeadPlugged.Sockets(wiring).FirstOrDefault(s => s.Key == Plug.Into) is { } socket
+                    ? wiring.Words(socket)
+                : Plug.Into;
             var serves = Plug is { Serves.Length: > 0 } ? wiring.Consumer(Plug.Serves) : null;
             var (reading, why) = Plug switch
             {
@@ -169,11 +228,54 @@ internal static class WireLines
                     $"Its label lies: its wires lead to {serves.Name.ToLowerInvariant()}. Swap the two plugs, and put "
                         + "a true label on each."
                 ),
-                _ when Plug.Into != Lead.To.Key => ($"in {into}", $"It is in {into}; it belongs in {Lead.To.Words}."),
-                _ => ($"in {into}", "Signal side looked at, its wires followed."),
+                _ when Plug.Into != Lead.To.Key => (
+                    $"in {into}",
+                    $"It is in {into}; it belongs in {wiring.Words(Lead.To)}."
+                ),
+                _ when state.Wire.Unproven.GetValueOrDefault(Lead.Id) is { } doubt => (
+                    $"in {into}",
+                    $"Its label proves nothing ({doubt}): wiggle it and say what moves."
+                ),
+                _ => (
+                    $"in {into}",
+                    "Signal side looked at, its wires followed."
+                        + (Lead.Mended.Length > 0 ? $" {Texts.Capital(Lead.Mended)}." : "")
+                ),
             };
-            return new LineWords($"{Lead.Name}: to {Lead.To.Words}", "", "", reading, why);
+            return new LineWords($"{Lead.Name}: to {wiring.Words(Lead.To)}", "", "", reading, why);
         }
+    }
+
+    private sealed record RoomFacts(string Of, Wiring Wiring, Socketed On, ImmutableArray<WireLead> Without) : LineFacts
+    {
+        public override LineWords Words(JobState state)
+        {
+            var kind = Wiring.Kind(On);
+            return new LineWords(
+                $"A socket of the {Places.Words(Of)} for each lead",
+                $"{kind?.Sockets.Length} sockets",
+                "",
+                kind?.Name ?? "",
+                Without.IsEmpty
+                    ? "Each has its own."
+                    : $"No socket is left for {string.Join(", ", Without.Select(l => l.Name.ToLowerInvariant()))}."
+            );
+        }
+    }
+
+    private sealed record ConnectorFacts(ConnectorKind Kind, double Draw) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "The plug between pack and controller carries what is drawn",
+                $"{Numbers.Say(Kind.Amps)} A",
+                "",
+                $"{Kind.Name}: {Numbers.Say(Math.Round(Draw, 1))} A drawn",
+                Numbers.Round(Draw - Kind.Amps) <= 0
+                    ? $"{Numbers.Say(Math.Round(Kind.Amps - Draw, 1))} A are left."
+                    : $"{Numbers.Say(Math.Round(Draw - Kind.Amps, 1))} A too many: it softens and lets go. A larger "
+                        + "one on both."
+            );
     }
 
     private sealed record SupplyFacts(Supply Supply) : LineFacts
@@ -204,15 +306,16 @@ internal static class WireLines
                 {
                     null => "",
                     { Note.Length: > 0 } => Shown.Note,
+                    { Measured: { } length } => length.Text,
+                    { By: { } by, Right: true } => $"{HeldWords.Of(by)}, tugged",
                     { Right: true } => "yes",
                     _ => "no",
                 },
-                Shown switch
-                {
-                    null => "Not looked at yet.",
-                    { Right: true } => Ask.Why,
-                    _ => Ask.Mend,
-                }
+                Shown is null ? "Not looked at yet."
+                    : IsSo(Ask, Shown) ? Ask.Why
+                    : Shown is { Measured.Value: var m } && Ask.Most is { } most && m > most
+                        ? $"{Numbers.Say(m - most)} mm too long. {Ask.Mend}"
+                    : Ask.Mend
             );
     }
 }

@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
+using System.Globalization;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Wire;
@@ -26,7 +28,8 @@ public sealed class Wiring
         Ask = new PortAsk(Plugs, IsKnown ? state.Aboard.ReceiverPorts : Math.Max(1, Plugs.Length))
         {
             Usual = [.. state.Aboard.UsualChannels],
-            Printed = state.Sheet.Radio.Functions,
+            Printed = Printed(state),
+            BindPort = state.Aboard.Receiver?.BindPort is { } bind && bind <= state.Aboard.ReceiverPorts ? bind : 0,
             SharesPairs = state.School(Schools.PairedSurfaces) == "y-lead",
         };
         Maps = PortMaps.Ranked(Ask);
@@ -34,7 +37,7 @@ public sealed class Wiring
         var laid = Laid is not null ? PortMaps.Cost(Ask, Laid) : null;
         IsLaid = laid is not null;
         (Map, Cost) = laid is not null ? (Laid!, laid) : Maps[0];
-        Leads = [.. Plugged()];
+        Leads = Banded([.. Plugged()]);
     }
 
     /// <summary>Which receiver it is, is known.</summary>
@@ -88,6 +91,58 @@ public sealed class Wiring
         let there = Plugs.Where((_, i) => Map.At[i] == port).ToImmutableArray()
         select (port, there.IsEmpty ? "" : there[0].Command, there);
 
+    /// <summary>"port 6, FLAP"; "the board, socket C": where a plug goes, with what the maker prints there.</summary>
+    public string Words(WireEnd end) =>
+        end.On == Socketed.Receiver
+        && int.TryParse(end.At, CultureInfo.InvariantCulture, out var port)
+        && _state.Aboard.Receiver?.PortName(port) is { Length: > 0 } name
+            ? $"{end.Words}, {name}"
+        : SocketOf(end) is { Length: > 0 } socket ? $"the {end.On.ToString().ToLowerInvariant()}, socket {socket}"
+        : end.Words;
+
+    /// <summary>Which kind a board or stabiliser is; null where nobody said.</summary>
+    public DeviceKind? Kind(Socketed on) =>
+        _state.Wire.Devices.GetValueOrDefault(
+            on == Socketed.Stabiliser ? DeviceSaid.Stabiliser : _state.Sheet.Boards.FirstOrDefault()?.Id ?? ""
+        );
+
+    /// <summary>
+    /// What is in the sockets of a board or stabiliser, in the order they stand on it: by the socket's name where it is
+    /// that of a command, else in the order of the sheet. Sockets without a lead too; leads without a socket come last.
+    /// </summary>
+    public ImmutableArray<(string Socket, WireLead? Lead)> InSockets(Socketed on)
+    {
+        var leads = Leads.Where(l => l.To.On == on).OrderBy(l => PlaceOn(l.To)).ToList();
+        if (Kind(on) is not { } kind)
+        {
+            return [.. leads.Select(l => ("", (WireLead?)l))];
+        }
+
+        var placed = new WireLead?[kind.Sockets.Length];
+        for (var at = 0; at < placed.Length; at++)
+        {
+            var named = leads.FirstOrDefault(l =>
+                kind.Sockets[at].Equals(l.Command, StringComparison.OrdinalIgnoreCase)
+            );
+            if (named is not null)
+            {
+                placed[at] = named;
+                leads.Remove(named);
+            }
+        }
+
+        for (var at = 0; at < placed.Length && leads.Count > 0; at++)
+        {
+            if (placed[at] is null)
+            {
+                placed[at] = leads[0];
+                leads.RemoveAt(0);
+            }
+        }
+
+        return [.. kind.Sockets.Select((s, i) => (s, placed[i])), .. leads.Select(l => ("", (WireLead?)l))];
+    }
+
     /// <summary>What a port's channel is called: "flap", and "flap 2" of the second that moves flaps.</summary>
     public string ChannelName(int port)
     {
@@ -96,6 +151,37 @@ public sealed class Wiring
         return command.Length == 0 ? ""
             : before == 1 ? command
             : $"{command} {before}";
+    }
+
+    private string SocketOf(WireEnd end) =>
+        end.On is Socketed.Board or Socketed.Stabiliser
+            ? InSockets(end.On).FirstOrDefault(s => s.Lead?.To == end).Socket ?? ""
+            : "";
+
+    // In the order the sheet lists a board's sockets.
+    private int PlaceOn(WireEnd end) =>
+        _state
+            .Sheet.Boards.SelectMany(b => b.Get(RadioFields.Board.Ports).Concat(b.Get(RadioFields.Board.Outlets)))
+            .Select(Places.Words)
+            .ToList()
+            .IndexOf(end.At);
+
+    // The receiver's own order of functions; what it does not name, or keeps for what this aircraft has not, as the
+    // sheet counts them.
+    private static ImmutableArray<string> Printed(JobState state)
+    {
+        var sheet = state.Sheet.Radio.Functions;
+        var order = state.Aboard.Receiver?.Order ?? [];
+        return
+        [
+            .. Enumerable
+                .Range(0, Math.Max(order.Length, sheet.Length))
+                .Select(i =>
+                    order.ElementAtOrDefault(i) is { } own && sheet.Contains(own) ? own
+                    : sheet.ElementAtOrDefault(i) is { } printed && !order.Contains(printed) ? printed
+                    : ""
+                ),
+        ];
     }
 
     // With the arm or servo turned since. Which way a servo goes that took the kit's own one's place, nobody knows.
@@ -266,6 +352,23 @@ public sealed class Wiring
         }
     }
 
+    // No two of one colour have as many bands: which plug belongs to which is read at the field.
+    private static ImmutableArray<WireLead> Banded(ImmutableArray<WireLead> leads) =>
+        [
+            .. leads.Select(
+                (l, i) =>
+                    l.IsParted
+                        ? l with
+                        {
+                            Band = new LeadBand(
+                                LeadBand.ColourOf(l.Side),
+                                leads.Take(i + 1).Count(o => o.IsParted && o.Side == l.Side)
+                            ),
+                        }
+                        : l
+            ),
+        ];
+
     // Known by the first plug in it: moved to another port it is the same Y-lead, and what is in it stays in it.
     private static WireEnd YLead(ImmutableArray<Plug> plugs) => new(Socketed.YLead, plugs[0].Id);
 
@@ -283,6 +386,7 @@ public sealed class Wiring
         return new WireLead(consumer.Id, consumer.Name, consumer.Command, to, [consumer])
         {
             Label = printed?.Label ?? "",
+            Mended = _state.Wire.Mended.GetValueOrDefault(consumer.Id) ?? "",
             IsParted = printed?.Says(RadioFields.Lead.Separable).Likely == true,
             Side = consumer.Side,
         };

@@ -1,8 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core;
 using Zygotome.Core.Journal;
-using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Server.Door;
 
 namespace Zygotome.Server.Shop;
@@ -17,6 +17,9 @@ public sealed record ShopView(
     IReadOnlyList<AdhesiveKindView> AdhesiveKinds,
     IReadOnlyList<Supplier> Suppliers,
     IReadOnlyList<ReceiverKind> Receivers,
+    IReadOnlyList<DeviceKind> Boards,
+    IReadOnlyList<DeviceKind> Stabilisers,
+    IReadOnlyList<ConnectorKind> Connectors,
     string? Cut
 );
 
@@ -70,6 +73,9 @@ internal static class ShopEndpoints
                     ],
                     Suppliers: settings.Current.Suppliers,
                     Receivers: settings.Current.Receivers,
+                    Boards: settings.Current.Boards,
+                    Stabilisers: settings.Current.Stabilisers,
+                    Connectors: settings.Current.Connectors,
                     Cut: database.Cut
                 )
         );

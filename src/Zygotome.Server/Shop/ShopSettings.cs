@@ -3,6 +3,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Server.Door;
 using Zygotome.Store;
 
@@ -32,6 +33,23 @@ public sealed record ShopFile(
 
     /// <summary>The receivers the shop sells or knows.</summary>
     public IReadOnlyList<ReceiverKind> Receivers { get; init; } = [];
+
+    public IReadOnlyList<DeviceKind> Boards { get; init; } = [];
+
+    public IReadOnlyList<DeviceKind> Stabilisers { get; init; } = [];
+
+    /// <summary>Between pack and controller.</summary>
+    public IReadOnlyList<ConnectorKind> Connectors { get; init; } = [];
+
+    /// <summary>All that as the open file it is given out as.</summary>
+    internal ShopCatalogue Catalogue =>
+        new(ShopCatalogue.Current)
+        {
+            Receivers = [.. Receivers],
+            Boards = [.. Boards],
+            Stabilisers = [.. Stabilisers],
+            Connectors = [.. Connectors],
+        };
 
     public IReadOnlyList<string> Tools { get; init; } = [];
 
@@ -91,6 +109,12 @@ internal sealed class ShopSettings(ShopStore store, People people)
                     new("tape", "fibre tape", 0.1, 0.1, false),
                 ]
             )
+            {
+                Receivers = GenericCatalogue.Of.Receivers,
+                Boards = GenericCatalogue.Of.Boards,
+                Stabilisers = GenericCatalogue.Of.Stabilisers,
+                Connectors = GenericCatalogue.Of.Connectors,
+            }
         );
 
     /// <summary>The demo's shop, with its people and customers.</summary>
@@ -118,7 +142,29 @@ internal sealed class ShopSettings(ShopStore store, People people)
             [.. Current.Suppliers],
             [.. people.Here.Where(p => p.Role == Role.Lead).Select(p => p.Id)],
             Current.BenchCelsius
-        );
+        )
+        {
+            Catalogue = Current.Catalogue,
+        };
+
+    /// <summary>The catalogue as it is after a change.</summary>
+    public ShopCatalogue Change(Func<ShopCatalogue, ShopCatalogue> change)
+    {
+        lock (_change)
+        {
+            var next = change(Current.Catalogue);
+            Put(
+                Current with
+                {
+                    Receivers = next.Receivers,
+                    Boards = next.Boards,
+                    Stabilisers = next.Stabilisers,
+                    Connectors = next.Connectors,
+                }
+            );
+            return next;
+        }
+    }
 
     /// <summary>A glue more, at the end of the list.</summary>
     public Adhesive Add(Adhesive glue)

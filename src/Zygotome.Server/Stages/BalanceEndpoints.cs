@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -90,8 +91,12 @@ internal static class BalanceEndpoints
         app.MapGet("/api/jobs/{id}/balance", (string id, JobDesk desk) => desk.View(id, View));
         app.MapPost(
             "/api/balance/supports",
-            Ok<SupportDrawn[]> (SupportPost[] posts) =>
-                TypedResults.Ok(posts.Select(p => new SupportDrawn(p.X.Value, p.Y.Value)).ToArray())
+            Results<Ok<SupportDrawn[]>, ProblemHttpResult> (SupportPost?[] posts) =>
+                Array.IndexOf(posts, null) is >= 0 and var nothing
+                    ? Problems.Of(new Refusal("balance/support", "A support is nothing.", $"[{nothing}]"))
+                    : TypedResults.Ok(
+                        posts.OfType<SupportPost>().Select(p => new SupportDrawn(p.X.Value, p.Y.Value)).ToArray()
+                    )
         );
     }
 

@@ -4,6 +4,7 @@ using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Server.Stages;

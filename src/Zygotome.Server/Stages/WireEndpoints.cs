@@ -1,15 +1,41 @@
+using System.Collections.Immutable;
 using System.Globalization;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Drawing;
+using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets.Table;
 using Zygotome.Core.Wire;
+using Zygotome.Papers;
 
 namespace Zygotome.Server.Stages;
 
 /// <summary>The wiring of a job.</summary>
 internal static class WireEndpoints
 {
-    public static void MapWire(this IEndpointRouteBuilder app) =>
+    public static void MapWire(this IEndpointRouteBuilder app)
+    {
         app.MapGet("/api/jobs/{id}/wire", (string id, JobDesk desk) => desk.View(id, View));
+        app.MapGet(
+            "/api/jobs/{id}/wire/labels.pdf",
+            (string id, JobDesk desk) => Paper(id, desk, "labels", LeadLabels.Pdf)
+        );
+        app.MapGet(
+            "/api/jobs/{id}/wire/port-map.pdf",
+            (string id, JobDesk desk) => Paper(id, desk, "port-map", PortMapCard.Pdf)
+        );
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> Paper(
+        string id,
+        JobDesk desk,
+        string name,
+        Func<JobState, DateTimeOffset, byte[]> print
+    ) =>
+        desk.Find(id) is { } job
+            ? TypedResults.File(print(job.State, desk.Now), "application/pdf", $"{job.State.Receive.Number}-{name}.pdf")
+            : Problems.NotFound($"job {id}");
 
     private static WireView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
@@ -21,7 +47,7 @@ internal static class WireEndpoints
             Laid: wiring.IsLaid,
             FreePorts: wiring.Ports().Count(p => p.Plugs.IsEmpty),
             Leads: [.. Leads(state, wiring, Line)],
-            Devices: [.. Devices(state, wiring)],
+            Devices: [.. Devices(state, wiring, Line)],
             Plugs: Plugs(wiring, wiring.Map),
             Maps: [.. wiring.Maps.Select(m => Map(wiring, m.Map, m.Cost))],
             Apart: [.. Apart(state, wiring)],
@@ -33,10 +59,22 @@ internal static class WireEndpoints
             [
                 .. WireAsks
                     .Of(state)
-                    .Select(a => new WireAskView(a.Id, a.Words, a.Why, a.Mend, Line(new WireAskId(a.Id)))),
+                    .Select(a => new WireAskView(
+                        Id: a.Id,
+                        Words: a.Words,
+                        Why: a.Why,
+                        Mend: a.Mend,
+                        Ways: [.. a.Ways],
+                        Measured: a.Most is not null,
+                        Line: Line(new WireAskId(a.Id))
+                    )),
             ],
             Ports: Line(new PortsId()),
-            Supply: Line(new SupplyId())
+            Supply: Line(new SupplyId()),
+            Power: PowerOnPaper.Of(state),
+            Connector: state.Wire.Connector?.Kind.Name ?? "",
+            ConnectorLine: Line(new ConnectorId()),
+            Aerial: Aerial(state)
         );
     }
 
@@ -49,16 +87,12 @@ internal static class WireEndpoints
             yield return new LeadView(
                 Id: lead.Id,
                 Name: lead.Name,
+                Command: lead.Command,
                 Into: lead.To.Key,
-                To: lead.To.Words,
+                To: wiring.Words(lead.To),
                 Outlet: lead.To.On == Socketed.Receiver ? lead.To.At : "",
                 Label: lead.Label,
-                Band: lead.Side switch
-                {
-                    "left" => "black",
-                    "right" => "white",
-                    _ => "",
-                },
+                Band: lead.Band,
                 Parted: lead.IsParted,
                 Follow: lead.IsOfConsumer,
                 Plugged: state.Wire.Leads.GetValueOrDefault(lead.Id) is { Pulled.Length: 0 },
@@ -66,6 +100,9 @@ internal static class WireEndpoints
                 Way: Path(way),
                 From: Point(way.IsEmpty ? default : way[0]),
                 End: Point(way.IsEmpty ? default : way[^1]),
+                Joint: lead.IsParted && LeadWays.JointOf(state.Sheet, way) is { } joint ? Point(joint) : null,
+                Doubt: state.Wire.Unproven.GetValueOrDefault(lead.Id) ?? "",
+                Mended: lead.Mended,
                 Parts: [.. lead.Feeds.SelectMany(c => c.Moves)],
                 Line: line(new LeadId(lead.Id))
             );
@@ -80,43 +117,74 @@ internal static class WireEndpoints
             )
         );
 
+    private static AerialView? Aerial(JobState state) =>
+        AerialWay.Of(state) is { } way ? new AerialView([.. way.Ends.Select(e => Path(e))], way.Words) : null;
+
     private static PointView Point(Corner at) => new(Math.Round(at.Across, 1), Math.Round(at.Down, 1));
 
-    private static IEnumerable<DeviceView> Devices(JobState state, Wiring wiring)
+    private static IEnumerable<DeviceView> Devices(JobState state, Wiring wiring, Func<RequirementId, LedgerLine?> line)
     {
-        (Socketed On, string Title, string Held)[] between =
+        (Socketed On, string Id, string Title, string Held)[] between =
         [
-            (Socketed.Board, "Board", "nose up"),
-            (Socketed.Stabiliser, "Stabiliser", "label up, arrow forward"),
+            (Socketed.Board, state.Sheet.Boards.FirstOrDefault()?.Id ?? "", "Board", "nose up"),
+            (Socketed.Stabiliser, DeviceSaid.Stabiliser, "Stabiliser", "label up, arrow forward"),
         ];
-        foreach (var (on, title, held) in between.Where(d => wiring.Leads.Any(l => l.To.On == d.On)))
+        foreach (var (on, id, title, held) in between.Where(d => wiring.Leads.Any(l => l.To.On == d.On)))
         {
+            var kind = wiring.Kind(on);
             yield return new DeviceView(
-                title.ToLowerInvariant(),
-                title,
-                held,
-                [.. wiring.Leads.Where(l => l.To.On == on).Select(Behind)]
+                Id: id,
+                Title: kind?.Name ?? title,
+                Held: kind?.Held ?? held,
+                Plug: kind?.Plug,
+                Kind: kind?.Name ?? "",
+                Printed: state.Sheet.Boards.FirstOrDefault(b => b.Id == id)?.Get(RadioFields.Board.Catalogue) ?? "",
+                Line: line(new RoomId(id)),
+                Sockets: [.. wiring.InSockets(on).Select(s => Behind(s.Socket, s.Lead))]
             );
         }
 
+        var receiver = state.Aboard.Receiver;
         yield return new DeviceView(
-            "receiver",
-            state.Aboard.ReceiverName.Length > 0 ? state.Aboard.ReceiverName : "Receiver",
-            "print up",
+            Id: "receiver",
+            Title: receiver is { Name.Length: > 0 } ? receiver.Name : "Receiver",
+            Held: receiver?.Held ?? "print up",
+            Plug: receiver?.Plug,
+            Kind: receiver?.Name ?? "",
+            Printed: "",
+            Line: null,
+            Sockets:
             [
                 .. wiring
                     .Ports()
                     .Select(p =>
-                        wiring.Leads.FirstOrDefault(l => l.To == new WireEnd(Socketed.Receiver, $"{p.Port}"))
-                            is { } lead
-                            ? new SocketView(lead.To.Key, $"{p.Port}", wiring.ChannelName(p.Port), lead.Id, lead.Name)
-                            : new SocketView($"receiver/{p.Port}", $"{p.Port}", "", "", "")
-                    ),
+                    {
+                        var end = new WireEnd(Socketed.Receiver, $"{p.Port}");
+                        var lead = wiring.Leads.FirstOrDefault(l => l.To == end);
+                        return new SocketView(
+                            Key: end.Key,
+                            Outlet: end.At,
+                            Print: receiver?.PortName(p.Port) ?? "",
+                            Name: wiring.ChannelName(p.Port),
+                            Lead: lead?.Id ?? "",
+                            LeadName: lead?.Name ?? "",
+                            Binds: p.Port == wiring.Ask.BindPort
+                        );
+                    }),
             ]
         );
     }
 
-    private static SocketView Behind(WireLead lead) => new(lead.To.Key, "", lead.To.At, lead.Id, lead.Name);
+    private static SocketView Behind(string socket, WireLead? lead) =>
+        new(
+            Key: lead?.To.Key ?? "",
+            Outlet: "",
+            Print: socket,
+            Name: lead is null ? "" : lead.To.At,
+            Lead: lead?.Id ?? "",
+            LeadName: lead?.Name ?? "",
+            Binds: false
+        );
 
     private static IReadOnlyList<PlugView> Plugs(Wiring wiring, PortMap map) =>
         [.. wiring.Plugs.Select((p, i) => new PlugView(p.Id, p.Name, p.Command, map.At[i]))];

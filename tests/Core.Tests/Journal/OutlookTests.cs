@@ -5,6 +5,7 @@ using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Journal;

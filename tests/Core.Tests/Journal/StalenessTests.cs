@@ -24,9 +24,9 @@ public sealed class StalenessTests
     }
 
     [Fact]
-    public void Another_battery_makes_the_weighing_stale_and_nothing_else() =>
+    public void Another_battery_makes_the_weighing_stale_and_is_tugged_anew_and_nothing_else() =>
         Assert.Equal(
-            ["balance/as flown", "weight/as flown", "lateral/as flown"],
+            ["wire/held/pack", "balance/as flown", "weight/as flown", "lateral/as flown"],
             StaleAfter(new BatteryGiven(Bench.Battery("290 g")))
         );
 
@@ -136,7 +136,7 @@ public sealed class StalenessTests
         var loop = bench.Do(new LoopOpened(LoopKind.LeadMovedForBinding, "", "rudder"));
         Assert.Equal(Concedable.Never, bench.Line($"loop/{loop.EntryId}").Concedable);
         bench.Do(new LoopClosed(loop.EntryId));
-        Assert.Equal(["bind/failsafe", "direction/rudder"], Stale(bench));
+        Assert.Equal(["wire/lead/sv-rud", "bind/failsafe", "direction/rudder"], Stale(bench));
     }
 
     [Fact]

@@ -134,6 +134,7 @@ public sealed class PowerTableTests
             [typeof(Released)] = new Released(1, "", [], ""),
             [typeof(LeadPlugged)] = new LeadPlugged("sv-rud", "receiver/1", true),
             [typeof(LeadPulled)] = new LeadPulled("sv-rud", "y"),
+            [typeof(LeadMended)] = new LeadMended("sv-rud", LeadWork.PlugAnew, true, true, true),
             [typeof(ServoTurned)] = new ServoTurned("sv-rud", TurnedBy.ArmSide),
         };
         var powered = Stages.Kinds.All.Where(k => k.Body.IsAssignableTo(typeof(IPowered))).Select(k => k.Body);

@@ -35,8 +35,23 @@ public sealed class LeadTests
         var line = bench.Line("wire/lead/sv-ail-l");
         Assert.Equal(Standing.NotMet, line.Standing);
         Assert.Contains("right aileron", line.Why, StringComparison.Ordinal);
-        bench.Do(In(bench, "sv-ail-l"));
-        Assert.Equal(Standing.Met, bench.Line("wire/lead/sv-ail-l").Standing);
+
+        // A second look at the label proves as little as the first: both are wiggled.
+        foreach (var lead in new[] { "sv-ail-l", "sv-ail-r" })
+        {
+            Assert.Equal("wire/wiggle", bench.Refused(In(bench, lead))!.Code);
+            bench.Do(In(bench, lead) with { Serves = lead });
+            Assert.Equal(Standing.Met, bench.Line($"wire/lead/{lead}").Standing);
+        }
+    }
+
+    [Fact]
+    public void A_tick_falls_when_another_label_is_found_to_have_been_its_own()
+    {
+        var bench = new Bench(Bench.Parasol);
+        bench.Do(In(bench, "sv-ail-r"));
+        bench.Do(In(bench, "sv-ail-l") with { Serves = "sv-ail-r" });
+        Assert.Equal(Standing.NotShown, bench.Line("wire/lead/sv-ail-r").Standing);
     }
 
     [Fact]

@@ -14,6 +14,16 @@ internal static class NearlyReady
     public static async Task Finish(string loop, Func<string, object, bool, Task> record)
     {
         await record("build/loop-closed", new { loop }, false);
+        await record(
+            "wire/plugged",
+            new
+            {
+                lead = "main",
+                into = "receiver/3",
+                signal = true,
+            },
+            false
+        );
         // A fan is held, for its failsafe and for its airflow.
         var held = new
         {

@@ -79,6 +79,9 @@ export type Bodies = {
   'wire/plugged': Schemas['Entry.LeadPlugged'];
   'wire/pulled': Schemas['Entry.LeadPulled'];
   'wire/turned': Schemas['Entry.ServoTurned'];
+  'wire/mended': Schemas['Entry.LeadMended'];
+  'wire/device': Schemas['Entry.DeviceSaid'];
+  'wire/connector': Schemas['Entry.ConnectorSaid'];
   'wire/answered': Schemas['Entry.WireAnswered'];
   'bind/bound': Schemas['Entry.Bound'];
   'bind/failsafe': Schemas['Entry.FailsafeSeen'];
@@ -144,7 +147,13 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     stage: 'receive',
     by: 'anybody',
     decides: 'never',
-    typed: [['channels'], ['receiver', 'channels'], ['receiver', 'ports'], ['receiver', 'mass']],
+    typed: [
+      ['channels'],
+      ['receiver', 'channels'],
+      ['receiver', 'ports'],
+      ['receiver', 'mass'],
+      ['receiver', 'bindPort'],
+    ],
   },
   'receive/promised': { door: '/api/jobs/{id}/entries', stage: 'receive', by: 'anybody', decides: 'always', typed: [] },
   'receive/value-given': {
@@ -410,7 +419,16 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'wire/plugged': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
   'wire/pulled': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
   'wire/turned': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
-  'wire/answered': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/mended': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [['adds']] },
+  'wire/device': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/connector': { door: '/api/jobs/{id}/entries', stage: 'wire', by: 'bench', decides: 'never', typed: [] },
+  'wire/answered': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'wire',
+    by: 'bench',
+    decides: 'never',
+    typed: [['measured']],
+  },
   'bind/bound': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [['mode']] },
   'bind/failsafe': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
@@ -638,6 +656,23 @@ export const WORDS = {
     armSide: 'rod on the other side of the arm',
     inLineReverser: 'a reverser in its lead',
     reversedServo: 'a reversed servo',
+  },
+  heldBy: { strap: 'strap', bead: 'bead', screws: 'screws', tape: 'tape', pressFit: 'a press fit alone' },
+  leadWork: {
+    spliced: 'cut and spliced',
+    lengthened: 'lengthened',
+    plugAnew: 'a plug put on anew',
+    contactOpened: 'a tight contact opened up',
+  },
+  wireColour: {
+    white: 'white',
+    yellow: 'yellow',
+    orange: 'orange',
+    red: 'red',
+    brown: 'brown',
+    black: 'black',
+    grey: 'grey',
+    blue: 'blue',
   },
   movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
   markAnswer: { noseDrops: 'nose drops', noseLow: 'a little nose-low', level: 'level', tailDrops: 'tail drops' },

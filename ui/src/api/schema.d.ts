@@ -1078,6 +1078,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/wire/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wire/port-map.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/bind": {
         parameters: {
             query?: never;
@@ -2730,6 +2800,100 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShopCatalogue"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShopCatalogue"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/catalogue/{family}/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    family: string;
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShopCatalogue"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/memory": {
         parameters: {
             query?: never;
@@ -3073,6 +3237,10 @@ export interface components {
             /** Format: double */
             fullMinutes?: null | number;
         };
+        AerialView: {
+            ends: string[];
+            words: string;
+        };
         AnotherKitPost: {
             id: string;
             /** Format: int32 */
@@ -3411,6 +3579,13 @@ export interface components {
             stands: string;
             marks: null | components["schemas"]["MarksView"];
         };
+        ConnectorKind: {
+            name: string;
+            /** Format: double */
+            amps: number;
+            mass?: null | components["schemas"]["Mass"];
+            keyed?: boolean;
+        };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
         CounterSheetView: {
@@ -3454,10 +3629,21 @@ export interface components {
             follows: boolean;
             remedies: components["schemas"]["Remedy"][];
         };
+        DeviceKind: {
+            name: string;
+            sockets: string[];
+            mass?: null | components["schemas"]["Mass"];
+            plug?: null | components["schemas"]["PlugStyle"];
+            held?: null | string;
+        };
         DeviceView: {
             id: string;
             title: string;
             held: string;
+            plug: null | components["schemas"]["PlugStyle"];
+            kind: string;
+            printed: string;
+            line: null | components["schemas"]["LedgerLine"];
             sockets: components["schemas"]["SocketView"][];
         };
         DifferenceView: {
@@ -3789,6 +3975,10 @@ export interface components {
             /** @default  */
             ownerAcceptance: string;
         };
+        "Entry.ConnectorSaid": {
+            /** @description The id of one that the shop lists. */
+            kind: string;
+        };
         "Entry.CountSet": {
             part: string;
             /** Format: int32 */
@@ -3804,6 +3994,11 @@ export interface components {
             /** Format: date-time */
             at: string;
             reason: string;
+        };
+        "Entry.DeviceSaid": {
+            of: string;
+            /** @description The id of one that the shop lists. */
+            kind: string;
         };
         "Entry.DirectionSeen": {
             function: string;
@@ -4021,6 +4216,23 @@ export interface components {
                  */
                 mass?: string;
                 protocol?: null | string;
+                portNames?: string[];
+                order?: string[];
+                /** Format: int32 */
+                bindPort?: number;
+                plug?: {
+                    /** @enum {unknown} */
+                    signal: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @enum {unknown} */
+                    plus: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @enum {unknown} */
+                    minus: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @default  */
+                    side: string;
+                    /** @default false */
+                    keyed: boolean;
+                };
+                held?: null | string;
             };
             /**
              * @default notLooked
@@ -4044,6 +4256,19 @@ export interface components {
                 /** @default  */
                 of: string;
             }[];
+        };
+        "Entry.LeadMended": {
+            lead: string;
+            /** @enum {unknown} */
+            work: "spliced" | "lengthened" | "plugAnew" | "contactOpened";
+            colours: boolean;
+            sleeved: boolean;
+            tugged: boolean;
+            /**
+             * Format: quantity
+             * @description A mass as people type it; a bare number is in g.
+             */
+            adds?: string;
         };
         "Entry.LeadPlugged": {
             lead: string;
@@ -4271,6 +4496,23 @@ export interface components {
                  */
                 mass?: string;
                 protocol?: null | string;
+                portNames?: string[];
+                order?: string[];
+                /** Format: int32 */
+                bindPort?: number;
+                plug?: {
+                    /** @enum {unknown} */
+                    signal: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @enum {unknown} */
+                    plus: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @enum {unknown} */
+                    minus: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
+                    /** @default  */
+                    side: string;
+                    /** @default false */
+                    keyed: boolean;
+                };
+                held?: null | string;
             };
         };
         "Entry.RecordSent": {
@@ -4660,6 +4902,13 @@ export interface components {
             ask: string;
             right: boolean;
             note?: null | string;
+            /** @enum {unknown} */
+            by?: "strap" | "bead" | "screws" | "tape" | "pressFit" | null;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            measured?: string;
         };
         "Entry.WrongCounted": {
             part: string;
@@ -4906,6 +5155,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Held: "never" | "fans" | "any";
+        /** @enum {unknown} */
+        HeldBy: "strap" | "bead" | "screws" | "tape" | "pressFit";
         HiddenView: {
             words: string;
             way: components["schemas"]["MeasureLine"][];
@@ -5073,14 +5324,21 @@ export interface components {
          * @description A distance to the side as people type it; a bare number is in mm.
          */
         Lateral: string;
+        LeadBand: {
+            colour: string;
+            /** Format: int32 */
+            count: number;
+            words?: null | string;
+        };
         LeadView: {
             id: string;
             name: string;
+            command: string;
             into: string;
             to: string;
             outlet: string;
             label: string;
-            band: string;
+            band: null | components["schemas"]["LeadBand"];
             parted: boolean;
             follow: boolean;
             plugged: boolean;
@@ -5088,6 +5346,9 @@ export interface components {
             way: string;
             from: components["schemas"]["PointView"];
             end: components["schemas"]["PointView"];
+            joint: null | components["schemas"]["PointView"];
+            doubt: string;
+            mended: string;
             parts: string[];
             line: null | components["schemas"]["LedgerLine"];
         };
@@ -5499,6 +5760,15 @@ export interface components {
         PlacesView: {
             places: components["schemas"]["PlaceView"][];
         };
+        PlugStyle: {
+            signal: components["schemas"]["WireColour"];
+            plus: components["schemas"]["WireColour"];
+            minus: components["schemas"]["WireColour"];
+            /** @default  */
+            side: string;
+            /** @default false */
+            keyed: boolean;
+        };
         PlugView: {
             id: string;
             name: string;
@@ -5532,6 +5802,13 @@ export interface components {
         PostedPack: {
             name: string;
             battery: components["schemas"]["Battery"];
+        };
+        PowerRow: {
+            what: string;
+            figure: string;
+            limit: string;
+            suits: null | boolean;
+            why: string;
         };
         /** @enum {unknown} */
         PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | null;
@@ -5635,6 +5912,12 @@ export interface components {
              */
             mass?: string;
             protocol?: null | string;
+            portNames?: string[];
+            order?: string[];
+            /** Format: int32 */
+            bindPort?: number;
+            plug?: null | components["schemas"]["PlugStyle"];
+            held?: null | string;
         };
         RecordedEntry: {
             entryId: string;
@@ -5879,6 +6162,13 @@ export interface components {
             all: number;
             unreadable: components["schemas"]["UnreadableView"][];
         };
+        ShopCatalogue: {
+            format: string;
+            receivers?: components["schemas"]["ReceiverKind"][];
+            boards?: components["schemas"]["DeviceKind"][];
+            stabilisers?: components["schemas"]["DeviceKind"][];
+            connectors?: components["schemas"]["ConnectorKind"][];
+        };
         ShopInstrument: {
             id: string;
             name: string;
@@ -5894,6 +6184,9 @@ export interface components {
             adhesiveKinds: components["schemas"]["AdhesiveKindView"][];
             suppliers: components["schemas"]["Supplier"][];
             receivers: components["schemas"]["ReceiverKind"][];
+            boards: components["schemas"]["DeviceKind"][];
+            stabilisers: components["schemas"]["DeviceKind"][];
+            connectors: components["schemas"]["ConnectorKind"][];
             cut: null | string;
         };
         /** @enum {unknown} */
@@ -5918,9 +6211,11 @@ export interface components {
         SocketView: {
             key: string;
             outlet: string;
+            print: string;
             name: string;
             lead: string;
             leadName: string;
+            binds: boolean;
         };
         /** @enum {unknown} */
         Stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
@@ -6252,8 +6547,12 @@ export interface components {
             words: string;
             why: string;
             mend: string;
+            ways: components["schemas"]["HeldBy"][];
+            measured: boolean;
             line: null | components["schemas"]["LedgerLine"];
         };
+        /** @enum {unknown} */
+        WireColour: "white" | "yellow" | "orange" | "red" | "brown" | "black" | "grey" | "blue";
         WireView: {
             known: boolean;
             laid: boolean;
@@ -6271,6 +6570,10 @@ export interface components {
             asks: components["schemas"]["WireAskView"][];
             ports: null | components["schemas"]["LedgerLine"];
             supply: null | components["schemas"]["LedgerLine"];
+            power: components["schemas"]["PowerRow"][];
+            connector: string;
+            connectorLine: null | components["schemas"]["LedgerLine"];
+            aerial: null | components["schemas"]["AerialView"];
         };
     };
     responses: never;

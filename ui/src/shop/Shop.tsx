@@ -1,4 +1,5 @@
 import { useShop } from '../api/queries';
+import { Catalogue } from './Catalogue';
 import { Memory } from './Memory';
 import { People } from './People';
 
@@ -12,6 +13,7 @@ export function Shop() {
         <p className="text-[16px] text-pencil">{data && `days and hours of ${data.timeZone}`}</p>
       </div>
       <People />
+      <Catalogue />
       <Memory />
     </div>
   );

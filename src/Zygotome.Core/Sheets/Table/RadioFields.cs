@@ -84,7 +84,7 @@ public static class RadioFields
     public static class Board
     {
         public static readonly TextField Id = new("id", "id") { Required = true, IsName = true };
-        public static readonly TextField Catalogue = new("catalogue", "is a") { Unused = true };
+        public static readonly TextField Catalogue = new("catalogue", "is a");
         public static readonly TextsField Ports = new("ports", "its ports");
         public static readonly TextsField Outlets = new("outlets", "its light outlets");
 

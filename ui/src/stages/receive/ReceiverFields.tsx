@@ -1,16 +1,42 @@
 import type { Schemas } from '../../api/client';
 
-export type ReceiverText = { name: string; channels: string; ports: string; mass: string; protocol: string };
+export type ReceiverText = {
+  name: string;
+  channels: string;
+  ports: string;
+  mass: string;
+  protocol: string;
+  /** Of the catalogue; none once it is typed otherwise. */
+  kind?: Schemas['ReceiverKind'] | undefined;
+};
 
 export const NO_RECEIVER: ReceiverText = { name: '', channels: '6', ports: '', mass: '', protocol: '' };
 
-export const receiverFrom = (t: ReceiverText): Schemas['ReceiverKind'] => ({
+type Posted = Schemas['Entry.ReceiverGiven']['receiver'];
+
+export const receiverFrom = (t: ReceiverText): NonNullable<Posted> => ({
+  ...printed(t.kind),
   name: t.name.trim(),
   channels: Number(t.channels) || 0,
   ports: Number(t.ports) || Number(t.channels) || 0,
   ...(t.mass.trim() ? { mass: t.mass } : {}),
   ...(t.protocol.trim() ? { protocol: t.protocol.trim() } : {}),
 });
+
+// Typed otherwise, it is still that receiver.
+const KEEPS: ReadonlySet<string> = new Set(['mass', 'protocol']);
+
+// What the catalogue knows beyond what is typed: its port names, its order, how it is held.
+const printed = (kind: Schemas['ReceiverKind'] | undefined) =>
+  kind
+    ? {
+        portNames: kind.portNames ?? [],
+        order: kind.order ?? [],
+        bindPort: kind.bindPort ?? 0,
+        ...(kind.plug ? { plug: kind.plug } : {}),
+        ...(kind.held ? { held: kind.held } : {}),
+      }
+    : {};
 
 /** A receiver from the shop's catalogue, or as it is typed in. */
 export function ReceiverFields({
@@ -22,7 +48,7 @@ export function ReceiverFields({
   value: ReceiverText;
   onChange: (t: ReceiverText) => void;
 }) {
-  const fields: [keyof ReceiverText, string][] = [
+  const fields: [Exclude<keyof ReceiverText, 'kind'>, string][] = [
     ['name', 'receiver'],
     ['protocol', 'hears'],
     ['channels', 'channels'],
@@ -45,6 +71,7 @@ export function ReceiverFields({
                 ports: String(k.ports),
                 mass: k.mass ?? '',
                 protocol: k.protocol ?? '',
+                kind: k,
               })
             }
           >
@@ -60,7 +87,9 @@ export function ReceiverFields({
               className="field text-[17px] text-ink"
               inputMode={field === 'name' || field === 'protocol' ? 'text' : 'decimal'}
               value={value[field]}
-              onChange={(e) => onChange({ ...value, [field]: e.target.value })}
+              onChange={(e) =>
+                onChange({ ...value, [field]: e.target.value, kind: KEEPS.has(field) ? value.kind : undefined })
+              }
             />
           </label>
         ))}

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { WithReason } from '../../shared/WithReason';
 import type { Lead, Props, View } from './entries';
-import { Plug } from './Held';
+import { Bands, Plug } from './Plug';
+import { Mended } from './Mended';
 
 /** The lead in hand: what it is, where it goes in the largest figure, and what is looked at before it counts. */
 export function LeadCard({
@@ -16,12 +17,17 @@ export function LeadCard({
   data: View;
   recorder: Props['recorder'];
 }) {
-  const [other, setOther] = useState<'into' | 'serves'>();
+  const [other, setOther] = useState<'into' | 'serves' | 'mended'>();
+  const device = data.devices.find((d) => d.sockets.some((s) => s.key === lead.into)) ?? data.devices.at(-1);
   const into = data.devices.flatMap((d) =>
-    d.sockets.map((s) => ({
-      key: s.key,
-      words: s.outlet ? `port ${s.outlet}${s.name ? `, ${s.name}` : ''}` : `${d.title.toLowerCase()}, ${s.name}`,
-    })),
+    d.sockets
+      .filter((s) => s.key)
+      .map((s) => ({
+        key: s.key,
+        words: s.outlet
+          ? `port ${s.outlet}${s.name ? `, ${s.name}` : ''}`
+          : `${d.title}${s.print ? `, socket ${s.print}` : ''}, ${s.name}`,
+      })),
   );
   const fault = lead.line?.standing === 'notMet' || lead.line?.standing === 'stale';
   return (
@@ -43,14 +49,16 @@ export function LeadCard({
         </p>
       )}
       <div className="mt-3 flex gap-4 border-y border-steel py-3">
-        <Plug width={128} />
+        <Plug width={128} style={device?.plug} />
         <ul className="min-w-0 flex-1 text-[17px]">
           <li>
-            <strong>Signal side:</strong> the signal wire to the bar.
+            <strong>Signal side:</strong> the {device?.plug?.signal ?? 'signal'} wire to the bar
+            {device?.plug?.side && `, ${device.plug.side}`}.
           </li>
           {lead.follow ? (
             <li className="pt-1">
               <strong>Label proven:</strong> wiggled here, it moves at the {lead.name.toLowerCase()}.
+              {lead.doubt && <span className="text-red"> Asked, because {lead.doubt}.</span>}
             </li>
           ) : (
             <li className="pt-1">
@@ -58,10 +66,16 @@ export function LeadCard({
             </li>
           )}
           <li className="pt-1">
-            Home without force: a keyed plug that does not go in is the wrong way round.
-            {lead.band && ` Band: ${lead.band}.`}
-            {lead.parted && ' The owner parts it with the wing.'}
+            {device?.plug?.keyed
+              ? 'Keyed: its rib goes to the slot. Never force it.'
+              : 'Home without force: nothing stops it the wrong way round but you.'}
           </li>
+          {lead.band && (
+            <li className="pt-1">
+              The owner parts it: <Bands band={lead.band} /> on both plugs.
+            </li>
+          )}
+          {lead.mended && <li className="pt-1">{lead.mended}, on the record.</li>}
         </ul>
       </div>
       {!job.released && (
@@ -84,6 +98,28 @@ export function LeadCard({
               its wires lead elsewhere
             </button>
           )}
+          <button
+            type="button"
+            className="mr-6 min-h-[44px] text-[15px] text-pencil underline"
+            aria-expanded={other === 'mended'}
+            onClick={() => setOther(other === 'mended' ? undefined : 'mended')}
+          >
+            cut, joined or opened up
+          </button>
+          <WithReason
+            link="left off for now"
+            label="Why it is left off, and till when"
+            placeholder="why, and till when"
+            act="Left off"
+            busy={recorder.busy}
+            onSay={(why) =>
+              recorder.record('build/loop-opened', {
+                kind: 'plugLeftOff',
+                detail: `${lead.name}: ${why}`,
+                function: lead.command,
+              })
+            }
+          />
           {lead.plugged && (
             <WithReason
               link="pulled out again"
@@ -96,7 +132,15 @@ export function LeadCard({
           )}
         </div>
       )}
-      {other && (
+      {other === 'mended' && (
+        <Mended
+          busy={recorder.busy}
+          onSay={async (what) => {
+            if (await recorder.record('wire/mended', { lead: lead.id, ...what })) setOther(undefined);
+          }}
+        />
+      )}
+      {(other === 'into' || other === 'serves') && (
         <label className="block text-[14px] text-pencil">
           {other === 'into' ? 'it is in' : 'wiggled, it moves at'}
           <select

@@ -1,6 +1,8 @@
+import { WORDS } from '../../api/contract';
+import { Choice } from '../../shared/Choice';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { WithReason } from '../../shared/WithReason';
-import type { Props, View } from './entries';
+import type { Answer, Props, View } from './entries';
 
 /** What holds it, what is clear of what, whose power it takes: one after the other, yes by the main act. */
 export function Looks({
@@ -8,12 +10,17 @@ export function Looks({
   data,
   current,
   onChoose,
+  answer,
+  onAnswer,
   recorder,
 }: {
   job: Props['job'];
   data: View;
   current: View['asks'][number] | undefined;
   onChoose: (ask: string) => void;
+  /** What yes says beside itself: what holds it, how long it is. */
+  answer: Answer;
+  onAnswer: (answer: Answer) => void;
   recorder: Props['recorder'];
 }) {
   return (
@@ -26,6 +33,28 @@ export function Looks({
             <p className="mt-2 border-2 border-red px-3 py-2 text-[17px]">
               <strong className="text-red">{current.line.reading}</strong> {current.mend}
             </p>
+          )}
+          {!job.released && current.ways.length > 0 && (
+            <Choice
+              label="Held by"
+              titled
+              value={answer.by}
+              of={[...current.ways, 'pressFit' as const].map((value) => ({ value, words: WORDS.heldBy[value] }))}
+              onChoose={(by) => onAnswer({ by })}
+              className="flex flex-wrap gap-2 pt-2"
+              button="button min-w-[84px] px-3 text-[17px]"
+            />
+          )}
+          {!job.released && current.measured && (
+            <label className="block pt-2 text-[14px] text-pencil">
+              measured, mm
+              <input
+                className="field text-[30px] text-ink"
+                inputMode="decimal"
+                value={answer.measured ?? ''}
+                onChange={(e) => onAnswer({ measured: e.target.value })}
+              />
+            </label>
           )}
           {!job.released && (
             <WithReason

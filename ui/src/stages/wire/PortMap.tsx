@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { useShop } from '../../api/queries';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import type { Props, View } from './entries';
 
@@ -13,6 +14,7 @@ export function PortMap({ job, data, recorder }: { job: Props['job']; data: View
   const lay = (plugs: readonly { id: string; port: number }[]) =>
     recorder.record('wire/map-laid', { plugs: plugs.map((p) => ({ plug: p.id, port: p.port })) });
   const ports = data.devices.at(-1)?.sockets ?? [];
+  const { data: shop } = useShop();
   if (!data.known)
     return (
       <p className="text-[19px]">
@@ -38,6 +40,49 @@ export function PortMap({ job, data, recorder }: { job: Props['job']; data: View
           ))}
         </ol>
       )}
+      <p className="flex flex-wrap gap-2 pt-3">
+        <a
+          className="button px-4 text-[16px]"
+          href={`/api/jobs/${job.id}/wire/labels.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          print labels
+        </a>
+        <a
+          className="button px-4 text-[16px]"
+          href={`/api/jobs/${job.id}/wire/port-map.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          print the card for the hatch
+        </a>
+      </p>
+      {data.devices
+        .filter((d) => d.id !== 'receiver')
+        .map((d) => (
+          <section key={d.id} aria-label={`Kind of ${d.id}`} className="pt-3">
+            <h3 className="text-[14px] text-pencil">
+              {d.kind ? `the ${d.id}` : `which ${d.id} is it?`}
+              {d.printed && ` by the sheet: “${d.printed}”`}
+            </h3>
+            <div className="flex flex-wrap gap-2 pt-1">
+              {(d.id === 'stabiliser' ? shop?.stabilisers : shop?.boards)?.map((k) => (
+                <button
+                  type="button"
+                  key={k.name}
+                  className="button px-3 text-[15px]"
+                  aria-pressed={k.name === d.kind}
+                  disabled={recorder.busy || job.released}
+                  onClick={() => void recorder.record('wire/device', { of: d.id, kind: k.name })}
+                >
+                  {k.name}
+                </button>
+              ))}
+            </div>
+            {d.line?.standing === 'notMet' && <p className="pt-1 text-[16px] text-red">{d.line.why}</p>}
+          </section>
+        ))}
       <section aria-label="Plugs and ports" data-region="list" className="pt-3">
         <h3 className="border-b border-steel text-[18px] font-bold">
           {data.laid ? 'As laid' : 'The best there is'},{' '}
@@ -58,7 +103,8 @@ export function PortMap({ job, data, recorder }: { job: Props['job']; data: View
               {ports.map((s) => (
                 <option key={s.key} value={s.outlet}>
                   port {s.outlet}
-                  {s.name ? `, ${s.name}` : ', free'}
+                  {s.print && s.print !== s.outlet ? ` ${s.print}` : ''}
+                  {s.name ? `, ${s.name}` : s.binds ? ', for binding' : ', free'}
                 </option>
               ))}
             </select>

@@ -5,10 +5,20 @@ import { standsOf } from './entries';
 import { Held } from './Held';
 
 /** The aircraft from above with every lead on its way, and under it receiver and board as they are held. */
-export function WireMat({ job, data, next }: { job: Props['job']; data: View; next: Lead | undefined }) {
+export function WireMat({
+  job,
+  data,
+  next,
+  aerial,
+}: {
+  job: Props['job'];
+  data: View;
+  next: Lead | undefined;
+  aerial: boolean;
+}) {
   const wide = useWide();
   const rows = Math.max(1, ...data.devices.map((d) => d.sockets.length));
-  const held = wide ? Math.min(290, 76 + rows * 22) : 0;
+  const held = wide ? Math.min(304, 90 + rows * 22) : 0;
   const without = new Set(data.leads.filter((l) => l.lost).flatMap((l) => l.parts));
   return (
     <>
@@ -29,9 +39,25 @@ export function WireMat({ job, data, next }: { job: Props['job']; data: View; ne
               .map((l) => (
                 <Way key={l.id} lead={l} lit={l.id === next?.id} px={px} />
               ))}
+            {data.aerial?.ends.map((way) => (
+              <g key={way} fill="none" strokeLinecap="round">
+                <path d={way} stroke="var(--mat)" strokeWidth={(aerial ? 9 : 6) * px} />
+                <path
+                  d={way}
+                  stroke="var(--line)"
+                  strokeWidth={(aerial ? 4 : 2) * px}
+                  strokeDasharray={`${1.5 * px} ${5 * px}`}
+                />
+              </g>
+            ))}
           </>
         )}
-        tags={(place) => next && <Ends lead={next} place={place} />}
+        tags={(place) => (
+          <>
+            {next && <Ends lead={next} place={place} />}
+            {aerial && data.aerial && <AerialNote words={data.aerial.words} />}
+          </>
+        )}
       />
       {wide && <Held data={data} next={next} height={held} />}
     </>
@@ -60,6 +86,12 @@ function Way({ lead, lit, px }: { lead: Lead; lit: boolean; px: number }) {
           opacity={stands === 'in' ? 1 : 0.75}
         />
       )}
+      {lead.joint && (
+        <g stroke="var(--line)" fill="var(--mat)" strokeWidth={1.5 * px}>
+          <rect x={lead.joint.across - 6 * px} y={lead.joint.down - 4.5 * px} width={6 * px} height={9 * px} />
+          <rect x={lead.joint.across} y={lead.joint.down - 4.5 * px} width={6 * px} height={9 * px} />
+        </g>
+      )}
       <circle
         cx={lead.from.across}
         cy={lead.from.down}
@@ -72,13 +104,25 @@ function Way({ lead, lit, px }: { lead: Lead; lit: boolean; px: number }) {
   );
 }
 
+/** What the dotted line from the receiver is, while its ends are asked for. */
+function AerialNote({ words }: { words: string }) {
+  return (
+    <p
+      aria-hidden
+      className="absolute top-3 right-3 max-w-[260px] border-2 border-ink bg-paper px-3 py-2 text-[14px] text-ink phone:hidden"
+    >
+      <strong>Aerial, dotted.</strong> {words}
+    </p>
+  );
+}
+
 /** What the lit lead runs between: a number at each end, and what it is beside. */
 function Ends({ lead, place }: { lead: Lead; place: Place }) {
   const boxes = [
     { n: 1, kind: 'from', words: lead.name, at: lead.from },
     { n: 2, kind: 'into', words: lead.to, at: lead.end },
   ];
-  const [width, height, right] = [196, 44, 12];
+  const [width, height, right] = [236, 44, 12];
   return (
     <div className="phone:hidden">
       {boxes.map((b, i) => (
