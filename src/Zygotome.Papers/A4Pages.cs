@@ -9,6 +9,9 @@ internal sealed class A4Pages : IDisposable
         Height = 842,
         Margin = 42,
         Bottom = Height - 54;
+
+    /// <summary>Points to a millimetre.</summary>
+    public const float Mm = 72f / 25.4f;
     public static readonly SKColor Ink = SKColor.Parse("#14211e"),
         Pencil = SKColor.Parse("#46534e"),
         Red = SKColor.Parse("#8f1410"),

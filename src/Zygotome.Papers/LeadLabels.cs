@@ -25,7 +25,7 @@ public static class LeadLabels
         [
             .. wiring.Leads.Where(l => !l.IsLost).SelectMany(l => Enumerable.Repeat(l, l.IsParted ? 2 : 1)),
         ];
-        var rows = (int)((A4Pages.Bottom - Top) / ((Tall + Gap) * CheckLine.Mm));
+        var rows = (int)((A4Pages.Bottom - Top) / ((Tall + Gap) * A4Pages.Mm));
         var pages = Math.Max(1, (labels.Length + (rows * Across) - 1) / (rows * Across));
         using var stream = new MemoryStream();
         var metadata = new SKDocumentPdfMetadata
@@ -41,7 +41,7 @@ public static class LeadLabels
             {
                 var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
                 var number = pages == 1 ? "" : $", page {page + 1} of {pages}";
-                CheckLine.Write(
+                PrintedText.Write(
                     canvas,
                     $"{state.Receive.Number}, {state.Sheet.Kit.Name}: labels{number}",
                     A4Pages.Margin,
@@ -49,7 +49,7 @@ public static class LeadLabels
                     Typefaces.Bold,
                     13
                 );
-                CheckLine.Write(
+                PrintedText.Write(
                     canvas,
                     "Cut out, fold at the middle round the lead, clear tape over it. Two of one that the owner parts.",
                     A4Pages.Margin,
@@ -65,8 +65,8 @@ public static class LeadLabels
                         canvas,
                         wiring,
                         lead,
-                        A4Pages.Margin + (i % Across * (Wide + Gap) * CheckLine.Mm),
-                        Top + (i / Across * (Tall + Gap) * CheckLine.Mm)
+                        A4Pages.Margin + (i % Across * (Wide + Gap) * A4Pages.Mm),
+                        Top + (i / Across * (Tall + Gap) * A4Pages.Mm)
                     );
                 }
 
@@ -80,7 +80,7 @@ public static class LeadLabels
 
     private static void Draw(SKCanvas canvas, Wiring wiring, WireLead lead, float x, float y)
     {
-        var (wide, tall) = (Wide * CheckLine.Mm, Tall * CheckLine.Mm);
+        var (wide, tall) = (Wide * A4Pages.Mm, Tall * A4Pages.Mm);
         using var cut = new SKPaint
         {
             Color = A4Pages.Pencil,
@@ -105,10 +105,17 @@ public static class LeadLabels
             var left = x + (half * wide / 2);
             var room = (wide / 2) - 8 - (lead.Band is null ? 0 : 30);
             var text = left + (half == 0 && lead.Band is not null ? 34 : 4);
-            CheckLine.Write(canvas, CheckLine.Fit(lead.Name, Typefaces.Bold, 8, room), text, y + 14, Typefaces.Bold, 8);
-            CheckLine.Write(
+            PrintedText.Write(
                 canvas,
-                CheckLine.Fit($"to {wiring.Words(lead.To)}", Typefaces.Text, 7, room),
+                PrintedText.Fit(lead.Name, Typefaces.Bold, 8, room),
+                text,
+                y + 14,
+                Typefaces.Bold,
+                8
+            );
+            PrintedText.Write(
+                canvas,
+                PrintedText.Fit($"to {wiring.Words(lead.To)}", Typefaces.Text, 7, room),
                 text,
                 y + 26,
                 Typefaces.Text,

@@ -13,7 +13,7 @@ namespace Zygotome.Papers;
 /// </summary>
 public static class MarkTemplate
 {
-    private const float Mm = CheckLine.Mm;
+    private const float Mm = A4Pages.Mm;
 
     // What of a page is drawn on, mm, and how much two pages share.
     private const double Wide = 180,
@@ -63,8 +63,8 @@ public static class MarkTemplate
             {
                 var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
                 var page = across * down == 1 ? "" : $", page {(row * across) + column + 1} of {across * down}";
-                CheckLine.Write(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
-                CheckLine.Write(
+                PrintedText.Write(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
+                PrintedText.Write(
                     canvas,
                     $"{sheet.Kit.Name}. Seen from above, nose up. Full size.",
                     A4Pages.Margin,

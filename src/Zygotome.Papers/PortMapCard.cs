@@ -44,7 +44,7 @@ public static class PortMapCard
     {
         var wiring = Wiring.Of(state);
         var (x, y) = (A4Pages.Margin, A4Pages.Margin);
-        var (wide, tall) = (Wide * CheckLine.Mm, Tall * CheckLine.Mm);
+        var (wide, tall) = (Wide * A4Pages.Mm, Tall * A4Pages.Mm);
         using var edge = new SKPaint
         {
             Color = A4Pages.Ink,
@@ -53,18 +53,26 @@ public static class PortMapCard
             IsAntialias = true,
         };
         canvas.DrawRect(SKRect.Create(x, y, wide, tall), edge);
-        CheckLine.Write(
+        PrintedText.Write(
             canvas,
-            CheckLine.Fit($"Port map, {state.Sheet.Kit.Name}", Typefaces.Bold, 13, wide - 150),
+            PrintedText.Fit($"Port map, {state.Sheet.Kit.Name}", Typefaces.Bold, 13, wide - 150),
             x + 10,
             y + 20,
             Typefaces.Bold,
             13
         );
-        CheckLine.Write(canvas, $"{state.Receive.Number}, {at:yyyy-MM-dd}", x + wide - 120, y + 20, Typefaces.Text, 9);
+        PrintedText.Write(
+            canvas,
+            $"{state.Receive.Number}, {at:yyyy-MM-dd}",
+            x + wide - 120,
+            y + 20,
+            Typefaces.Text,
+            9
+        );
         string[] feet =
         [
             .. PortWords.Mixes(wiring),
+            .. PortWords.Binding(wiring),
             .. wiring.Leads.Any(l => l.Band is not null)
                 ? ["Plugs of the wing: what has the same bands belongs together; black left, white right."]
                 : (string[])[],
@@ -89,9 +97,9 @@ public static class PortMapCard
 
         for (var i = 0; i < feet.Length; i++)
         {
-            CheckLine.Write(
+            PrintedText.Write(
                 canvas,
-                CheckLine.Fit(feet[i], Typefaces.Text, 8, wide - 20),
+                PrintedText.Fit(feet[i], Typefaces.Text, 8, wide - 20),
                 x + 10,
                 y + tall - 6 - ((feet.Length - 1 - i) * 11),
                 Typefaces.Text,
@@ -145,23 +153,23 @@ public static class PortMapCard
             StrokeWidth = 0.5f,
             IsStroke = true,
         };
-        CheckLine.Write(canvas, CheckLine.Fit(title, Typefaces.Bold, 9, wide), at.X, at.Y, Typefaces.Bold, 9);
+        PrintedText.Write(canvas, PrintedText.Fit(title, Typefaces.Bold, 9, wide), at.X, at.Y, Typefaces.Bold, 9);
         for (var i = 0; i < lines.Length; i++)
         {
             var line = lines[i];
             var y = at.Y + ((i + 1) * row);
             canvas.DrawLine(at.X, y + 3, at.X + wide, y + 3, rule);
-            CheckLine.Write(
+            PrintedText.Write(
                 canvas,
-                CheckLine.Fit(line.Place, Typefaces.Bold, size, place - 4),
+                PrintedText.Fit(line.Place, Typefaces.Bold, size, place - 4),
                 at.X,
                 y,
                 Typefaces.Bold,
                 size
             );
-            CheckLine.Write(
+            PrintedText.Write(
                 canvas,
-                CheckLine.Fit(line.What, Typefaces.Text, size, wide - place - 2 - (line.Band is null ? 0 : 34)),
+                PrintedText.Fit(line.What, Typefaces.Text, size, wide - place - 2 - (line.Band is null ? 0 : 34)),
                 at.X + place,
                 y,
                 Typefaces.Text,

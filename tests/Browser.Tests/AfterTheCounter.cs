@@ -30,13 +30,13 @@ public sealed class AfterTheCounter
             .Press("screws only")
             .See("Tail fixing: screws only");
         t.Stage("Build").See("Screw tailplane and fin on").DoNotSee("Fit tailplane and fin");
-        t.Stage("Receive")
+        t.Go("/jobs/J-0153/receive")
             .Press("Schools")
             .Press("Paired surfaces")
             .Press("Y-lead")
             .See("Paired surfaces: Y-lead")
             .Press("To buy")
-            .See("Y-lead for the two ailerons");
+            .See("Y-lead for left aileron and right aileron");
 
         // The first pack does not fit, the other one brought does: one press. The second kit of the order knows its
         // owner.

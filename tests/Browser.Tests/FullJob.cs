@@ -21,6 +21,8 @@ public sealed class FullJob
         Airflow(technician);
         Check(technician);
 
+        // The lead that was moved for binding is looked at again in its own port.
+        technician.Stage("Wire").See("2 of 3 leads in").Act("Looked at again").See("3 of 3 leads in");
         technician
             .Whole()
             .Stage("Hand over")

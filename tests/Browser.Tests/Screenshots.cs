@@ -95,13 +95,15 @@ public sealed class Screenshots
     {
         using var t = new Technician(application.Url).SignIn();
         UnderPower.Receive(t);
-        t.Stage("Wire").See("leads in");
+        t.Stage("Wire").See("leads in").Press("Port map", "Wire").Press("eight-way with light outlets").See("L2");
+        t.Press("Leads", "Wire").See("socket A");
         for (var i = 1; i <= 12; i++)
         {
             t.Act("Plugged").See($"{i} of 25 leads in");
         }
 
         t.Press("Right rudder", "Leads").Idle();
+        t.Execute<object>("document.querySelectorAll('*').forEach(e => { if (e.scrollTop > 0) e.scrollTop = 0; })");
         t.Picture(file);
     }
 

@@ -28,7 +28,7 @@ internal static partial class Workbench
         t.Press("Held", "Wire").See("one source of power");
         while (Act(t) is var act && act != "All looked at")
         {
-            var before = Title(t);
+            var before = Asked(t);
             if (act == "Measured")
             {
                 t.Fill("measured, mm", "180");
@@ -39,11 +39,15 @@ internal static partial class Workbench
             }
 
             t.Until(() => Enabled(t), "it can be said");
-            t.Act(act).Until(() => Act(t) == "All looked at" || Title(t) != before, "the next thing to look at");
+            t.Act(act).Until(() => Act(t) == "All looked at" || Asked(t) != before, "the next thing to look at");
         }
 
         return t;
     }
+
+    // Nothing once all was looked at; a question goes while it is read.
+    private static string Asked(Technician t) =>
+        t.Execute<string>("return document.querySelector('section[aria-label=Look] h2')?.innerText ?? ''") ?? "";
 
     private static string Aside(Technician t) => t.Find(By.XPath("//main//h1/following-sibling::p")).Text;
 

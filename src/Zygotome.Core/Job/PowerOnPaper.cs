@@ -59,10 +59,12 @@ public static class PowerOnPaper
         if (PackPower.Cells(sheet, train, pack) is var (cells, because))
         {
             var (least, most) = train.Cells();
+            int[] named = train.IsOther || PacksTogether.Asked(sheet) > 1 ? [] : PackPower.Named(sheet);
             yield return new PowerRow(
                 "Cells",
                 $"{pack.Cells}",
-                most is null ? ""
+                named.Length > 0 ? string.Join(" or ", named)
+                    : most is null ? ""
                     : least is null || least == most ? $"{most}"
                     : $"{least} to {most}",
                 cells,
@@ -95,7 +97,7 @@ public static class PowerOnPaper
         }
 
         var kind = state.Wire.Connector?.Kind;
-        var draw = state.Aboard.FullDraw(state.Sheet);
+        var draw = state.Aboard.MostDraw(state.Sheet);
         yield return new PowerRow(
             kind is null ? "Connector" : $"Connector, {kind.Name}",
             draw is { } d ? Amps(d) : "",
@@ -169,6 +171,11 @@ public static class PowerOnPaper
     private static IEnumerable<PowerRow> Receiver(JobState state)
     {
         var supply = Supply.Of(state);
+        if (supply.Peak == 0 && !supply.IsStated)
+        {
+            yield break;
+        }
+
         var own = Supply.IsSeparate(state) ? " The receiver gets a supply of its own." : "";
         PowerRow Row(string what, double figure, double? limit, string unit, string why) =>
             new(

@@ -35,4 +35,7 @@ public interface IAboard
     /// <summary>What all motors draw together at full, A, as nominal; null where one of them is not known or there is
     /// none.</summary>
     double? FullDraw(SpecSheet sheet);
+
+    /// <summary>The same as upper limit: what plugs and wires have to carry.</summary>
+    double? MostDraw(SpecSheet sheet);
 }

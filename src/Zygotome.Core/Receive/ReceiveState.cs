@@ -90,6 +90,8 @@ public sealed record ReceiveState : IAboard, IHandedIn
     (double Working, double Stall)? IAboard.ServoDraw(string servo) =>
         Servos.GetValueOrDefault(servo)?.Kind is { } kind ? (kind.Working?.Value ?? 0, kind.Stall?.Value ?? 0) : null;
 
+    double? IAboard.MostDraw(SpecSheet sheet) => new PowerTrain(sheet, Drives).Draw()?.High;
+
     double? IAboard.FullDraw(SpecSheet sheet) => new PowerTrain(sheet, Drives).Draw()?.Nominal;
 
     /// <summary>The last day on which a claim still stands; null while no supplier is known.</summary>

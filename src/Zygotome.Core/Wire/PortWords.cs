@@ -59,6 +59,13 @@ public static class PortWords
                 : "which is kept free."
             );
 
+    /// <summary>"Port 6 is where the bind lead goes: …"; none while it is free or there is no such port.</summary>
+    public static IEnumerable<string> Binding(Wiring wiring) =>
+        from port in wiring.Ports()
+        where port.Port == wiring.Ask.BindPort && !port.Plugs.IsEmpty
+        select $"Port {port.Port} is where the bind lead goes: {Named(port.Plugs)} comes out for it, as an open loop, "
+            + "and is proven again once it is back.";
+
     /// <summary>"the board's flap" of <c>board/flap</c>.</summary>
     public static string Input(string input) =>
         input.Split('/') is [var device, var command] ? $"the {device}'s {command}" : input;

@@ -145,7 +145,7 @@ internal static class WireLines
     }
 
     private static Requirement? Connector(JobState state) =>
-        state.Wire.Connector is { } seen && state.Aboard.FullDraw(state.Sheet) is { } draw
+        state.Wire.Connector is { } seen && state.Aboard.MostDraw(state.Sheet) is { } draw
             ? new Requirement(
                 new ConnectorId(),
                 Concedable.ByLead,
@@ -291,8 +291,22 @@ internal static class WireLines
                 Supply.Fits ? "The controller's regulator gives it."
                     : state.School(Schools.ReceiverPower) == "computed"
                         ? "More than the regulator gives: the receiver gets a supply of its own."
-                    : "More than the regulator gives: a supply of its own, or servos that draw less."
+                    : $"More than the regulator gives. Cheapest now: {string.Join("; else ", Remedied(state))}."
             );
+
+        private static IEnumerable<string> Remedied(JobState state)
+        {
+            yield return "a supply of its own for the receiver (25 min, to be bought)";
+            var heaviest = state
+                .Sheet.Servos.Select(s => (s.Id, Draw: state.Aboard.ServoDraw(s.Id) ?? ReceiverLoad.Of(s)))
+                .OrderByDescending(s => s.Draw.Stall)
+                .FirstOrDefault();
+            if (heaviest.Id is { } id)
+            {
+                yield return $"a servo that draws less than {Numbers.Say(heaviest.Draw.Stall)} A stalled for "
+                    + $"{Wiring.Of(state).Consumer(id)?.Name.ToLowerInvariant() ?? id} (40 min, to be bought)";
+            }
+        }
     }
 
     private sealed record AskFacts(WireAsk Ask, AskShown? Shown) : LineFacts

@@ -97,6 +97,7 @@ public sealed class Wiring
         && int.TryParse(end.At, CultureInfo.InvariantCulture, out var port)
         && _state.Aboard.Receiver?.PortName(port) is { Length: > 0 } name
             ? $"{end.Words}, {name}"
+        : end.On == Socketed.YLead && Lead($"y/{end.At}") is { } y ? $"the Y-lead of the {y.Command}"
         : SocketOf(end) is { Length: > 0 } socket ? $"the {end.On.ToString().ToLowerInvariant()}, socket {socket}"
         : end.Words;
 
@@ -154,7 +155,7 @@ public sealed class Wiring
     }
 
     private string SocketOf(WireEnd end) =>
-        end.On is Socketed.Board or Socketed.Stabiliser
+        end.On is Socketed.Board or Socketed.Stabiliser && Kind(end.On) is not null
             ? InSockets(end.On).FirstOrDefault(s => s.Lead?.To == end).Socket ?? ""
             : "";
 

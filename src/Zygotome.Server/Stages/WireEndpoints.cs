@@ -52,7 +52,7 @@ internal static class WireEndpoints
             Maps: [.. wiring.Maps.Select(m => Map(wiring, m.Map, m.Cost))],
             Apart: [.. Apart(state, wiring)],
             Gains: [.. Gain.Of(state).Select(g => g.Words)],
-            Departures: [.. PortWords.Departures(wiring)],
+            Departures: [.. PortWords.Departures(wiring), .. PortWords.Binding(wiring)],
             Mixes: [.. PortWords.Mixes(wiring)],
             Serves: [.. wiring.Consumers.Select(c => new ServesView(c.Id, c.Name))],
             Asks:

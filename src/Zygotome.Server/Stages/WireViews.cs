@@ -111,7 +111,8 @@ public sealed record WireAskView(
 /// <param name="Known">Which receiver it is, is known.</param>
 /// <param name="Laid">Somebody laid the map that counts; else it is the best there is.</param>
 /// <param name="Gains">What would give a port to what has none, cheapest first.</param>
-/// <param name="Departures">What is elsewhere than the owner has it in every model, with why.</param>
+/// <param name="Departures">What is elsewhere than the owner has it in every model, with why; and what comes out for
+/// binding.</param>
 public sealed record WireView(
     bool Known,
     bool Laid,

@@ -89,6 +89,11 @@ public sealed class CatalogueTests
         var bench = With("plimsey-1400", Six);
         Assert.Equal(1, Wiring.Of(bench.State).Cost.BindPort);
         Assert.Equal(0, Wiring.Of(bench.State).Cost.YLeads);
+        Assert.Contains(
+            "Port 1 is where the bind lead goes",
+            Assert.Single(PortWords.Binding(Wiring.Of(bench.State))),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
