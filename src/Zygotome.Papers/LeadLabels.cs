@@ -27,55 +27,53 @@ public static class LeadLabels
         ];
         var rows = (int)((A4Pages.Bottom - Top) / ((Tall + Gap) * A4Pages.Mm));
         var pages = Math.Max(1, (labels.Length + (rows * Across) - 1) / (rows * Across));
-        using var stream = new MemoryStream();
-        var metadata = new SKDocumentPdfMetadata
-        {
-            Title = $"{state.Receive.Number}: labels of the leads",
-            Creation = at.UtcDateTime,
-            Modified = at.UtcDateTime,
-            Producer = "Zygotome",
-        };
-        using (var document = SKDocument.CreatePdf(stream, metadata))
-        {
-            for (var page = 0; page < pages; page++)
-            {
-                var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
-                var number = pages == 1 ? "" : $", page {page + 1} of {pages}";
-                PrintedText.Write(
-                    canvas,
-                    $"{state.Receive.Number}, {state.Sheet.Kit.Name}: labels{number}",
-                    A4Pages.Margin,
-                    36,
-                    Typefaces.Bold,
-                    13
-                );
-                PrintedText.Write(
-                    canvas,
-                    "Cut out, fold at the middle round the lead, clear tape over it. Two of one that the owner parts.",
-                    A4Pages.Margin,
-                    52,
-                    Typefaces.Text,
-                    9
-                );
-                foreach (
-                    var (lead, i) in labels.Skip(page * rows * Across).Take(rows * Across).Select((l, i) => (l, i))
+        return FullSizePages.Pdf(
+            $"{state.Receive.Number}: labels of the leads",
+            at,
+            Enumerable
+                .Range(0, pages)
+                .Select(page =>
+                    (Action<SKCanvas>)(
+                        canvas =>
+                            Page(
+                                canvas,
+                                state,
+                                labels.Skip(page * rows * Across).Take(rows * Across),
+                                pages == 1 ? "" : $", page {page + 1} of {pages}"
+                            )
+                    )
                 )
-                {
-                    Draw(
-                        canvas,
-                        wiring,
-                        lead,
-                        A4Pages.Margin + (i % Across * (Wide + Gap) * A4Pages.Mm),
-                        Top + (i / Across * (Tall + Gap) * A4Pages.Mm)
-                    );
-                }
+        );
+    }
 
-                CheckLine.Draw(canvas);
-                document.EndPage();
-            }
+    private static void Page(SKCanvas canvas, JobState state, IEnumerable<WireLead> labels, string number)
+    {
+        PrintedText.Write(
+            canvas,
+            $"{state.Receive.Number}, {state.Sheet.Kit.Name}: labels{number}",
+            A4Pages.Margin,
+            36,
+            Typefaces.Bold,
+            13
+        );
+        PrintedText.Write(
+            canvas,
+            "Cut out, fold at the middle round the lead, clear tape over it. Two of one that the owner parts.",
+            A4Pages.Margin,
+            52,
+            Typefaces.Text,
+            9
+        );
+        foreach (var (lead, i) in labels.Select((l, i) => (l, i)))
+        {
+            Draw(
+                canvas,
+                Wiring.Of(state),
+                lead,
+                A4Pages.Margin + (i % Across * (Wide + Gap) * A4Pages.Mm),
+                Top + (i / Across * (Tall + Gap) * A4Pages.Mm)
+            );
         }
-
-        return stream.ToArray();
     }
 
     private static void Draw(SKCanvas canvas, Wiring wiring, WireLead lead, float x, float y)

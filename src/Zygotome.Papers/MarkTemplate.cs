@@ -49,43 +49,38 @@ public static class MarkTemplate
         );
         var across = Pages(right - left, Wide);
         var down = Pages(bottom - top, Tall);
-        using var stream = new MemoryStream();
-        var metadata = new SKDocumentPdfMetadata
-        {
-            Title = $"{sheet.Kit.Name}: {step.Title}, marks at full size",
-            Creation = at.UtcDateTime,
-            Modified = at.UtcDateTime,
-            Producer = "Zygotome",
-        };
-        using (var document = SKDocument.CreatePdf(stream, metadata))
-        {
-            foreach (var (row, column) in Enumerable.Range(0, down * across).Select(n => (n / across, n % across)))
-            {
-                var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
-                var page = across * down == 1 ? "" : $", page {(row * across) + column + 1} of {across * down}";
-                PrintedText.Write(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
-                PrintedText.Write(
-                    canvas,
-                    $"{sheet.Kit.Name}. Seen from above, nose up. Full size.",
-                    A4Pages.Margin,
-                    48,
-                    Typefaces.Text,
-                    9
-                );
-                Page(
-                    canvas,
-                    sheet,
-                    laid,
-                    left + (column * (Wide - Shared)),
-                    top + (row * (Tall - Shared)),
-                    across * down > 1
-                );
-                CheckLine.Draw(canvas);
-                document.EndPage();
-            }
-        }
-
-        return stream.ToArray();
+        return FullSizePages.Pdf(
+            $"{sheet.Kit.Name}: {step.Title}, marks at full size",
+            at,
+            Enumerable
+                .Range(0, down * across)
+                .Select(n =>
+                    (Action<SKCanvas>)(
+                        canvas =>
+                        {
+                            var (row, column) = (n / across, n % across);
+                            var page = across * down == 1 ? "" : $", page {n + 1} of {across * down}";
+                            PrintedText.Write(canvas, $"{step.Title}{page}", A4Pages.Margin, 34, Typefaces.Bold, 13);
+                            PrintedText.Write(
+                                canvas,
+                                $"{sheet.Kit.Name}. Seen from above, nose up. Full size.",
+                                A4Pages.Margin,
+                                48,
+                                Typefaces.Text,
+                                9
+                            );
+                            Page(
+                                canvas,
+                                sheet,
+                                laid,
+                                left + (column * (Wide - Shared)),
+                                top + (row * (Tall - Shared)),
+                                across * down > 1
+                            );
+                        }
+                    )
+                )
+        );
     }
 
     private static int Pages(double length, double page) =>

@@ -17,26 +17,8 @@ public static class PortMapCard
         Row = 19,
         Head = 44;
 
-    public static byte[] Pdf(JobState state, DateTimeOffset at)
-    {
-        using var stream = new MemoryStream();
-        var metadata = new SKDocumentPdfMetadata
-        {
-            Title = $"{state.Receive.Number}: port map",
-            Creation = at.UtcDateTime,
-            Modified = at.UtcDateTime,
-            Producer = "Zygotome",
-        };
-        using (var document = SKDocument.CreatePdf(stream, metadata))
-        {
-            var canvas = document.BeginPage(A4Pages.Width, A4Pages.Height);
-            Card(canvas, state, at);
-            CheckLine.Draw(canvas);
-            document.EndPage();
-        }
-
-        return stream.ToArray();
-    }
+    public static byte[] Pdf(JobState state, DateTimeOffset at) =>
+        FullSizePages.Pdf($"{state.Receive.Number}: port map", at, [canvas => Card(canvas, state, at)]);
 
     private sealed record Line(string Place, string What, LeadBand? Band);
 

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
@@ -33,9 +34,12 @@ internal static class WireEndpoints
         string name,
         Func<JobState, DateTimeOffset, byte[]> print
     ) =>
-        desk.Find(id) is { } job
-            ? TypedResults.File(print(job.State, desk.Now), "application/pdf", $"{job.State.Receive.Number}-{name}.pdf")
-            : Problems.NotFound($"job {id}");
+        desk.Find(id) is not { State: var state } ? Problems.NotFound($"job {id}")
+        : !Wiring.Of(state).IsKnown
+            ? Problems.Of(
+                new Refusal("wire/receiver", "Say first which receiver it gets: what is printed is of its ports.")
+            )
+        : TypedResults.File(print(state, desk.Now), "application/pdf", $"{state.Receive.Number}-{name}.pdf");
 
     private static WireView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {

@@ -5,6 +5,12 @@ import type { Lead, Props, View } from './entries';
 import { Bands, Plug } from './Plug';
 import { Mended } from './Mended';
 
+const OTHERWISE = [
+  ['into', 'it is somewhere else'],
+  ['serves', 'its wires lead elsewhere'],
+  ['mended', 'cut, joined or opened up'],
+] as const;
+
 /** The lead in hand: what it is, where it goes in the largest figure, and what is looked at before it counts. */
 export function LeadCard({
   job,
@@ -17,7 +23,7 @@ export function LeadCard({
   data: View;
   recorder: Props['recorder'];
 }) {
-  const [other, setOther] = useState<'into' | 'serves' | 'mended'>();
+  const [other, setOther] = useState<(typeof OTHERWISE)[number][0]>();
   const device = data.devices.find((d) => d.sockets.some((s) => s.key === lead.into)) ?? data.devices.at(-1);
   const into = data.devices.flatMap((d) =>
     d.sockets
@@ -80,32 +86,17 @@ export function LeadCard({
       </div>
       {!job.released && (
         <div className="pt-1">
-          <button
-            type="button"
-            className="mr-6 min-h-[44px] text-[15px] text-pencil underline"
-            aria-expanded={other === 'into'}
-            onClick={() => setOther(other === 'into' ? undefined : 'into')}
-          >
-            it is somewhere else
-          </button>
-          {lead.follow && (
+          {OTHERWISE.filter(([what]) => what !== 'serves' || lead.follow).map(([what, words]) => (
             <button
               type="button"
+              key={what}
               className="mr-6 min-h-[44px] text-[15px] text-pencil underline"
-              aria-expanded={other === 'serves'}
-              onClick={() => setOther(other === 'serves' ? undefined : 'serves')}
+              aria-expanded={other === what}
+              onClick={() => setOther(other === what ? undefined : what)}
             >
-              its wires lead elsewhere
+              {words}
             </button>
-          )}
-          <button
-            type="button"
-            className="mr-6 min-h-[44px] text-[15px] text-pencil underline"
-            aria-expanded={other === 'mended'}
-            onClick={() => setOther(other === 'mended' ? undefined : 'mended')}
-          >
-            cut, joined or opened up
-          </button>
+          ))}
           <WithReason
             link="left off for now"
             label="Why it is left off, and till when"
