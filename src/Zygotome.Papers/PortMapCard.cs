@@ -1,6 +1,8 @@
 using SkiaSharp;
+using Zygotome.Core;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
+using Zygotome.Core.Sheets;
 using Zygotome.Core.Wire;
 
 namespace Zygotome.Papers;
@@ -60,7 +62,8 @@ public static class PortMapCard
                 : (string[])[],
         ];
         Line[] receiver = [.. Receiver(wiring)];
-        Line[] behind = [.. Behind(wiring, Socketed.Board), .. Behind(wiring, Socketed.Stabiliser)];
+        string[] devices = [.. wiring.Leads.Select(l => wiring.Device(l.To)).Where(d => d.Length > 0).Distinct()];
+        Line[] behind = [.. devices.SelectMany(d => Behind(wiring, d))];
         var room = tall - Head - 8 - (feet.Length * 11);
         var row = Math.Min(Row, room / Math.Max(receiver.Length + 1, behind.Length + 1));
         var half = behind.Length > 0 ? wide / 2 : wide;
@@ -70,9 +73,7 @@ public static class PortMapCard
             canvas.DrawLine(x + half, y + Head - 12, x + half, y + Head + room - 6, edge);
             var title = string.Join(
                 " and ",
-                new[] { Socketed.Board, Socketed.Stabiliser }
-                    .Where(on => wiring.Leads.Any(l => l.To.On == on))
-                    .Select(on => wiring.Kind(on)?.Name ?? (on == Socketed.Board ? "Board" : "Stabiliser"))
+                devices.Select(d => wiring.Kind(d)?.Name ?? Texts.Capital(Places.Words(d)))
             );
             Column(canvas, title, behind, (x + half + 8, y + Head), half - 16, row);
         }
@@ -111,9 +112,9 @@ public static class PortMapCard
         }
     }
 
-    private static IEnumerable<Line> Behind(Wiring wiring, Socketed on) =>
+    private static IEnumerable<Line> Behind(Wiring wiring, string device) =>
         wiring
-            .InSockets(on)
+            .InSockets(device)
             .Select(
                 (s, i) => new Line(s.Socket.Length > 0 ? s.Socket : $"{i + 1}", s.Lead?.Name ?? "free", s.Lead?.Band)
             );

@@ -212,8 +212,9 @@ public sealed class PowerTrain(SpecSheet sheet, IReadOnlyDictionary<string, Driv
             from motor in sheet.Power.Motors
             where HasOwn(motor.Id)
             let kind = drives[motor.Id].Kind
+            let name = DriveKind.Said(kind.Controller) ?? "the controller"
             select (
-                DriveKind.Said(kind.Controller) ?? $"controller of {motor.Id}",
+                sheet.Power.Motors.Length > 1 ? $"{name}, {motor.Id}" : name,
                 kind.Rating?.Value,
                 Draw(motor)?.High
             );

@@ -106,7 +106,7 @@ public sealed record AerialWay(ImmutableArray<ImmutableArray<Corner>> Ends, stri
             && tip.X <= edge + chord
         );
 
-    /// <summary>"one end aft, one to the left; the controller is nearest, 120 mm away".</summary>
+    /// <summary>"Proposed: a right angle between them; the controller is nearest, 120 mm away."</summary>
     public string Words =>
         Nearest.Length == 0
             ? "Proposed from the receiver's place; the sheet places nothing that would hide it."

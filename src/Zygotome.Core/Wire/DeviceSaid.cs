@@ -40,7 +40,7 @@ public sealed record DeviceSaid(string Of, DeviceKind Kind) : EntryBody
     }
 
     private IEnumerable<WireLead> Behind(JobState state) =>
-        Wiring.Of(state).Leads.Where(l => l.To.On == (Of == Stabiliser ? Socketed.Stabiliser : Socketed.Board));
+        Wiring.Of(state) is var wiring ? wiring.Leads.Where(l => wiring.Device(l.To) == Of) : [];
 
     public override IEnumerable<string> Shows() => [new RoomId(Of).Written];
 

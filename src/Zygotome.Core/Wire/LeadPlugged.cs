@@ -80,12 +80,14 @@ public sealed record LeadPlugged(string Lead, string Into, bool Signal, string? 
             : next.Disturb(entry, Say(state), LeadPulled.Touches(state, Lead));
     }
 
-    // A label that lies is another's: neither proves anything until both are wiggled.
+    // A label that lies is another's: neither proves anything until both are wiggled. A Y-lead or an input has no end
+    // of its own to wiggle: it is followed.
     private ImmutableSortedDictionary<string, string> Doubted(JobState state)
     {
         var doubted = state.Wire.Unproven;
-        return Serves is not { } serves ? doubted
-            : Wiring.Of(state).Lead(Lead)?.Feeds.Any(c => c.Id == serves) == true ? doubted.Remove(Lead)
+        var lead = Wiring.Of(state).Lead(Lead);
+        return Serves is not { } serves ? (lead?.IsOfConsumer == true ? doubted : doubted.Remove(Lead))
+            : lead?.Feeds.Any(c => c.Id == serves) == true ? doubted.Remove(Lead)
             : doubted.SetItem(Lead, "it lied").SetItem(serves, "another's lied");
     }
 

@@ -55,13 +55,15 @@ public sealed record WireAnswered(
 
     public override string Say(JobState state)
     {
-        var words = WireAsks.Of(state).FirstOrDefault(a => a.Id == Ask)?.Words ?? Ask;
+        var ask = WireAsks.Of(state).FirstOrDefault(a => a.Id == Ask);
+        var words = ask?.Words ?? Ask;
         string[] said =
         [
             .. By is { } by ? [HeldWords.Of(by)] : (string[])[],
             .. Measured is { } length ? [length.Text] : (string[])[],
             .. string.IsNullOrWhiteSpace(Note) ? [] : (string[])[Note.Trim()],
         ];
-        return $"{words} {(Right ? "Yes" : "No")}{(said.Length > 0 ? $": {string.Join(", ", said)}" : "")}";
+        var answer = ask?.IsSo(Right, Measured) ?? Right ? "Yes" : "No";
+        return $"{words} {answer}{(said.Length > 0 ? $": {string.Join(", ", said)}" : "")}";
     }
 }

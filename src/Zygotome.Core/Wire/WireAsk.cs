@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Wire;
 
@@ -18,6 +19,10 @@ public sealed record WireAsk(string Id, string Words, string Why, string Mend)
 
     /// <summary>The most it may measure, mm; yes is said by measuring. Null where nothing is measured.</summary>
     public double? Most { get; init; }
+
+    /// <summary>Yes, and no longer than it may be.</summary>
+    public bool IsSo(bool right, Length? measured) =>
+        right && !(Most is { } most && measured is { } m && Numbers.Round(m.Value - most) > 0);
 
     /// <summary>Another one of these, and it is looked at anew.</summary>
     public SettingKind On { get; init; } = SettingKind.Receiver;

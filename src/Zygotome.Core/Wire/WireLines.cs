@@ -31,9 +31,9 @@ internal static class WireLines
             yield return Of(state, lead);
         }
 
-        foreach (var (of, on) in Rooms(state))
+        foreach (var device in state.Wire.Devices.Keys)
         {
-            yield return Room(wiring, of, on);
+            yield return Room(wiring, device);
         }
 
         if (Connector(state) is { } connector)
@@ -57,7 +57,7 @@ internal static class WireLines
             yield return new Requirement(
                 new WireAskId(ask.Id),
                 ask.IsVital ? Concedable.Never : Concedable.ByLead,
-                Requirement.Stands(shown is null ? null : IsSo(ask, shown)),
+                Requirement.Stands(shown is null ? null : ask.IsSo(shown.Right, shown.Measured)),
                 new AskFacts(ask, shown)
             )
             {
@@ -120,19 +120,12 @@ internal static class WireLines
         };
     }
 
-    /// <summary>Yes, and no longer than it may be.</summary>
-    internal static bool IsSo(WireAsk ask, AskShown shown) =>
-        shown.Right && !(ask.Most is { } most && shown.Measured is { } m && Numbers.Round(m.Value - most) > 0);
-
-    // Boards and stabiliser of which somebody said what they are.
-    private static IEnumerable<(string Of, Socketed On)> Rooms(JobState state) =>
-        state.Wire.Devices.Keys.Select(of => (of, of == DeviceSaid.Stabiliser ? Socketed.Stabiliser : Socketed.Board));
-
-    private static Requirement Room(Wiring wiring, string of, Socketed on)
+    // Of a board or stabiliser of which somebody said what it is.
+    private static Requirement Room(Wiring wiring, string of)
     {
         var without = wiring
-            .InSockets(on)
-            .Skip(wiring.Kind(on)?.Sockets.Length ?? 0)
+            .InSockets(of)
+            .Skip(wiring.Kind(of)?.Sockets.Length ?? 0)
             .Select(s => s.Lead)
             .OfType<WireLead>()
             .ToImmutableArray();
@@ -140,7 +133,7 @@ internal static class WireLines
             new RoomId(of),
             Concedable.Never,
             Requirement.Stands(without.IsEmpty),
-            new RoomFacts(of, wiring, on, without)
+            new RoomFacts(of, wiring.Kind(of), without)
         );
     }
 
@@ -246,21 +239,18 @@ internal static class WireLines
         }
     }
 
-    private sealed record RoomFacts(string Of, Wiring Wiring, Socketed On, ImmutableArray<WireLead> Without) : LineFacts
+    private sealed record RoomFacts(string Of, DeviceKind? Kind, ImmutableArray<WireLead> Without) : LineFacts
     {
-        public override LineWords Words(JobState state)
-        {
-            var kind = Wiring.Kind(On);
-            return new LineWords(
+        public override LineWords Words(JobState state) =>
+            new(
                 $"A socket of the {Places.Words(Of)} for each lead",
-                $"{kind?.Sockets.Length} sockets",
+                $"{Kind?.Sockets.Length} sockets",
                 "",
-                kind?.Name ?? "",
+                Kind?.Name ?? "",
                 Without.IsEmpty
                     ? "Each has its own."
                     : $"No socket is left for {string.Join(", ", Without.Select(l => l.Name.ToLowerInvariant()))}."
             );
-        }
     }
 
     private sealed record ConnectorFacts(ConnectorKind Kind, double Draw) : LineFacts
@@ -326,7 +316,7 @@ internal static class WireLines
                     _ => "no",
                 },
                 Shown is null ? "Not looked at yet."
-                    : IsSo(Ask, Shown) ? Ask.Why
+                    : Ask.IsSo(Shown.Right, Shown.Measured) ? Ask.Why
                     : Shown is { Measured.Value: var m } && Ask.Most is { } most && m > most
                         ? $"{Numbers.Say(m - most)} mm too long. {Ask.Mend}"
                     : Ask.Mend

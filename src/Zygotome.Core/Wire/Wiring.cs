@@ -37,7 +37,7 @@ public sealed class Wiring
         var laid = Laid is not null ? PortMaps.Cost(Ask, Laid) : null;
         IsLaid = laid is not null;
         (Map, Cost) = laid is not null ? (Laid!, laid) : Maps[0];
-        Leads = Banded([.. Plugged()]);
+        Leads = Marked([.. Plugged()]);
     }
 
     /// <summary>Which receiver it is, is known.</summary>
@@ -101,20 +101,24 @@ public sealed class Wiring
         : SocketOf(end) is { Length: > 0 } socket ? $"the {end.On.ToString().ToLowerInvariant()}, socket {socket}"
         : end.Words;
 
-    /// <summary>Which kind a board or stabiliser is; null where nobody said.</summary>
-    public DeviceKind? Kind(Socketed on) =>
-        _state.Wire.Devices.GetValueOrDefault(
-            on == Socketed.Stabiliser ? DeviceSaid.Stabiliser : _state.Sheet.Boards.FirstOrDefault()?.Id ?? ""
-        );
+    /// <summary>The board or stabiliser that a plug goes into: the sheet's id of a board, <c>stabiliser</c>; empty of
+    /// what is neither.</summary>
+    public string Device(WireEnd end) =>
+        end.On == Socketed.Stabiliser ? DeviceSaid.Stabiliser
+        : end.On == Socketed.Board ? _state.Sheet.Boards.FirstOrDefault(b => BoardSockets(b).Contains(end.At))?.Id ?? ""
+        : "";
+
+    /// <summary>Which kind a board or stabiliser is, by its id; null where nobody said.</summary>
+    public DeviceKind? Kind(string device) => _state.Wire.Devices.GetValueOrDefault(device);
 
     /// <summary>
     /// What is in the sockets of a board or stabiliser, in the order they stand on it: by the socket's name where it is
     /// that of a command, else in the order of the sheet. Sockets without a lead too; leads without a socket come last.
     /// </summary>
-    public ImmutableArray<(string Socket, WireLead? Lead)> InSockets(Socketed on)
+    public ImmutableArray<(string Socket, WireLead? Lead)> InSockets(string device)
     {
-        var leads = Leads.Where(l => l.To.On == on).OrderBy(l => PlaceOn(l.To)).ToList();
-        if (Kind(on) is not { } kind)
+        var leads = Leads.Where(l => Device(l.To) == device).OrderBy(l => PlaceOn(l.To)).ToList();
+        if (Kind(device) is not { } kind)
         {
             return [.. leads.Select(l => ("", (WireLead?)l))];
         }
@@ -155,24 +159,27 @@ public sealed class Wiring
     }
 
     private string SocketOf(WireEnd end) =>
-        end.On is Socketed.Board or Socketed.Stabiliser && Kind(end.On) is not null
-            ? InSockets(end.On).FirstOrDefault(s => s.Lead?.To == end).Socket ?? ""
+        Device(end) is { Length: > 0 } device && Kind(device) is not null
+            ? InSockets(device).FirstOrDefault(s => s.Lead?.To == end).Socket ?? ""
             : "";
 
+    private static IEnumerable<string> BoardSockets(BoardSpec board) =>
+        board.Get(RadioFields.Board.Ports).Concat(board.Get(RadioFields.Board.Outlets)).Select(Places.Words);
+
     // In the order the sheet lists a board's sockets.
-    private int PlaceOn(WireEnd end) =>
-        _state
-            .Sheet.Boards.SelectMany(b => b.Get(RadioFields.Board.Ports).Concat(b.Get(RadioFields.Board.Outlets)))
-            .Select(Places.Words)
-            .ToList()
-            .IndexOf(end.At);
+    private int PlaceOn(WireEnd end) => _state.Sheet.Boards.SelectMany(BoardSockets).ToList().IndexOf(end.At);
 
     // The receiver's own order of functions; what it does not name, or keeps for what this aircraft has not, as the
     // sheet counts them.
     private static ImmutableArray<string> Printed(JobState state)
     {
         var sheet = state.Sheet.Radio.Functions;
-        var order = state.Aboard.Receiver?.Order ?? [];
+        string[] order =
+        [
+            .. (state.Aboard.Receiver?.Order ?? []).Select(o =>
+                sheet.FirstOrDefault(f => f.Equals(o, StringComparison.OrdinalIgnoreCase)) ?? o
+            ),
+        ];
         return
         [
             .. Enumerable
@@ -353,20 +360,21 @@ public sealed class Wiring
         }
     }
 
-    // No two of one colour have as many bands: which plug belongs to which is read at the field.
-    private static ImmutableArray<WireLead> Banded(ImmutableArray<WireLead> leads) =>
+    // What was done to it, and its bands: no two of one colour have as many; they are told apart by it at the field.
+    private ImmutableArray<WireLead> Marked(ImmutableArray<WireLead> leads) =>
         [
             .. leads.Select(
                 (l, i) =>
-                    l.IsParted
-                        ? l with
-                        {
-                            Band = new LeadBand(
+                    l with
+                    {
+                        Mended = _state.Wire.Mended.GetValueOrDefault(l.Id) ?? "",
+                        Band = l.IsParted
+                            ? new LeadBand(
                                 LeadBand.ColourOf(l.Side),
                                 leads.Take(i + 1).Count(o => o.IsParted && o.Side == l.Side)
-                            ),
-                        }
-                        : l
+                            )
+                            : null,
+                    }
             ),
         ];
 
@@ -387,7 +395,6 @@ public sealed class Wiring
         return new WireLead(consumer.Id, consumer.Name, consumer.Command, to, [consumer])
         {
             Label = printed?.Label ?? "",
-            Mended = _state.Wire.Mended.GetValueOrDefault(consumer.Id) ?? "",
             IsParted = printed?.Says(RadioFields.Lead.Separable).Likely == true,
             Side = consumer.Side,
         };

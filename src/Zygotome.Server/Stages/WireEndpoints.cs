@@ -128,23 +128,27 @@ internal static class WireEndpoints
 
     private static IEnumerable<DeviceView> Devices(JobState state, Wiring wiring, Func<RequirementId, LedgerLine?> line)
     {
-        (Socketed On, string Id, string Title, string Held)[] between =
+        (string Id, string Title, string Held, string Printed)[] between =
         [
-            (Socketed.Board, state.Sheet.Boards.FirstOrDefault()?.Id ?? "", "Board", "nose up"),
-            (Socketed.Stabiliser, DeviceSaid.Stabiliser, "Stabiliser", "label up, arrow forward"),
+            .. state
+                .Sheet.Boards.DistinctBy(b => b.Id)
+                .Select(b => (b.Id, "Board", "nose up", b.Get(RadioFields.Board.Catalogue))),
+            (DeviceSaid.Stabiliser, "Stabiliser", "label up, arrow forward", ""),
         ];
-        foreach (var (on, id, title, held) in between.Where(d => wiring.Leads.Any(l => l.To.On == d.On)))
+        foreach (
+            var (id, title, held, printed) in between.Where(d => wiring.Leads.Any(l => wiring.Device(l.To) == d.Id))
+        )
         {
-            var kind = wiring.Kind(on);
+            var kind = wiring.Kind(id);
             yield return new DeviceView(
                 Id: id,
                 Title: kind?.Name ?? title,
                 Held: kind?.Held ?? held,
                 Plug: kind?.Plug,
                 Kind: kind?.Name ?? "",
-                Printed: state.Sheet.Boards.FirstOrDefault(b => b.Id == id)?.Get(RadioFields.Board.Catalogue) ?? "",
+                Printed: printed,
                 Line: line(new RoomId(id)),
-                Sockets: [.. wiring.InSockets(on).Select(s => Behind(s.Socket, s.Lead))]
+                Sockets: [.. wiring.InSockets(id).Select(s => Behind(s.Socket, s.Lead))]
             );
         }
 

@@ -111,10 +111,30 @@ public sealed class CatalogueTests
         Assert.Equal(Standing.Met, bench.Line("wire/room/board").Standing);
 
         // In the order the sheet lists them, each in a socket of its own.
-        var sockets = Wiring.Of(bench.State).InSockets(Socketed.Board);
+        var sockets = Wiring.Of(bench.State).InSockets("board");
         Assert.Equal(names, sockets.Select(s => s.Socket));
         Assert.Equal(behind, sockets.Select(s => s.Lead?.Id).Distinct().Count());
         Assert.Equal("sv-ail-l", sockets[0].Lead?.Id);
+    }
+
+    [Fact]
+    public void Of_two_boards_each_has_its_own_sockets_and_room()
+    {
+        var sheet = Bench.Sheet(
+            "carrow-mail-1900",
+            n =>
+            {
+                var boards = n["wiring"]!["boards"]!.AsArray();
+                boards[0]!["ports"]!.AsArray().RemoveAt(0);
+                boards.Add(System.Text.Json.Nodes.JsonNode.Parse("""{ "id": "wing", "ports": ["aileron-left"] }"""));
+            }
+        );
+        var bench = new Bench(sheet, channels: 12);
+        bench.Do(new DeviceSaid("wing", new DeviceKind("one", ["Z"])));
+        Assert.Equal(Standing.Met, bench.Line("wire/room/wing").Standing);
+        var wiring = Wiring.Of(bench.State);
+        Assert.Equal("the board, socket Z", wiring.Words(wiring.Lead("sv-ail-l")!.To));
+        Assert.DoesNotContain(wiring.InSockets("board"), s => s.Lead?.Id == "sv-ail-l");
     }
 
     [Fact]

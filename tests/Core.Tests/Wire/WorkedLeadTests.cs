@@ -26,6 +26,18 @@ public sealed class WorkedLeadTests
         Assert.Contains("Cut and spliced", line.Why, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void A_Y_lead_that_was_joined_has_no_end_of_its_own_to_wiggle_and_is_followed()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200"), channels: 5);
+        bench.Plugged();
+        var joint = Wiring.Of(bench.State).Leads.First(l => l.IsYLead).Id;
+        bench.Do(new LeadMended(joint, LeadWork.Spliced, true, true, true));
+        Assert.Equal(Standing.NotShown, bench.Line($"wire/lead/{joint}").Standing);
+        bench.Do(In(bench, joint));
+        Assert.Equal(Standing.Met, bench.Line($"wire/lead/{joint}").Standing);
+    }
+
     [Theory]
     [InlineData(LeadWork.Spliced, false, true, true, "wire/colours")]
     [InlineData(LeadWork.Lengthened, true, false, true, "wire/sleeve")]
@@ -111,7 +123,10 @@ public sealed class WorkedLeadTests
     {
         var bench = new Bench(Bench.Parasol);
         Assert.Equal("wire/measure", bench.Refused(new WireAnswered("pack-lead/main", true))!.Code);
-        bench.Do(new WireAnswered("pack-lead/main", true, Measured: Bench.Q(measured)));
+        var said = bench
+            .Do(new WireAnswered("pack-lead/main", true, Measured: Bench.Q(measured)))
+            .Body.Say(bench.State);
+        Assert.Contains(stands == Standing.Met ? "Yes" : "No", said, StringComparison.Ordinal);
         var line = bench.Line("wire/pack-lead/main");
         Assert.Equal(stands, line.Standing);
         Assert.Equal(stands == Standing.NotMet, line.Why.Contains("mm too long", StringComparison.Ordinal));

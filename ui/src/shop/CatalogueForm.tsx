@@ -40,12 +40,13 @@ export function CatalogueForm({
   );
   const [bind, setBind] = useState(receiver?.bindPort ?? 0);
   const [order, setOrder] = useState<readonly string[]>(receiver?.order ?? []);
-  const [plug, setPlug] = useState(receiver?.plug ?? PLAIN);
+  // What nobody said is not filled in: a colour on the screen would be taken for the maker's.
+  const [plug, setPlug] = useState(receiver?.plug ?? undefined);
   const [held, setHeld] = useState(receiver?.held ?? '');
   const [amps, setAmps] = useState(String(connector?.amps ?? ''));
   const [keyed, setKeyed] = useState(connector?.keyed ?? false);
   const shared = { name: name.trim(), ...(mass.trim() ? { mass: mass.trim() } : {}) };
-  const looks = { plug, ...(held.trim() ? { held: held.trim() } : {}) };
+  const looks = { ...(plug ? { plug } : {}), ...(held.trim() ? { held: held.trim() } : {}) };
   const made = (): Kind =>
     family === 'connector'
       ? { ...shared, amps: Number(amps) || 0, keyed }
@@ -79,34 +80,43 @@ export function CatalogueForm({
         ) : (
           <>
             <Field title="held, when its sockets are read" value={held ?? ''} onChange={setHeld} />
-            <div className="grid grid-cols-3 gap-3">
-              {WIRES.map(([wire, title]) => (
-                <label key={wire} className="block text-[14px] text-pencil">
-                  {title}
-                  <select
-                    className="field text-[17px] text-ink"
-                    value={plug[wire]}
-                    onChange={(e) => setPlug({ ...plug, [wire]: e.target.value as Schemas['WireColour'] })}
-                  >
-                    {each(WORDS.wireColour).map(([value, words]) => (
-                      <option key={value} value={value}>
-                        {words}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              ))}
-            </div>
-            <Field
-              title="where its signal side lies"
-              value={plug.side}
-              onChange={(side) => setPlug({ ...plug, side })}
-            />
             <Tick
-              on={plug.keyed}
-              onTurn={(on) => setPlug({ ...plug, keyed: on })}
-              words="its plugs are keyed: a rib and a slot"
+              on={!!plug}
+              onTurn={(on) => setPlug(on ? PLAIN : undefined)}
+              words="its wires and signal side are known"
             />
+            {plug && (
+              <>
+                <div className="grid grid-cols-3 gap-3">
+                  {WIRES.map(([wire, title]) => (
+                    <label key={wire} className="block text-[14px] text-pencil">
+                      {title}
+                      <select
+                        className="field text-[17px] text-ink"
+                        value={plug[wire]}
+                        onChange={(e) => setPlug({ ...plug, [wire]: e.target.value as Schemas['WireColour'] })}
+                      >
+                        {each(WORDS.wireColour).map(([value, words]) => (
+                          <option key={value} value={value}>
+                            {words}
+                          </option>
+                        ))}
+                      </select>
+                    </label>
+                  ))}
+                </div>
+                <Field
+                  title="where its signal side lies"
+                  value={plug.side}
+                  onChange={(side) => setPlug({ ...plug, side })}
+                />
+                <Tick
+                  on={plug.keyed}
+                  onTurn={(on) => setPlug({ ...plug, keyed: on })}
+                  words="its plugs are keyed: a rib and a slot"
+                />
+              </>
+            )}
           </>
         )}
         <div className="flex gap-3 pt-1">
