@@ -19,7 +19,7 @@ public sealed class ChangedAfterwards
         t.Find(By.XPath("//button[normalize-space(.)='Something moved on the left elevon']")).SendKeys(Keys.Enter);
         t.Find(By.XPath("//*[@role='menuitem'][normalize-space(.)='pushrod']")).Click();
         t.See("Pushrod of the left elevon moved, after this was shown.").See("Stale");
-        t.Stage("Bind").See("Pushrod of the left elevon moved, after this was shown.");
+        t.Stage("Bind").Room("Directions").See("Pushrod of the left elevon moved, after this was shown.");
         t.Stage("Receive")
             .Press("Balance")
             .Press("another pack")

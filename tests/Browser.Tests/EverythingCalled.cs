@@ -21,7 +21,7 @@ public sealed class EverythingCalled
             Ledger.Of(application.Job(id).State, application.Clock.GetUtcNow()).Single(l => l.Id == line);
         Assert.Equal((Standing.NotShown, Concedable.Never), Of(Line("output/thrust-difference/right")));
 
-        t.Stage("Bind").Fill("model memory", "MIDGE").Press("It is bound");
+        t.ToBind().Room("Bound").Fill("model memory", "MIDGE").Press("It is bound");
         t.Look(
             ("Propeller, left", "off"),
             ("Propeller, right", "off"),
@@ -30,8 +30,9 @@ public sealed class EverythingCalled
             ("Transmitter", "on, cut set"),
             ("Flight pack", "connected")
         );
-        t.Press("Begin the failsafe look").Press("Transmitter is off").Press("As declared").Press("Transmitter on");
-        t.See("Rudder stick right").See("left motor faster").DoNotSee("it did nothing");
+        t.See("Which memory").Room("Failsafe").Press("Begin the failsafe look");
+        t.Press("Transmitter is off").Press("As declared").Press("Transmitter on");
+        t.Room("Directions").See("Rudder stick right").See("left motor faster").DoNotSee("it did nothing");
 
         // The motors turn for it: bare shafts, throttle live, within an act of its own.
         t.Press("Begin: tape on the bare shafts").Press("Throttle is live").Press("something else");
@@ -79,7 +80,7 @@ public sealed class EverythingCalled
             t.See(flap);
         }
 
-        t.Stage("Bind").See("Gear switch: up").See("Flap switch: landing").See("Lights switch: on");
+        t.Stage("Bind").Room("Directions").See("Gear switch: up").See("Flap switch: landing").See("Lights switch: on");
         Assert.Empty(t.Complaints());
     }
 

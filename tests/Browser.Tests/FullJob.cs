@@ -205,20 +205,22 @@ public sealed class FullJob
 
     private static void Bind(Technician t)
     {
-        t.Stage("Bind").Fill("model memory", "WETHER 1");
+        t.ToBind().Room("Bound").Fill("model memory", "WETHER 1");
 
         // What was typed waits for the look. Connecting before the motor is isolated is refused there, and says what to
         // do.
         t.Press("It is bound").See("Look, and say how it is: fan's wires, transmitter, flight pack.");
         t.Look(("Wires of the fan", "on"), ("Transmitter", "on, cut set"), ("Flight pack", "connected"))
             .See("The fan can turn: take its wires off first.");
-        t.Look(("Wires of the fan", "off")).See("Begin the failsafe look");
+        t.Look(("Wires of the fan", "off")).See("Which memory does the transmitter show?");
+        t.Compared("WETHER 1").Room("Failsafe");
         Failsafe(t);
-        t.See("Aileron stick right")
+        t.Room("Directions")
+            .See("Aileron stick right")
             .Act("As the picture shows")
             .See("Elevator stick back")
             .Act("As the picture shows")
-            .See("Motor direction above");
+            .See("On to: cut");
 
         // A lead moved for binding is an open loop until it is changed back; what it touched is answered again.
         t.Stage("Build")
@@ -227,15 +229,28 @@ public sealed class FullJob
             .See("Throttle lead moved for binding");
         t.Stage("Hand over").See("Throttle lead moved for binding");
         t.Stage("Build").Press("changed back").DoNotSee("holds up release");
-        t.Stage("Bind").See("Begin the failsafe look");
+        t.Stage("Bind").Room("Failsafe").See("Begin the failsafe look");
         Failsafe(t);
-        t.See("Motor direction above");
+        t.Room("Motors").See("Motor direction above");
     }
 
     // A fan shows its direction by the air it moves, once its wires are joined, and somebody holds it.
     private static void Airflow(Technician t)
     {
+        // First that the cut holds it, whatever the stick says.
         t.Stage("Bind")
+            .Room("Cut")
+            .Fill("the switch it is on", "left switch, away")
+            .Press("Begin: try the cut")
+            .Press("The aircraft is tied down or held")
+            .Press("Disc and plane are clear")
+            .Fill("second person", "I. Thorne")
+            .Press("Begin: throttle cut")
+            .Press("Pack is connected")
+            .Press("Every shaft stood still")
+            .See("Tried with the shafts bare");
+        t.Look(("Flight pack", "in bay"))
+            .Room("Motors")
             .Press("Begin: feel the airflow")
             .Press("The aircraft is tied down or held")
             .Press("Disc and plane are clear")
@@ -249,7 +264,7 @@ public sealed class FullJob
             .See("Now the pack off")
             .Press("The pack is off")
             .DoNotSee("Now the pack off")
-            .See("Every direction answered");
+            .See("All of Bind is shown");
     }
 
     private static void Throws(Technician t)

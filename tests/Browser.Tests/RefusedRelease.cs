@@ -69,12 +69,10 @@ public sealed class RefusedRelease
             "J-0147",
             t =>
             {
-                t.Go("/jobs/J-0147/bind").See("Direction of rudder");
+                t.Go("/jobs/J-0147/bind").Room("Directions").See("Direction of rudder");
                 FullJob.Power(t, "Propeller");
-                t.Press("Direction of rudder").See("Rudder stick right").Press("something else moved");
-                t.Find(By.XPath("//*[@role='radiogroup' and @aria-label='Rudder']//button[normalize-space(.)='left']"))
-                    .Click();
-                t.Press("Record what moved").See("reverse the rudder channel");
+                t.Press("Direction of rudder").See("Rudder stick right").Press("left", "Rudder");
+                t.Act("Record what moved").See("Reverse channel 4 (rudder)");
             },
             "Direction of rudder"
         );

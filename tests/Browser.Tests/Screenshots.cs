@@ -67,7 +67,7 @@ public sealed class Screenshots
     {
         using var t = new Technician(application.Url).SignIn();
         UnderPower.Receive(t);
-        t.Stage("Bind").Fill("model memory", "CARROW").Press("It is bound");
+        t.ToBind().Room("Bound").Fill("model memory", "CARROW").Press("It is bound");
         UnderPower.LookWithOneOn(t);
         t.Idle();
         t.Picture(file);

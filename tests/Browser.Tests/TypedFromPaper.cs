@@ -124,20 +124,21 @@ public sealed class TypedFromPaper
 
     private static void Bind(Technician t)
     {
-        t.Stage("Bind").Fill("model memory", "PLANK").Press("It is bound");
+        t.ToBind().Room("Bound").Fill("model memory", "PLANK").Press("It is bound");
         t.Look(
             ("Propeller", "off"),
             ("Motor wires", "on"),
             ("Transmitter", "on, cut set"),
             ("Flight pack", "connected")
         );
-        t.See("Begin the failsafe look");
+        t.See("Which memory").Compared("PLANK").Room("Failsafe");
         FullJob.Failsafe(t);
-        t.See("Aileron stick right")
+        t.Room("Directions")
+            .See("Aileron stick right")
             .Act("As the picture shows")
             .See("Elevator stick back")
             .Act("As the picture shows")
-            .See("Motor direction above");
+            .See("On to: cut");
     }
 
     // Each in the middle of its band, as the sheet prints it.
@@ -184,7 +185,15 @@ public sealed class TypedFromPaper
     {
         t.Stage("Bind");
         t.Look(("Propeller", "off"), ("Motor wires", "on"), ("Transmitter", "on, cut set"), ("Flight pack", "in bay"));
-        t.Press("Begin: tape on the bare shaft")
+        t.Room("Cut")
+            .Fill("the switch it is on", "left switch, away")
+            .Press("Begin: try the cut")
+            .Press("Pack is connected")
+            .Press("Every shaft stood still")
+            .See("Tried with the shafts bare");
+        t.Look(("Flight pack", "in bay"))
+            .Room("Motors")
+            .Press("Begin: tape on the bare shaft")
             .Press("Pack is connected")
             .Press("Throttle is live")
             .Press("as it should")

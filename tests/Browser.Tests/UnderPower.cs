@@ -17,13 +17,14 @@ public sealed class UnderPower
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
         Receive(t);
-        t.Stage("Bind").See("left pack").Fill("model memory", "CARROW").Press("It is bound");
+        t.ToBind().Room("Power").See("left pack").Room("Bound").Fill("model memory", "CARROW");
+        t.Press("It is bound");
         t.See("This kit’s own order: transmitter, then left pack, then right pack.");
         LookWithOneOn(t).See("The propeller is on (left): take it off first, or the motor wires.");
 
         // The motor stands where it is on the drawing, and a tap on it there says the other word.
         t.Find(By.XPath("//dialog//button[@aria-hidden='true'][starts-with(normalize-space(.), 'left')]")).Click();
-        t.Say().See("Begin the failsafe look");
+        t.Say().See("Which memory does the transmitter show?");
         Assert.Equal("CARROW", application.Job(Job(t)).State.Bind.Bound!.ModelMemory);
         Assert.Empty(t.Complaints());
     }
@@ -53,12 +54,13 @@ public sealed class UnderPower
     {
         await using var application = await Application.Start();
         using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/J-0148/bind").Fill("model memory", "LOWEN").Press("It is bound");
+        t.Go("/jobs/J-0148/bind").ToBind().Room("Bound").Fill("model memory", "LOWEN").Press("It is bound");
         t.See("Look, and say how it is: transmitter, flight pack.");
         Assert.Equal(2, t.Browser.FindElements(By.CssSelector("dialog [role=radiogroup]")).Count);
-        t.Look(("Transmitter", "on"), ("Flight pack", "connected")).Press("Begin the failsafe look");
+        t.Look(("Transmitter", "on"), ("Flight pack", "connected")).See("Which memory");
+        t.Room("Failsafe").Press("Begin the failsafe look");
         t.Press("Transmitter is off").See("What did the surfaces do?").DoNotSee("motor runs").Press("As declared");
-        t.Press("Transmitter on").See("Aileron stick right");
+        t.Press("Transmitter on").Room("Directions").See("Aileron stick right");
         t.DoNotSee("Which way the motors turn").DoNotSee("With a live throttle");
         Assert.Equal(FailsafeBehaviour.AsDeclared, application.Job("J-0148").State.Bind.Failsafe);
         Assert.Empty(t.Complaints());

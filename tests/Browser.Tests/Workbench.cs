@@ -45,6 +45,53 @@ internal static partial class Workbench
         return t;
     }
 
+    /// <summary>Opens Bind; the cells of every pack are measured where that is asked before the first power.</summary>
+    public static Technician ToBind(this Technician t)
+    {
+        t.Stage("Bind").Until(() => Any(t, By.CssSelector("[role=tablist][aria-label=Bind]")), "Bind is open");
+        By asked = By.XPath("//h2[.='Measure its cells first']");
+        By fields = By.XPath("//label[input[starts-with(@aria-label, 'Volts of ')]]");
+        foreach (var pack in Any(t, asked) ? t.Browser.FindElements(fields).ToArray() : [])
+        {
+            var name = pack.FindElement(By.TagName("input")).GetAttribute("aria-label")?[9..] ?? "";
+            var cells = Count().Match(pack.Text) is { Success: true } many ? int.Parse(many.Value, Invariant) : 1;
+            t.Fill($"Volts of {name}", string.Join(' ', Enumerable.Repeat("4.1", cells))).Press($"{name}: measured");
+            t.See("4.1 V").Idle();
+        }
+
+        t.Until(() => !Any(t, asked), "its cells are measured");
+        return t;
+    }
+
+    private static readonly CultureInfo Invariant = CultureInfo.InvariantCulture;
+
+    [GeneratedRegex(@"\d+")]
+    private static partial Regex Count();
+
+    /// <summary>A room of Bind's strip.</summary>
+    public static Technician Room(this Technician t, string room) => t.Press(room, "Bind");
+
+    /// <summary>The memory read off the transmitter as it was bound, and every controller set as it must be.</summary>
+    public static Technician Compared(this Technician t, string memory)
+    {
+        t.Room("Bound").Fill("name on its screen", memory).Press("Read off").See("It is the one that was bound.");
+        t.Room("Controller");
+        By open = By.XPath("//section[h2[starts-with(., 'Controller')]][.//strong[.='Not yet']]");
+        while (t.Browser.FindElements(open) is { Count: > 0 and var before })
+        {
+            var name = t.Browser.FindElements(open)[0].GetAttribute("aria-label") ?? "";
+            t.Press("yes", $"{name}: Stick low stops the motor")
+                .Press("yes", $"{name}: Knows low and full of this stick")
+                .Press("off", $"{name}: Brake")
+                .Press("no", $"{name}: Can turn backwards")
+                .Fill($"{name}: cut-off", "3.2")
+                .Press($"{name}: set so");
+            t.Until(() => t.Browser.FindElements(open).Count < before, "it is set so");
+        }
+
+        return t;
+    }
+
     // Nothing once all was looked at; a question goes while it is read.
     private static string Asked(Technician t) =>
         t.Execute<string>("return document.querySelector('section[aria-label=Look] h2')?.innerText ?? ''") ?? "";

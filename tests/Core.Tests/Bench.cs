@@ -80,6 +80,9 @@ internal sealed class Bench
 
     public string Look { get; set; } = "look-1";
 
+    /// <summary>Whether the cells are measured by themselves before the first power.</summary>
+    public bool Meters { get; init; } = true;
+
     public IReadOnlyList<Entry> Journal => _journal;
 
     /// <summary>Whether whoever records is alone in the shop.</summary>
@@ -104,6 +107,11 @@ internal sealed class Bench
     /// <summary>Records it, or fails the test with the refusal.</summary>
     public Entry Do(EntryBody body, Person? by = null, DateTimeOffset? observed = null)
     {
+        if (Meters && body is LampsSaid said && said.Connects() && !State.Safety.WasConnected)
+        {
+            Metered();
+        }
+
         var (entry, answer) = Ask(body, by, observed);
         if (!answer.Ok)
         {
@@ -217,6 +225,49 @@ internal sealed class Bench
         return this;
     }
 
+    /// <summary>The memory read off the transmitter, every controller set as it must be.</summary>
+    public Bench Compared()
+    {
+        Do(new MemorySeen(State.Bind.Bound!.ModelMemory, State.Bind.Bound!.Number));
+        foreach (var controller in MotorControllers.Of(State.Sheet))
+        {
+            Do(AsItMust(State.Sheet, controller));
+        }
+
+        return this;
+    }
+
+    /// <summary>A controller that nothing is wrong with.</summary>
+    public static ControllerSet AsItMust(SpecSheet sheet, MotorController controller) =>
+        new(
+            controller.Id,
+            true,
+            true,
+            controller.WantsBrake,
+            sheet.Outputs.Any(o => o.Kind == OutputKind.ReverseThrust),
+            3.2
+        );
+
+    /// <summary>
+    /// The throttle cut tried with the stick up, wires on, shafts bare; a fan held. Leaves the pack in its bay.
+    /// </summary>
+    public Bench Cut(CutSeen seen = CutSeen.Still)
+    {
+        Pack(LampIs.InBay);
+        Motors(LampIs.On);
+        if (State.Sheet.Power.Motors.Any(m => !m.IsFan))
+        {
+            Say(LampKind.Propeller, LampIs.Off);
+        }
+
+        Say(LampKind.Transmitter, LampIs.CutSet);
+        Do(new ActOpened(PoweredAct.CutProof, State.Sheet.Power.Motors.Any(m => m.IsFan) ? Holding : null));
+        Pack(LampIs.Connected);
+        Do(new CutProven("left switch", seen));
+        Pack(LampIs.InBay);
+        return this;
+    }
+
     /// <summary>
     /// Every motor seen to turn: by tape on the bare shaft, a fan held, by its airflow. Ends unpowered, as flown.
     /// </summary>
@@ -225,6 +276,11 @@ internal sealed class Bench
         if (!LampBoard.HasMotor(State.Sheet))
         {
             return this;
+        }
+
+        if (Line(new CutId().Written).Open)
+        {
+            Cut();
         }
 
         Pack(LampIs.InBay);
@@ -288,6 +344,16 @@ internal sealed class Bench
         }
 
         return this;
+    }
+
+    // Sound packs that nobody measured within a day.
+    private void Metered()
+    {
+        while (State.Aboard.PackNotMeasured(Now) is { Length: > 0 } words)
+        {
+            var pack = State.Receive.Flies.First(p => words.StartsWith(p.Name, StringComparison.Ordinal));
+            Do(new PackMeasured(pack.Name, [.. Enumerable.Repeat(4.1, pack.Battery.Cells)]));
+        }
     }
 
     /// <summary>As many packs as the sheet flies on, all like the first, and every one that nobody measured has sound
@@ -499,6 +565,7 @@ internal sealed class Bench
     {
         Power();
         Do(new Bound("MEMORY", 2, State.Sheet.Radio.BindMethods[0]));
+        Compared();
         Failsafe();
         foreach (var call in Directions.Calls(State.Sheet))
         {

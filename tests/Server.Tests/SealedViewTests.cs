@@ -23,7 +23,7 @@ public sealed class SealedViewTests : WithServer
                     )
             )
             .ToArray();
-        var bind = BindEndpoints.View(state, then);
+        var bind = BindEndpoints.View(state, state.LastRecordedAt, then);
         Assert.Empty(bind.Motors);
         Assert.DoesNotContain(bind.Directions, d => d.Function == "rudder");
         Assert.NotEmpty(bind.Directions);

@@ -9,6 +9,26 @@ public static class BindEntries
     public static IReadOnlyList<EntryKind> Kinds { get; } =
     [
         EntryKind.Of<Bound>("bind/bound", Posters.Bench),
+        EntryKind.Of<BindFailed>("bind/failed", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<MemorySeen>("bind/memory", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<CutProven>("bind/cut-proven", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<ControllerSet>("bind/controller", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<PlugsSwapped>("bind/plugs-swapped", Posters.Bench) with
+        {
+            Retractable = false,
+        },
         EntryKind.Of<FailsafeSeen>("bind/failsafe", Posters.Bench) with
         {
             Withdrawable = true,

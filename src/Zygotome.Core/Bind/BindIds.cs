@@ -8,6 +8,24 @@ public sealed record BoundId() : RequirementId(Stage.Bind)
     public override string Written => "bind/bound";
 }
 
+/// <summary>That the cut holds every motor, whatever the stick says.</summary>
+public sealed record CutId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "bind/cut";
+}
+
+/// <summary>That the transmitter shows the memory that was bound.</summary>
+public sealed record MemoryId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "bind/memory";
+}
+
+/// <summary>How a controller is set.</summary>
+public sealed record ControllerId(string Controller) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"controller/{Controller}";
+}
+
 /// <summary>What happens when the signal is lost.</summary>
 public sealed record FailsafeId() : RequirementId(Stage.Bind)
 {

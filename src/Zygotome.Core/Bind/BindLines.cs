@@ -13,6 +13,11 @@ internal static class BindLines
     public static IEnumerable<Requirement> Of(JobState state)
     {
         yield return Bound(state);
+        foreach (var act in BindActLines.Of(state))
+        {
+            yield return act;
+        }
+
         yield return Failsafe(state);
         // An assumed one is a line of the radio's assumed values.
         if (state.Sheet.Radio.Failsafe.Undisputed is null)
@@ -120,7 +125,7 @@ internal static class BindLines
     }
 
     // The radio's link and its channel's reversing; of a position every surface in it; of an output what drives it.
-    private static Rests RestsOn(SpecSheet sheet, OutputCall call)
+    internal static Rests RestsOn(SpecSheet sheet, OutputCall call)
     {
         var surfaces = call.Picture.Keys.Select(sheet.Surface).OfType<Surface>().ToArray();
         return Rests
@@ -166,16 +171,19 @@ internal static class BindLines
         return new Requirement(
             new DirectionId(call.Function),
             Concedable.Never,
-            Requirement.Stands(shown is null ? null : call.Expected.All(e => Seen(shown.Seen, e) == e.Movement)),
+            Requirement.Stands(shown is null ? null : Directions.AreRight(state.Sheet, call, shown.Seen)),
             new DirectionFacts(call, shown?.Seen)
         )
         {
             Evidence = shown?.Evidence,
-            RestsOn = Rests
-                .On([.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))])
-                .And(RadioSettings.OfCall(state.Sheet, call.Function, call.Expected.Select(e => e.Surface))),
+            RestsOn = RestsOn(state.Sheet, call),
         };
     }
+
+    internal static Rests RestsOn(SpecSheet sheet, DirectionCall call) =>
+        Rests
+            .On([.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))])
+            .And(RadioSettings.OfCall(sheet, call.Function, call.Expected.Select(e => e.Surface)));
 
     private static Movement Seen(IReadOnlyDictionary<string, Movement> seen, Expected of) =>
         seen.GetValueOrDefault(of.Surface.Id, Movement.None);
@@ -254,12 +262,19 @@ internal static class BindLines
                 {
                     null => "Not called yet.",
                     OutputAnswer.AsExpected => "Called, and seen as expected.",
+                    _ when Advised(state) is { Length: > 0 } line => $"{line}.",
                     OutputAnswer.DidNothing =>
                         "It did nothing: its plug, half of a Y-lead, the outlet of a board, or what holds it back.",
+                    _ when Call.Picture.IsEmpty && Call.Motors.Length > 1 =>
+                        "Turn the mix of the throttles round, or change their two plugs over; then call it again.",
                     _ when Call.TurnsMotors => "Look at the mix, and which motor is plugged where; then call it again.",
                     _ => "Look at its channel's reversing, its arm and its plug; then call it again.",
                 }
             );
+
+        // What the signs of everything on its channel say.
+        private string Advised(JobState state) =>
+            !Call.IsPosition && DirectionAsks.About(state, Call.Function) is { } advice ? advice.Line : "";
     }
 
     private sealed record CalledFacts(UnknownOutput Output, CalledShown? Shown) : LineFacts
@@ -288,10 +303,22 @@ internal static class BindLines
                 $"Direction of {Call.Function}",
                 Moves(e => e.Movement),
                 "",
-                Saw is null ? "" : Moves(e => Seen(Saw, e)),
+                Saw is null ? "" : Moves(e => Seen(Saw, e)) + Also(state, Saw, Call),
                 Saw is null ? "Not answered yet."
-                    : Call.Expected.All(e => Seen(Saw, e) == e.Movement) ? "As the picture shows."
-                    : Directions.Remedy(state.Sheet, Call.Function, Saw)
+                    : Directions.AreRight(state.Sheet, Call, Saw) ? "As the picture shows."
+                    : DirectionAsks.About(state, Call.Function) is { Line.Length: > 0 } advice ? $"{advice.Line}."
+                    : "Call it again."
+            );
+
+        private static string Also(
+            JobState state,
+            ImmutableSortedDictionary<string, Movement> saw,
+            DirectionCall call
+        ) =>
+            string.Concat(
+                Directions
+                    .Besides(state.Sheet, call, saw)
+                    .Select(a => $", and {a.Surface.Name.ToLowerInvariant()} {BindWords.Of(a.Movement)}")
             );
 
         private string Moves(Func<Expected, Movement> which) =>

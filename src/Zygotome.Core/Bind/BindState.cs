@@ -12,6 +12,17 @@ public sealed record BindState : ICalledOut, ISeenMoving
 
     public Evidence? BoundEvidence { get; init; }
 
+    /// <summary>What was looked at since it last failed to bind, and is not why.</summary>
+    public ImmutableList<BindCause> RuledOut { get; init; } = [];
+
+    public MemoryShown? Memory { get; init; }
+
+    public CutShown? Cut { get; init; }
+
+    /// <summary>By controller.</summary>
+    public ImmutableSortedDictionary<string, ControllerShown> Controllers { get; init; } =
+        Ordered.ById<ControllerShown>();
+
     public FailsafeBehaviour? Failsafe { get; init; }
 
     public Evidence? FailsafeEvidence { get; init; }

@@ -6,7 +6,8 @@ namespace Zygotome.Core.Bind;
 /// <summary>Transmitter and receiver are bound: which model memory, which mode.</summary>
 /// <param name="Mode">Stick mode 1 to 4 of the owner's transmitter.</param>
 /// <param name="Method">How, as the sheet lists it: button, plug.</param>
-public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryBody, IPowered
+/// <param name="Number">Of the memory, as the transmitter counts them; empty where it shows none.</param>
+public sealed record Bound(string ModelMemory, int Mode, string Method, string Number = "") : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Powered;
 
@@ -18,6 +19,7 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
         )
         ?? Texts.Reason(ModelMemory, "body.modelMemory", "Say which model memory was bound.")
         ?? Texts.Fits(ModelMemory, "body.modelMemory", 60)
+        ?? Texts.Fits(Number, "body.number", 12)
         ?? (
             Mode is < 1 or > 4 ? new Refusal("bind/mode", $"Mode {Mode} does not exist; 1 to 4 do.", "body.mode") : null
         )
@@ -38,6 +40,7 @@ public sealed record Bound(string ModelMemory, int Mode, string Method) : EntryB
                 state.Bind with
                 {
                     Bound = this,
+                    RuledOut = [],
                     BoundEvidence = Evidence.Of(entry, state.Bind.BoundEvidence?.Attempt + 1 ?? 1),
                 }
             )

@@ -9,7 +9,7 @@ namespace Zygotome.Core.Bind;
 /// <summary>What one surface did.</summary>
 public sealed record Seen(string Surface, Movement Moved);
 
-/// <summary>One function called out, every surface of it answered.</summary>
+/// <summary>One function called out, every surface of it answered; others too, where they moved as well.</summary>
 public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody, IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Measured;
@@ -28,7 +28,7 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
 
         if (
             Seen.Select(s => s.Surface).Distinct().Count() != Seen.Length
-            || !call.Expected.Select(e => e.Surface.Id).ToHashSet().SetEquals(Seen.Select(s => s.Surface))
+            || !call.Expected.All(e => Seen.Any(s => s.Surface == e.Surface.Id))
         )
         {
             return new Refusal(
@@ -36,6 +36,11 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
                 $"Answer for each of {string.Join(", ", call.Expected.Select(e => e.Surface.Id))}, once.",
                 "body.seen"
             );
+        }
+
+        if (Seen.FirstOrDefault(s => state.Sheet.Surface(s.Surface) is null) is { } other)
+        {
+            return new Refusal("bind/surfaces", $"There is no surface \"{other.Surface}\".", "body.seen");
         }
 
         return state.Bind.Bound is null

@@ -3,7 +3,7 @@ using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
 
-/// <summary>What is called to the person at the transmitter, and what to look at when it goes the wrong way.</summary>
+/// <summary>What is called to the person at the transmitter, and what is seen then.</summary>
 public static class Directions
 {
     /// <summary>Every function that moves a surface, in the sheet's order.</summary>
@@ -28,26 +28,34 @@ public static class Directions
                 )),
         ];
 
-    /// <summary>What to check when surfaces went the wrong way: one remedy, the cheapest now.</summary>
-    public static string Remedy(SpecSheet sheet, string function, IReadOnlyDictionary<string, Movement> seen)
-    {
-        var expected = Calls(sheet).First(c => c.Function == function).Expected;
-        var still = expected.Where(e => seen.GetValueOrDefault(e.Surface.Id, Movement.None) == Movement.None).ToArray();
-        if (still.Length > 0)
-        {
-            return $"{string.Join(" and ", still.Select(s => s.Surface.Name))} did not move: a plug, or half of a "
-                + $"Y-lead.";
-        }
+    /// <summary>
+    /// Whether every surface of a call went the way it must, and no other moved with it but what the sheet mixes in.
+    /// </summary>
+    public static bool AreRight(SpecSheet sheet, DirectionCall call, IReadOnlyDictionary<string, Movement> seen) =>
+        call.Expected.All(e => seen.GetValueOrDefault(e.Surface.Id, Movement.None) == e.Movement)
+        && !Besides(sheet, call, seen).Any();
 
-        var wrong = expected.Where(e => seen[e.Surface.Id] != e.Movement).ToArray();
-        return wrong.Length == 0 ? ""
-            : wrong.Length == expected.Length && expected.All(e => e.Surface.Functions.Length == 1)
-                ? $"Every surface goes the wrong way: reverse the {function} channel."
-            : expected.Any(e => e.Surface.Functions.Length > 1)
-                ? "Mixed surfaces: look at the plugs and reversing of both channels, with both sticks."
-            : $"Only {string.Join(" and ", wrong.Select(w => w.Surface.Name.ToLowerInvariant()))} goes the wrong "
-                + $"way: on its own channel reverse it there, else move the servo arm to the other side.";
-    }
+    /// <summary>What moved at a call that is not about it.</summary>
+    public static IEnumerable<Expected> Besides(
+        SpecSheet sheet,
+        DirectionCall call,
+        IReadOnlyDictionary<string, Movement> seen
+    ) =>
+        from went in seen
+        where went.Value != Movement.None && !call.Picture.ContainsKey(went.Key)
+        let surface = sheet.Surface(went.Key)
+        where surface is not null && !MixedInto(sheet, call.Function).Contains(surface.Id)
+        select new Expected(surface, went.Value);
+
+    /// <summary>Surfaces that the sheet moves with a command by a mix: the elevator with the flaps.</summary>
+    public static IReadOnlySet<string> MixedInto(SpecSheet sheet, string function) =>
+        sheet
+            .Positions.Where(p => p.Function == function)
+            .SelectMany(p => p.Moves)
+            .Where(m => m.Mixed)
+            .SelectMany(m => sheet.Named(m.Surfaces))
+            .Select(s => s.Id)
+            .ToHashSet(StringComparer.Ordinal);
 
     private static string CallFor(string function) =>
         function switch

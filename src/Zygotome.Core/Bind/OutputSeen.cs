@@ -11,6 +11,9 @@ public enum OutputAnswer
     AsExpected,
     Otherwise,
     DidNothing,
+
+    /// <summary>The opposite of what it should.</summary>
+    TheOtherWay,
 }
 
 /// <summary>An output or a position of a switch was called, and somebody saw what it did.</summary>
@@ -75,6 +78,7 @@ public sealed record OutputShown(OutputAnswer Answer, string Seen, Evidence Evid
         {
             OutputAnswer.AsExpected => "as expected",
             OutputAnswer.DidNothing => "did nothing",
+            OutputAnswer.TheOtherWay => "the other way",
             _ => seen,
         };
 }

@@ -52,6 +52,8 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<MarkAnswer>(MarkedBalance.Words),
         Of<AcrossAnswer>(MarkedBalance.Words),
         Of<FailsafeBehaviour>(BindWords.Of),
+        Of<BindCause>(BindWords.Of),
+        Of<CutSeen>(BindWords.Of),
         Of<MotorTurn>(MotorTurned.Words),
         Of<RadioSetting>(RadioSet.Words),
         Of<ThrowMeasure>(ThrowMeasures.Words),

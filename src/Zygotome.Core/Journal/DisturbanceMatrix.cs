@@ -76,6 +76,15 @@ public static class DisturbanceMatrix
     public static IEnumerable<Aspect> AllRePlugged(SpecSheet sheet) =>
         [new(AspectKind.Failsafe), Every(AspectKind.Direction), .. sheet.Surfaces.Select(s => Lead(s.Id))];
 
+    /// <summary>Plugs in each other's place: which way and how far what they feed goes, and its lead.</summary>
+    /// <param name="moves">Surfaces, outputs and <c>motor-nose</c>.</param>
+    public static IEnumerable<Aspect> PlugsMoved(SpecSheet sheet, IEnumerable<string> moves) =>
+        moves
+            .SelectMany(m =>
+                sheet.Surface(m) is { } surface ? Fed(surface) : Plugged(new Aspect(AspectKind.Direction, m))
+            )
+            .Prepend(new Aspect(AspectKind.Failsafe));
+
     /// <summary>The lead of a surface, an output or <c>motor-nose</c>.</summary>
     public static Aspect Lead(string of) => new(AspectKind.Lead, of);
 

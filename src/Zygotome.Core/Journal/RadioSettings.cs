@@ -16,7 +16,22 @@ public static class RadioSettings
     public static IEnumerable<string> Channels(SpecSheet sheet) =>
         sheet
             .Radio.Functions.Union(sheet.Surfaces.SelectMany(s => s.Functions))
-            .Union(sheet.Outputs.Select(o => o.Function));
+            .Union(sheet.Outputs.Select(o => o.Function))
+            .Union(Further(sheet));
+
+    // A port for each servo of a command: "aileron 2"; a mixed surface's own, which the sheet need not name.
+    private static IEnumerable<string> Further(SpecSheet sheet)
+    {
+        var driven = sheet.Surfaces.Select(s => Journal.Channels.ByServo(sheet, s.Id)[0]).Distinct().ToArray();
+        return driven
+            .Where(s => s.Functions.Length > 1)
+            .Select(s => $"{s.Kind} {s.Side}".Trim())
+            .Concat(
+                from alike in driven.Where(s => s.Functions.Length == 1).GroupBy(s => s.Functions[0])
+                from nth in Enumerable.Range(2, alike.Count() - 1)
+                select $"{alike.Key} {nth}"
+            );
+    }
 
     /// <summary>Reversing of every channel that may be the one to this surface.</summary>
     public static IEnumerable<Setting> Reverses(SpecSheet sheet, Surface surface) =>

@@ -83,6 +83,17 @@ public sealed record ReceiveState : IAboard, IHandedIn
             ? $"{pack.Name}: {seen.Wrong}"
             : "";
 
+    string IAboard.PackNotMeasured(DateTimeOffset now) =>
+        Flies
+            .Select(p =>
+                p.Seen?.Evidence is not { } seen ? $"{p.Name} was not measured yet"
+                : now - seen.RecordedAt is { TotalHours: > 24 } ago ? $"{p.Name} was measured {Days(ago)} ago"
+                : ""
+            )
+            .FirstOrDefault(w => w.Length > 0, "");
+
+    private static string Days(TimeSpan ago) => (int)ago.TotalDays is > 1 and var days ? $"{days} days" : "a day";
+
     int IAboard.ReceiverPorts => Math.Min(ReceiverChannels, Receiver?.Ports ?? ReceiverChannels);
 
     IReadOnlyList<string> IAboard.UsualChannels => Channels;

@@ -86,8 +86,18 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
         var left = Dangers.Of(after).Select(d => d.Code).ToHashSet();
         return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal
             ?? PackBefore(after, packs)
-            ?? Power.Wanting(after, entry, ToConnect(state), state.Safety.Act?.Held);
+            ?? Power.Wanting(after, entry, ToConnect(state), state.Safety.Act?.Held)
+            ?? FirstPower(state, entry);
     }
+
+    private static Refusal? FirstPower(JobState state, Entry entry) =>
+        !state.Safety.WasConnected && state.Aboard.PackNotMeasured(entry.RecordedAt) is { Length: > 0 } words
+            ? new Refusal(
+                "lamps/pack-volts",
+                $"Before its first power the volts of every cell: {words}. A low, swollen or unequal pack stays off.",
+                "packs"
+            )
+            : null;
 
     private static PowerState ToConnect(JobState state) =>
         PowerState.Powered with

@@ -16,6 +16,9 @@ public enum PoweredAct
     FullPowerRun,
     RangeWithMotor,
     Taxi,
+
+    /// <summary>The throttle cut, tried with the stick all the way up.</summary>
+    CutProof,
 }
 
 /// <summary>One act: what it is opened in, what it then asks for, and what follows.</summary>
@@ -74,6 +77,14 @@ public static class PoweredActs
             During: Within([LampIs.Off], MotorNeed.Isolated, Held.Fans),
             Do: "The pack stays connected. Switch the transmitter off, and look what motor and surfaces do.",
             Afterwards: "Transmitter on, throttle low, cut set; or the pack off."
+        ),
+        new(
+            Act: PoweredAct.CutProof,
+            Title: "Throttle cut",
+            Opens: Opening(MotorNeed.Bare, Held.Fans),
+            During: Within([LampIs.CutSet], MotorNeed.Bare, Held.Fans),
+            Do: "Cut set, wires on. Stick all the way up and down again: nothing may turn.",
+            Afterwards: CutAgain
         ),
         new(
             Act: PoweredAct.MotorDirection,

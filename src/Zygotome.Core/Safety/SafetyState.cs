@@ -26,6 +26,9 @@ public sealed record SafetyState : IHears, IFollowsSheet
     /// <summary>A motor was made ready to turn while a pack was connected; until every pack is off.</summary>
     public bool Readied { get; init; }
 
+    /// <summary>A pack was connected at some time: its first power is over.</summary>
+    public bool WasConnected { get; init; }
+
     /// <summary>The look that the lamps, and the open act, are of.</summary>
     public string Look { get; private init; } = "";
 
@@ -144,6 +147,7 @@ public sealed record SafetyState : IHears, IFollowsSheet
         return this with
         {
             Readied = readied,
+            WasConnected = WasConnected || connected,
             Act = reached ? Act! with { Reached = true } : Act,
             Ended = connected && (readied || Transmitter != LampIs.CutSet) ? Ended : null,
         };

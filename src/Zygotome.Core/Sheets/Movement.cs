@@ -9,4 +9,7 @@ public enum Movement
     Left,
     Out,
     None,
+
+    /// <summary>Of what comes out: it goes in instead.</summary>
+    In,
 }

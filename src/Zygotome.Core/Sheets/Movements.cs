@@ -28,6 +28,19 @@ public static class Movements
         };
     }
 
+    /// <summary>Up for down, left for right, in for out; what does not move is its own.</summary>
+    public static Movement Opposite(Movement movement) =>
+        movement switch
+        {
+            Movement.Up => Movement.Down,
+            Movement.Down => Movement.Up,
+            Movement.Right => Movement.Left,
+            Movement.Left => Movement.Right,
+            Movement.Out => Movement.In,
+            Movement.In => Movement.Out,
+            _ => movement,
+        };
+
     /// <summary>Way as a throw row says it.</summary>
     public static Movement Of(Way way) => Enum.Parse<Movement>(way.ToString());
 }

@@ -17,8 +17,11 @@ public sealed record NeutralShown(double Offset, double U, Evidence Evidence);
 public sealed record HoleShown(bool AsSheet, Evidence Evidence);
 
 /// <summary>The latest readings; what was set in the radio for them is in <see cref="Settings"/>.</summary>
-public sealed record ThrowsState
+public sealed record ThrowsState : IMeasuredThrows
 {
+    bool IMeasuredThrows.IsMeasured(string surface) =>
+        Readings.Keys.Any(k => k.StartsWith($"throw/{surface}/", StringComparison.Ordinal));
+
     public ImmutableSortedDictionary<string, ThrowShown> Readings { get; init; } = Ordered.ById<ThrowShown>();
 
     public ImmutableSortedDictionary<string, FreedomShown> Freedom { get; init; } = Ordered.ById<FreedomShown>();

@@ -25,7 +25,7 @@ public sealed record AskShown(bool Right, string Note, Evidence Evidence, HeldBy
 public sealed record ConnectorSeen(ConnectorKind Kind, Evidence Evidence);
 
 /// <summary>Which lead is where, and what was looked at.</summary>
-public sealed record WireState : IWired
+public sealed record WireState : IWired, ISignals
 {
     /// <summary>The port map somebody laid; empty while the best one counts.</summary>
     public ImmutableArray<LaidPlug> Map { get; init; } = [];
@@ -65,6 +65,11 @@ public sealed record WireState : IWired
                     : $"{wiring.Plugs.Length} leads go to {wiring.Ask.Ports} ports."
             );
     }
+
+    ImmutableArray<Signal> ISignals.Signals(JobState state) => Signals.Of(state);
+
+    int ISignals.FreePorts(JobState state) =>
+        Wiring.Of(state) is { IsKnown: true } wiring ? wiring.Ports().Count(p => p.Plugs.IsEmpty) : 0;
 
     /// <summary>How often a servo's way was turned round, by servo.</summary>
     public ImmutableSortedDictionary<string, int> Turned { get; init; } = Ordered.ById<int>();

@@ -1,19 +1,81 @@
 using Zygotome.Core.Bind;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Receive;
+using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Server.Stages;
 
+/// <param name="Seen">Which way it went; null while nobody looked, or that was with another set-up.</param>
 public sealed record ExpectedView(string Surface, string Name, Movement Movement, string Words, Movement? Seen);
 
+/// <summary>A surface drawn where one answer would have it, over the picture at rest.</summary>
+public sealed record WayView(string Surface, Movement Movement, string Path);
+
 /// <summary>One call: what to do at the transmitter and the picture that must be seen from behind.</summary>
+/// <param name="Besides">Surfaces that must stand still at it, each with one of the ways it can go.</param>
 public sealed record DirectionView(
     string Function,
     string Call,
     IReadOnlyList<ExpectedView> Expected,
     DrawingView Picture,
+    IReadOnlyList<WayView> Ways,
+    IReadOnlyList<ExpectedView> Besides,
+    StickView? Stick,
     LedgerLine Line
+);
+
+/// <summary>Which stick, and where it goes: across right +, up away +.</summary>
+public sealed record StickView(bool Right, int Across, int Up, string Words);
+
+/// <summary>What to do about what goes the wrong way.</summary>
+/// <param name="Functions">What it is about.</param>
+/// <param name="Line">In one sentence; empty while all is right. <paramref name="Or"/>: other ways.</param>
+/// <param name="Settles">Once done, everything of it is right.</param>
+public sealed record AdviceView(
+    IReadOnlyList<string> Functions,
+    string Line,
+    string Or,
+    bool Settles,
+    IReadOnlyList<FixView> Fixes,
+    SetUpsView? SetUps
+);
+
+/// <param name="Of">A channel, a servo, a surface or a function, as its kind says.</param>
+public sealed record FixView(FixKind Kind, string Of, string And, string Words);
+
+/// <summary>The eight ways to plug and reverse a mixed pair.</summary>
+/// <param name="Now">Which it is, from 0. <paramref name="Right"/>: which it should be; null where none is.</param>
+public sealed record SetUpsView(IReadOnlyList<SetUp> All, int Now, int? Right, string First, string Second);
+
+/// <summary>A controller, how it must be set, and how it was seen to be.</summary>
+/// <param name="Reverses">The sheet has reverse thrust on it.</param>
+public sealed record ControllerView(
+    string Id,
+    string Name,
+    bool WantsBrake,
+    bool Reverses,
+    ControllerSet? Set,
+    LedgerLine Line
+);
+
+/// <summary>What is done before anything is called.</summary>
+/// <param name="Memory">Null of a job sealed before it was asked; so are <paramref name="Cut"/> and controllers, which
+/// an aircraft without motor has not either.</param>
+/// <param name="NotMeasured">Why cells are measured before the first power; empty where they need not be.</param>
+/// <param name="Causes">Why it may not bind, most usual first, without what was looked at already.</param>
+public sealed record ReadinessView(
+    LedgerLine? Memory,
+    LedgerLine? Cut,
+    string CutOn,
+    IReadOnlyList<ControllerView> Controllers,
+    IReadOnlyList<PackHeldView> Packs,
+    string NotMeasured,
+    bool WasConnected,
+    bool Failed,
+    IReadOnlyList<BindCause> Causes
 );
 
 /// <summary>One call of what is no surface, or of a switch position: what must be seen, and what was.</summary>
@@ -31,6 +93,7 @@ public sealed record OutputView(
     string Expected,
     string Note,
     bool Vital,
+    bool Position,
     bool TurnsMotors,
     string Seen,
     IReadOnlyList<string> Parts,
@@ -63,7 +126,10 @@ public sealed record BindView(
     string FailsafeDeclared,
     IReadOnlyList<string> Methods,
     string ModelMemory,
+    string MemoryNumber,
     int Mode,
+    ReadinessView Ready,
+    IReadOnlyList<AdviceView> Advice,
     IReadOnlyList<DirectionView> Directions,
     DrawingView AtRest,
     DrawingView? Below,
@@ -84,7 +150,10 @@ public sealed record CalledView(string Output, string Text, string Why, string S
 internal static class BindEndpoints
 {
     public static void MapBind(this IEndpointRouteBuilder app) =>
-        app.MapGet("/api/jobs/{id}/bind", (string id, JobDesk desk) => desk.View(id, View));
+        app.MapGet(
+            "/api/jobs/{id}/bind",
+            (string id, JobDesk desk) => desk.View(id, (state, ledger) => View(state, desk.Now, ledger))
+        );
 
     private static OutputView Output(JobState state, OutputCall call, LedgerLine line)
     {
@@ -99,6 +168,7 @@ internal static class BindEndpoints
             Expected: call.Expected,
             Note: call.Note,
             Vital: call.IsVital,
+            Position: call.IsPosition,
             TurnsMotors: call.TurnsMotors,
             Seen: state.Bind.Outputs.GetValueOrDefault(line.Id)?.Seen ?? "",
             Parts: call.Parts,
@@ -114,8 +184,81 @@ internal static class BindEndpoints
         );
     }
 
+    private static ReadinessView Ready(JobState state, DateTimeOffset now, Func<RequirementId, LedgerLine?> line) =>
+        new(
+            Memory: line(new MemoryId()),
+            Cut: line(new CutId()),
+            CutOn: state.Bind.Cut?.On ?? "",
+            Controllers:
+            [
+                .. from controller in MotorControllers.Of(state.Sheet)
+                let asked = line(new ControllerId(controller.Id))
+                where asked is not null
+                select new ControllerView(
+                    Id: controller.Id,
+                    Name: controller.Name,
+                    WantsBrake: controller.WantsBrake,
+                    Reverses: MotorControllers.MayReverse(state.Sheet, controller),
+                    Set: state.Bind.Controllers.GetValueOrDefault(controller.Id)?.Set,
+                    Line: asked
+                ),
+            ],
+            Packs: [.. state.Receive.Flies.Select(p => PackHeldView.Of(state.Receive, p))],
+            NotMeasured: state.Safety.WasConnected ? "" : state.Aboard.PackNotMeasured(now),
+            WasConnected: state.Safety.WasConnected,
+            Failed: !state.Bind.RuledOut.IsEmpty,
+            Causes: [.. Enum.GetValues<BindCause>().Except(state.Bind.RuledOut)]
+        );
+
+    // What stands of the answer; each surface of it drawn both ways, for whoever taps.
+    private static DirectionView Direction(JobState state, DirectionCall call, LedgerLine line)
+    {
+        var shown = line.Standing == Standing.Stale ? null : state.Bind.Directions.GetValueOrDefault(call.Function);
+        return new(
+            Function: call.Function,
+            Call: call.Call,
+            Expected:
+            [
+                .. call.Expected.Select(e => new ExpectedView(
+                    e.Surface.Id,
+                    e.Surface.Name,
+                    e.Movement,
+                    BindWords.Of(e.Movement),
+                    shown?.Seen.GetValueOrDefault(e.Surface.Id, Movement.None)
+                )),
+            ],
+            Picture: DrawingView.Of(BehindView.Of(state.Sheet, call.Picture)),
+            Ways: [.. Ways(state.Sheet, call, m => m), .. Ways(state.Sheet, call, Movements.Opposite)],
+            Besides:
+            [
+                .. state
+                    .Sheet.Surfaces.Where(s => !call.Picture.ContainsKey(s.Id) && s.Functions.Length > 0)
+                    .Select(s => new ExpectedView(
+                        s.Id,
+                        s.Name,
+                        Movements.Natural(state.Sheet, s, s.Functions[0]),
+                        "",
+                        null
+                    )),
+            ],
+            Stick: Sticks.Of(call.Function, state.Bind.Bound?.Mode ?? 2) is { } s
+                ? new StickView(s.Right, s.Across, s.Up, s.Words)
+                : null,
+            Line: line
+        );
+    }
+
+    private static IEnumerable<WayView> Ways(SpecSheet sheet, DirectionCall call, Func<Movement, Movement> which)
+    {
+        var moved = call.Expected.ById(e => e.Surface.Id, e => which(e.Movement));
+        return BehindView
+            .Of(sheet, moved)
+            .Parts.Where(p => moved.ContainsKey(p.Id))
+            .Select(p => new WayView(p.Id, moved[p.Id], p.Path));
+    }
+
     // A sealed ledger has the lines that were asked for then: what is asked for since is not in it.
-    internal static BindView View(JobState state, IReadOnlyList<LedgerLine> ledger)
+    internal static BindView View(JobState state, DateTimeOffset now, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine Line(RequirementId id) => ledger.First(l => l.Id == id.Written);
         bool Asked(RequirementId id) => ledger.Any(l => l.Id == id.Written);
@@ -125,29 +268,28 @@ internal static class BindEndpoints
             FailsafeDeclared: state.Sheet.Radio.Failsafe.Likely ?? RadioSpec.Unstated,
             Methods: state.Sheet.Radio.BindMethods,
             ModelMemory: state.Bind.Bound?.ModelMemory ?? "",
+            MemoryNumber: state.Bind.Bound?.Number ?? "",
             Mode: state.Bind.Bound?.Mode ?? 2,
+            Ready: Ready(state, now, id => ledger.FirstOrDefault(l => l.Id == id.Written)),
+            Advice:
+            [
+                .. DirectionAsks
+                    .Advice(state)
+                    .Select(a => new AdviceView(
+                        Functions: a.Functions,
+                        Line: a.Line,
+                        Or: a.Or,
+                        Settles: a.Settles,
+                        Fixes: [.. a.Fixes.Select(f => new FixView(f.Kind, f.Of, f.And, f.Words))],
+                        SetUps: a.SetUps is { } s ? new SetUpsView(s.All, s.Now, s.Right, s.First, s.Second) : null
+                    )),
+            ],
             Directions:
             [
                 .. Directions
                     .Calls(state.Sheet)
                     .Where(c => Asked(new DirectionId(c.Function)))
-                    .Select(c => new DirectionView(
-                        c.Function,
-                        c.Call,
-                        [
-                            .. c.Expected.Select(e => new ExpectedView(
-                                e.Surface.Id,
-                                e.Surface.Name,
-                                e.Movement,
-                                BindWords.Of(e.Movement),
-                                state.Bind.Directions.TryGetValue(c.Function, out var shown)
-                                    ? shown.Seen.GetValueOrDefault(e.Surface.Id, Movement.None)
-                                    : null
-                            )),
-                        ],
-                        DrawingView.Of(BehindView.Of(state.Sheet, c.Picture)),
-                        Line(new DirectionId(c.Function))
-                    )),
+                    .Select(c => Direction(state, c, Line(new DirectionId(c.Function)))),
             ],
             AtRest: DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
             Below: OutputCalls.Of(state.Sheet).Any(c => c.From == SeenFrom.Below)

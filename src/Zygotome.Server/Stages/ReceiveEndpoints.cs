@@ -91,16 +91,7 @@ internal static class ReceiveEndpoints
             OtherRevisions: [.. sheets.Revisions(kit.Id).Select(x => (int)x.Revision).Where(x => x != r.SheetRevision)],
             Source: kit.Source,
             Battery: r.Battery,
-            Packs:
-            [
-                .. r.Packs.Select(p => new PackHeldView(
-                    p.Name,
-                    p.Battery,
-                    r.Flying.IndexOf(p.Name) + 1,
-                    p.Seen?.Words ?? "",
-                    p.Seen?.Wrong ?? ""
-                )),
-            ],
+            Packs: [.. r.Packs.Select(p => PackHeldView.Of(r, p))],
             ReceiverChannels: r.ReceiverChannels,
             Receiver: r.Receiver,
             Transmitter: r.Transmitter,

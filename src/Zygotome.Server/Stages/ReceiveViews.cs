@@ -128,7 +128,17 @@ public sealed record SchoolView(
 /// <param name="Flies">As which of those that fly it is connected, from 1; 0 of one that stays on the ground.</param>
 /// <param name="Cells">How its cells were found; empty while nobody measured. <paramref name="Wrong"/>: why it is not
 /// to be connected.</param>
-public sealed record PackHeldView(string Name, Battery Battery, int Flies, string Cells, string Wrong);
+public sealed record PackHeldView(string Name, Battery Battery, int Flies, string Cells, string Wrong)
+{
+    internal static PackHeldView Of(ReceiveState held, PackHeld pack) =>
+        new(
+            pack.Name,
+            pack.Battery,
+            held.Flying.IndexOf(pack.Name) + 1,
+            pack.Seen?.Words ?? "",
+            pack.Seen?.Wrong ?? ""
+        );
+}
 
 /// <summary>The place of a servo: what it drives, what is asked of one there, what is in the kit's place.</summary>
 /// <param name="Asks">"1.8 kg cm; well 23 × 12 × 24 mm; the kit's own weighs 9 g"; empty where the sheet is

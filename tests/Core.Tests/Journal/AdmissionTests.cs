@@ -14,7 +14,7 @@ public sealed class AdmissionTests
     [Fact]
     public void The_pack_is_not_connected_while_the_motor_can_turn_or_a_lamp_is_not_known()
     {
-        var bench = new Bench(Bench.Parasol);
+        var bench = new Bench(Bench.Parasol).Charged();
         var connected = Bench.Lamp(bench.State.Sheet, LampKind.Pack, LampIs.Connected);
         Assert.Equal("lamps/not-known", bench.Refused(connected)!.Code);
         bench.Motors(LampIs.On);

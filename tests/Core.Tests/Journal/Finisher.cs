@@ -8,6 +8,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Core.Wire;
@@ -313,6 +314,11 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             bench.Do(new ReceiverGiven(Math.Min(32, Wiring.Of(bench.State).Plugs.Length)));
         }
 
+        if (Asked("wire/connector"))
+        {
+            bench.Do(new ConnectorSaid(new ConnectorKind("one for any pack", 200)));
+        }
+
         bench.Plugged();
         Concede("wire/supply", "a supply of its own is on the way");
     }
@@ -324,6 +330,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             !bench.Open().Any(l => l.Stage == Stage.Throws)
             && (
                 bench.Open().Any(l => l.Id.StartsWith("motor-direction/", StringComparison.Ordinal))
+                || Asked("bind/cut")
                 || OutputCalls.Of(bench.State.Sheet).Any(c => c.TurnsMotors && Asked(Id(c)))
             )
         )
@@ -348,6 +355,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
                 .Any(l =>
                     l.Id.StartsWith("bind/", StringComparison.Ordinal)
                     || l.Id.StartsWith("called/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("controller/", StringComparison.Ordinal)
                     || l.Id.StartsWith("output/", StringComparison.Ordinal)
                     || l.Id.StartsWith("direction/", StringComparison.Ordinal)
                 )
@@ -360,6 +368,16 @@ internal sealed class Finisher(Bench bench, double scales = 1)
         if (Asked("bind/bound"))
         {
             bench.Do(new Bound("MEMORY", 2, bench.State.Sheet.Radio.BindMethods.FirstOrDefault("button")));
+        }
+
+        if (Asked("bind/memory"))
+        {
+            bench.Do(new MemorySeen(bench.State.Bind.Bound!.ModelMemory, bench.State.Bind.Bound!.Number));
+        }
+
+        foreach (var controller in MotorControllers.Of(bench.State.Sheet).Where(c => Asked($"controller/{c.Id}")))
+        {
+            bench.Do(Bench.AsItMust(bench.State.Sheet, controller));
         }
 
         if (Asked("bind/failsafe"))

@@ -115,7 +115,7 @@ public sealed class AtTheBenchTests
     [Fact]
     public void The_whole_look_is_one_act_pack_and_all_and_is_judged_as_it_leaves_it()
     {
-        var bench = new Bench(Bench.Parasol);
+        var bench = new Bench(Bench.Parasol).Charged();
         var look = Bench.Isolated(Bench.Parasol, LampIs.Connected);
         Assert.True(Core.Job.Stages.Kinds.Of(look)!.IsDecision(look));
         Assert.Null(bench.Refused(look));

@@ -56,8 +56,8 @@ public sealed class PowerTableTests
         ["StickMenu"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
         ["Arming"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
         ["Waking"] = s => s.CutSet && s.Connected && (s.Isolated || FanHeld(s)) && !s.Dangerous,
-        ["MotorDirection"] = s =>
-            s.CutSet && (s.Fan ? s.Isolated || FanHeld(s) : s.Propeller == LampIs.Off) && !s.Dangerous,
+        ["MotorDirection"] = BareShaft,
+        ["CutProof"] = BareShaft,
         ["FullPowerRun"] = Running,
         ["RangeWithMotor"] = Running,
         ["Taxi"] = Running,
@@ -65,6 +65,9 @@ public sealed class PowerTableTests
 
     // The exceptions: a fan cannot be taken off, so it is held; what is about a running motor is held always.
     private static bool FanHeld(Seen s) => s.Fan && s.Held && s.Wires == LampIs.On;
+
+    private static bool BareShaft(Seen s) =>
+        s.CutSet && (s.Fan ? s.Isolated || FanHeld(s) : s.Propeller == LampIs.Off) && !s.Dangerous;
 
     private static bool Running(Seen s) =>
         s.CutSet && s.Held && s.Wires == LampIs.On && (s.Fan || s.Propeller == LampIs.On) && !s.Dangerous;
@@ -123,6 +126,8 @@ public sealed class PowerTableTests
             [typeof(MarksSeen)] = new MarksSeen("x", [], Bench.Q("0 mm"), false),
             [typeof(MotorTurned)] = new MotorTurned("nose", MotorTurn.AsItShould),
             [typeof(MotorWiresChanged)] = new MotorWiresChanged("nose"),
+            [typeof(CutProven)] = new CutProven("left switch", CutSeen.Still),
+            [typeof(PlugsSwapped)] = new PlugsSwapped("sv-rud", "sv-ele"),
             [typeof(ActOpened)] = new ActOpened(PoweredAct.Taxi),
             [typeof(ServoStood)] = new ServoStood("sv-rud", StoodBy.Radio, true),
             [typeof(StepStarted)] = new StepStarted("fit-propeller"),
@@ -156,6 +161,7 @@ public sealed class PowerTableTests
         Assert.Equal(
             [
                 (PoweredAct.Failsafe, [LampIs.Off], Held.Fans),
+                (PoweredAct.CutProof, [LampIs.CutSet], Held.Fans),
                 (PoweredAct.MotorDirection, [LampIs.Live, LampIs.FullStick], Held.Fans),
                 (PoweredAct.Calibration, [LampIs.FullStick], Held.Fans),
                 (PoweredAct.StickMenu, [LampIs.FullStick], Held.Fans),

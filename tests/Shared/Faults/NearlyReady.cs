@@ -56,6 +56,10 @@ internal static class NearlyReady
         await record("bind/failsafe", new { behaviour = "asDeclared", note = "" }, false);
         await Say("transmitter", "cutSet");
         await Say("pack", "inBay");
+        await record("bind/act-opened", new { act = "cutProof", held }, false);
+        await Say("pack", "connected");
+        await record("bind/cut-proven", new { on = "left switch", seen = "still" }, false);
+        await Say("pack", "inBay");
         await record("bind/act-opened", new { act = "motorDirection", held }, false);
         await Say("pack", "connected");
         await Say("transmitter", "live");

@@ -84,6 +84,11 @@ export type Bodies = {
   'wire/connector': Schemas['Entry.ConnectorSaid'];
   'wire/answered': Schemas['Entry.WireAnswered'];
   'bind/bound': Schemas['Entry.Bound'];
+  'bind/failed': Schemas['Entry.BindFailed'];
+  'bind/memory': Schemas['Entry.MemorySeen'];
+  'bind/cut-proven': Schemas['Entry.CutProven'];
+  'bind/controller': Schemas['Entry.ControllerSet'];
+  'bind/plugs-swapped': Schemas['Entry.PlugsSwapped'];
   'bind/failsafe': Schemas['Entry.FailsafeSeen'];
   'bind/direction': Schemas['Entry.DirectionSeen'];
   'bind/reversed': Schemas['Entry.Reversed'];
@@ -430,6 +435,17 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     typed: [['measured']],
   },
   'bind/bound': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [['mode']] },
+  'bind/failed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/memory': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/cut-proven': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/controller': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'bind',
+    by: 'bench',
+    decides: 'never',
+    typed: [['cutOff']],
+  },
+  'bind/plugs-swapped': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/failsafe': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/reversed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
@@ -674,7 +690,7 @@ export const WORDS = {
     grey: 'grey',
     blue: 'blue',
   },
-  movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move' },
+  movement: { up: 'up', down: 'down', right: 'right', left: 'left', out: 'out', none: 'did not move', in: 'in' },
   markAnswer: { noseDrops: 'nose drops', noseLow: 'a little nose-low', level: 'level', tailDrops: 'tail drops' },
   acrossAnswer: { level: 'hangs level', leftDrops: 'the left wing drops', rightDrops: 'the right wing drops' },
   failsafeBehaviour: {
@@ -683,6 +699,14 @@ export const WORDS = {
     surfacesDiffer: 'surfaces differ',
     surfacesHardOver: 'surfaces go hard over',
   },
+  bindCause: {
+    tooNear: 'transmitter too near, or metal between',
+    wrongPlug: 'plug in the wrong port or way round, button not held long enough',
+    batteryLow: 'transmitter or receiver short of volts',
+    protocol: 'another protocol, region or receiver number set',
+    receiver: 'receiver bound to another transmitter, or dead',
+  },
+  cutSeen: { still: 'every shaft still', turned: 'a motor turned' },
   motorTurn: { asItShould: 'as it should', theOtherWay: 'the other way', notAtAll: 'not at all' },
   radioSetting: {
     mix: 'mix',

@@ -3237,6 +3237,14 @@ export interface components {
             /** Format: double */
             fullMinutes?: null | number;
         };
+        AdviceView: {
+            functions: string[];
+            line: string;
+            or: string;
+            settles: boolean;
+            fixes: components["schemas"]["FixView"][];
+            setUps: null | components["schemas"]["SetUpsView"];
+        };
         AerialView: {
             ends: string[];
             words: string;
@@ -3380,14 +3388,19 @@ export interface components {
             next: components["schemas"]["NextLine"][];
             unreadable: components["schemas"]["UnreadableView"][];
         };
+        /** @enum {unknown} */
+        BindCause: "tooNear" | "wrongPlug" | "batteryLow" | "protocol" | "receiver";
         BindView: {
             bound: components["schemas"]["LedgerLine"];
             failsafe: components["schemas"]["LedgerLine"];
             failsafeDeclared: string;
             methods: string[];
             modelMemory: string;
+            memoryNumber: string;
             /** Format: int32 */
             mode: number;
+            ready: components["schemas"]["ReadinessView"];
+            advice: components["schemas"]["AdviceView"][];
             directions: components["schemas"]["DirectionView"][];
             atRest: components["schemas"]["DrawingView"];
             below: null | components["schemas"]["DrawingView"];
@@ -3586,6 +3599,25 @@ export interface components {
             mass?: null | components["schemas"]["Mass"];
             keyed?: boolean;
         };
+        ControllerSet: {
+            controller: string;
+            lowIsStop: boolean;
+            endsLearned: boolean;
+            brake: boolean;
+            reverses: boolean;
+            /** Format: double */
+            cutOff?: null | number;
+            /** @default  */
+            timing: string;
+        };
+        ControllerView: {
+            id: string;
+            name: string;
+            wantsBrake: boolean;
+            reverses: boolean;
+            set: null | components["schemas"]["ControllerSet"];
+            line: components["schemas"]["LedgerLine"];
+        };
         /** @enum {unknown} */
         CountStanding: "notCounted" | "allHere" | "missing" | "extra" | "wrong";
         CounterSheetView: {
@@ -3674,6 +3706,9 @@ export interface components {
             call: string;
             expected: components["schemas"]["ExpectedView"][];
             picture: components["schemas"]["DrawingView"];
+            ways: components["schemas"]["WayView"][];
+            besides: components["schemas"]["ExpectedView"][];
+            stick: null | components["schemas"]["StickView"];
             line: components["schemas"]["LedgerLine"];
         };
         /** @enum {unknown} */
@@ -3810,13 +3845,13 @@ export interface components {
         };
         "Entry.ActEnded": {
             /** @enum {unknown} */
-            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi";
+            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | "cutProof";
             /** @default  */
             seen: string;
         };
         "Entry.ActOpened": {
             /** @enum {unknown} */
-            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi";
+            act: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | "cutProof";
             held?: {
                 restrained: boolean;
                 discClear: boolean;
@@ -3893,11 +3928,18 @@ export interface components {
                 connector: string;
             };
         };
+        "Entry.BindFailed": {
+            method: string;
+            /** @enum {unknown} */
+            not: "tooNear" | "wrongPlug" | "batteryLow" | "protocol" | "receiver";
+        };
         "Entry.Bound": {
             modelMemory: string;
             /** Format: int32 */
             mode: number;
             method: string;
+            /** @default  */
+            number: string;
         };
         "Entry.BoxPhotographed": {
             hash: string;
@@ -3979,6 +4021,17 @@ export interface components {
             /** @description The id of one that the shop lists. */
             kind: string;
         };
+        "Entry.ControllerSet": {
+            controller: string;
+            lowIsStop: boolean;
+            endsLearned: boolean;
+            brake: boolean;
+            reverses: boolean;
+            /** Format: double */
+            cutOff?: null | number;
+            /** @default  */
+            timing: string;
+        };
         "Entry.CountSet": {
             part: string;
             /** Format: int32 */
@@ -3995,6 +4048,11 @@ export interface components {
             at: string;
             reason: string;
         };
+        "Entry.CutProven": {
+            on: string;
+            /** @enum {unknown} */
+            seen: "still" | "turned";
+        };
         "Entry.DeviceSaid": {
             of: string;
             /** @description The id of one that the shop lists. */
@@ -4005,7 +4063,7 @@ export interface components {
             seen: {
                 surface: string;
                 /** @enum {unknown} */
-                moved: "up" | "down" | "right" | "left" | "out" | "none";
+                moved: "up" | "down" | "right" | "left" | "out" | "none" | "in";
             }[];
         };
         "Entry.Disposed": {
@@ -4338,6 +4396,11 @@ export interface components {
             /** @enum {unknown} */
             across?: "level" | "leftDrops" | "rightDrops" | null;
         };
+        "Entry.MemorySeen": {
+            name: string;
+            /** @default  */
+            number: string;
+        };
         "Entry.MinutesSaid": {
             step: string;
             /** Format: double */
@@ -4378,7 +4441,7 @@ export interface components {
             of: string;
             at: string;
             /** @enum {unknown} */
-            answer: "asExpected" | "otherwise" | "didNothing";
+            answer: "asExpected" | "otherwise" | "didNothing" | "theOtherWay";
             /** @default  */
             seen: string;
         };
@@ -4463,6 +4526,10 @@ export interface components {
             claim: string;
             /** @default  */
             note: string;
+        };
+        "Entry.PlugsSwapped": {
+            one: string;
+            other: string;
         };
         "Entry.PromiseChanged": {
             /** Format: date */
@@ -5043,6 +5110,14 @@ export interface components {
             name: string;
             pin: string;
         };
+        /** @enum {unknown} */
+        FixKind: "lookAgain" | "callToo" | "plug" | "rod" | "mix" | "swapPlugs" | "movePlug" | "reverse" | "ownChannel" | "armSide" | "hornSide";
+        FixView: {
+            kind: components["schemas"]["FixKind"];
+            of: string;
+            and: string;
+            words: string;
+        };
         Flag: {
             id: string;
             path: string;
@@ -5509,7 +5584,7 @@ export interface components {
             lines: components["schemas"]["MovePreview"][];
         };
         /** @enum {unknown} */
-        Movement: "up" | "down" | "right" | "left" | "out" | "none";
+        Movement: "up" | "down" | "right" | "left" | "out" | "none" | "in";
         NamesView: {
             of: string;
             names: string[];
@@ -5605,6 +5680,7 @@ export interface components {
             expected: string;
             note: string;
             vital: boolean;
+            position: boolean;
             turnsMotors: boolean;
             seen: string;
             parts: string[];
@@ -5811,7 +5887,18 @@ export interface components {
             why: string;
         };
         /** @enum {unknown} */
-        PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | null;
+        PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | "cutProof" | null;
+        ReadinessView: {
+            memory: null | components["schemas"]["LedgerLine"];
+            cut: null | components["schemas"]["LedgerLine"];
+            cutOn: string;
+            controllers: components["schemas"]["ControllerView"][];
+            packs: components["schemas"]["PackHeldView"][];
+            notMeasured: string;
+            wasConnected: boolean;
+            failed: boolean;
+            causes: components["schemas"]["BindCause"][];
+        };
         ReceivePost: {
             entryId: string;
             customer: components["schemas"]["PostedCustomer"];
@@ -6098,6 +6185,21 @@ export interface components {
             name: string;
             at: string;
         };
+        SetUp: {
+            crossed: boolean;
+            firstReversed: boolean;
+            secondReversed: boolean;
+            isRight: boolean;
+        };
+        SetUpsView: {
+            all: components["schemas"]["SetUp"][];
+            /** Format: int32 */
+            now: number;
+            /** Format: int32 */
+            right: null | number;
+            first: string;
+            second: string;
+        };
         SettingView: {
             id: string;
             group: string;
@@ -6317,6 +6419,14 @@ export interface components {
             unread: components["schemas"]["MeasureView"][];
             leftovers: components["schemas"]["LeftoverView"][];
         };
+        StickView: {
+            right: boolean;
+            /** Format: int32 */
+            across: number;
+            /** Format: int32 */
+            up: number;
+            words: string;
+        };
         SubstitutePost: {
             part: string;
             diameter: components["schemas"]["Length"];
@@ -6534,6 +6644,11 @@ export interface components {
             ready: string;
             effect: string;
             late: boolean;
+        };
+        WayView: {
+            surface: string;
+            movement: components["schemas"]["Movement"];
+            path: string;
         };
         /** @enum {unknown} */
         Weighable: "centre" | "weight" | "lateral";

@@ -5,7 +5,9 @@ import { useBoxSize } from './boxSize';
 type View = Schemas['DrawingView'];
 type Part = Schemas['PartView'];
 /** Places mm on the drawing into px on the mat, for tags. */
-export type Place = { x: (across: number) => number; y: (down: number) => number; width: number };
+export type Place = { x: (across: number) => number; y: (down: number) => number; width: number; height: number };
+
+type Pad = { top: number; bottom: number; left?: number; right?: number };
 
 type Props = {
   drawing: View;
@@ -21,7 +23,7 @@ type Props = {
   /** HTML over the mat, placed in px. */
   tags?: (place: Place) => ReactNode;
   foot?: string;
-  pad?: { top: number; bottom: number; left?: number; right?: number };
+  pad?: Pad | ((height: number) => Pad);
   /** How far out L and R stand, px: further where something else lies at the tips. */
   lettersOut?: number;
   /** How far under the tips they stand, px. */
@@ -49,7 +51,12 @@ export function Drawing({
   const [touched, setTouched] = useState<string>();
 
   // On a phone the drawing is small and nothing is written round it.
-  const { top = 84, bottom = 48, left = 40, right = 40 } = size.h < 190 ? { top: 12, bottom: 12 } : (pad ?? {});
+  const {
+    top = 84,
+    bottom = 48,
+    left = 40,
+    right = 40,
+  } = size.h < 190 ? { top: 12, bottom: 12 } : ((typeof pad === 'function' ? pad(size.h) : pad) ?? {});
   const scale = Math.max(
     0.02,
     Math.min((size.w - left - right) / drawing.width, (size.h - top - bottom) / drawing.height),
@@ -65,7 +72,12 @@ export function Drawing({
     { letter: 'R', tip: drawing.rightTip },
   ];
   const letters = drawing.leftTip.across === drawing.rightTip.across ? both.slice(0, 1) : both;
-  const place: Place = { x: (a) => (a - originX) * scale, y: (d) => (d - originY) * scale, width: size.w };
+  const place: Place = {
+    x: (a) => (a - originX) * scale,
+    y: (d) => (d - originY) * scale,
+    width: size.w,
+    height: size.h,
+  };
 
   const tap = (part: Part) => (e: PointerEvent) => {
     const rect = box.current!.getBoundingClientRect();

@@ -11,6 +11,7 @@ export type SharedEntries =
   | 'build/step-handled'
   | 'build/true-read'
   | 'job/retracted'
+  | 'receive/pack-measured'
   | 'unpack/erratum'
   | 'unpack/finding';
 export type SharedRecorder = Recorder<SharedEntries>;

@@ -13,7 +13,7 @@ const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
 };
 
 /** Acts whose result is asked for on Bind. */
-const ON_BIND: ReadonlySet<string> = new Set(['failsafe', 'motorDirection']);
+const ON_BIND: ReadonlySet<string> = new Set(['failsafe', 'motorDirection', 'cutProof']);
 
 /** What is open with a power state of its own: what to do, said step by step, and what was seen; on every screen. */
 export function ActNow({

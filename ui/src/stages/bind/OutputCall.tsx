@@ -29,7 +29,7 @@ export function OutputCall({
   return (
     <section aria-label="Call">
       <p className="text-[16px] text-pencil">{call.name}</p>
-      <h2 className="text-[28px] leading-tight font-bold">{call.call}</h2>
+      <h2 className="text-[24px] leading-tight font-bold">{call.call}</h2>
       <p className="pt-1 text-[22px] leading-snug">{call.expected}</p>
       {call.note && <p className="text-[17px] text-pencil">{call.note}</p>}
       {call.turnsMotors && !job.released && act && !open && (
@@ -61,6 +61,16 @@ export function OutputCall({
       )}
       {!job.released && (!call.turnsMotors || open?.reached) && (
         <div className="mt-3 flex gap-2">
+          {!call.position && (
+            <button
+              type="button"
+              className="button min-h-[52px] flex-1"
+              disabled={recorder.busy}
+              onClick={() => void onAnswer('theOtherWay', '')}
+            >
+              the other way
+            </button>
+          )}
           <button
             type="button"
             className="button min-h-[52px] flex-1"

@@ -4,6 +4,11 @@ import type { SharedEntries, StageProps } from '../../shared/stage';
 /** What the screens of this stage record. */
 export type BindEntries =
   | 'bind/bound'
+  | 'bind/controller'
+  | 'bind/cut-proven'
+  | 'bind/failed'
+  | 'bind/memory'
+  | 'bind/plugs-swapped'
   | 'bind/failsafe'
   | 'bind/direction'
   | 'bind/reversed'
@@ -11,7 +16,9 @@ export type BindEntries =
   | 'bind/output'
   | 'bind/set'
   | 'bind/motor-wires'
-  | 'bind/motor-turned';
+  | 'bind/motor-turned'
+  | 'build/linkage-moved'
+  | 'wire/turned';
 
 export type Recorder = Of<BindEntries | SharedEntries>;
 export type Props = StageProps<Recorder>;

@@ -7,7 +7,7 @@ import { Pictures } from '../../shared/Pictures';
 import { daysLeft, day, dayAndClock } from '../../shared/time';
 import { AddOnFields } from './AddOnFields';
 import { AddOns } from './AddOns';
-import { PackCells } from './PackCells';
+import { PackCells } from '../../shared/PackCells';
 import { PromisedDay } from './PromisedDay';
 import { NO_RECEIVER, ReceiverFields, receiverFrom } from './ReceiverFields';
 import { SupplierChoice } from './SupplierChoice';

@@ -8,7 +8,6 @@ export type ReceiveEntries =
   | 'receive/value-given'
   | 'receive/sheet-moved'
   | 'receive/pack-brought'
-  | 'receive/pack-measured'
   | 'receive/pack-chosen'
   | 'receive/transmitter'
   | 'receive/add-on'

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
-import type { Recorder } from './entries';
+import type { Schemas } from '../api/client';
+import type { Recorder } from '../api/record';
 
 const NTH = ['', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -11,7 +11,7 @@ export function PackCells({
   closed,
 }: {
   packs: readonly Schemas['PackHeldView'][];
-  recorder: Recorder;
+  recorder: Recorder<'receive/pack-measured'>;
   closed: boolean;
 }) {
   const [typed, setTyped] = useState<Record<string, string>>({});

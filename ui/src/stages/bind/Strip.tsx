@@ -1,0 +1,71 @@
+export type Room = 'power' | 'bound' | 'cut' | 'failsafe' | 'controller' | 'directions' | 'motors';
+export type Mark = 'shown' | 'open' | 'wrong';
+
+/** The acts of Bind in the order they are done: a tick each, solid once it is shown, the open one taped. */
+export function Strip({
+  marks,
+  value,
+  onChoose,
+}: {
+  marks: readonly { room: Room; title: string; mark: Mark; note: string }[];
+  value: Room;
+  onChoose: (room: Room) => void;
+}) {
+  const walk = (e: React.KeyboardEvent) => {
+    const at = marks.findIndex((m) => m.room === value);
+    const to = e.key === 'ArrowRight' ? at + 1 : e.key === 'ArrowLeft' ? at - 1 : NaN;
+    if (Number.isNaN(to)) return;
+    e.preventDefault();
+    const next = marks[(to + marks.length) % marks.length]!;
+    onChoose(next.room);
+    document.getElementById(`tab-${next.room}`)?.focus();
+  };
+  return (
+    <div role="tablist" aria-label="Bind" onKeyDown={walk} className="flex border-b-2 border-ink bg-paper">
+      {marks.map((m) => (
+        <button
+          type="button"
+          key={m.room}
+          id={`tab-${m.room}`}
+          role="tab"
+          aria-selected={m.room === value}
+          aria-controls={m.room === value ? `panel-${m.room}` : undefined}
+          tabIndex={m.room === value ? 0 : -1}
+          onClick={() => onChoose(m.room)}
+          className={`flex min-h-[60px] min-w-0 flex-auto flex-col items-center px-1 text-center leading-tight
+            ${m.room === value ? 'bg-tape-wash font-bold' : ''}`}
+        >
+          <Tick mark={m.mark} now={m.room === value} />
+          <span className="block text-[13px]">{m.title}</span>
+          <span className={`block text-[13px] font-normal ${m.mark === 'wrong' ? 'text-red' : 'text-pencil'}`}>
+            {m.note}
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Hollow while nobody looked, ink once shown, bent and red where it is wrong. */
+function Tick({ mark, now }: { mark: Mark; now: boolean }) {
+  return (
+    <svg aria-hidden width={16} height={20} viewBox="0 0 16 20" className="shrink-0">
+      {mark === 'wrong' ? (
+        <path d="M8 0v9l5 8" fill="none" stroke="var(--red)" strokeWidth={3} />
+      ) : mark === 'shown' ? (
+        <path d="M8 0v17" stroke="var(--ink)" strokeWidth={3.5} />
+      ) : (
+        <rect
+          x={4.5}
+          y={1}
+          width={7}
+          height={16}
+          fill={now ? 'var(--tape)' : 'none'}
+          stroke="var(--ink)"
+          strokeWidth={1.5}
+          strokeDasharray={now ? undefined : '3 2.5'}
+        />
+      )}
+    </svg>
+  );
+}
