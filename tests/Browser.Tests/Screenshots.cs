@@ -15,11 +15,21 @@ public sealed class Screenshots
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
         ("unpack-walk-upright", "/jobs/J-0148/unpack?room=walk", 834, 1112, false),
         ("claim", "/jobs/J-0150/unpack?room=claim", 1280, 800, false),
-        ("bind", "/jobs/J-0147/bind", 1280, 800, false),
         ("throws", "/jobs/J-0147/throws", 1280, 800, false),
         ("throws-dim", "/jobs/J-0147/throws", 1280, 800, true),
         ("balance", "/jobs/J-0139/balance", 1280, 800, false),
         ("hand-over", "/jobs/J-0139/handover", 1280, 800, false),
+    ];
+
+    // What somebody did first; in an application of its own where that is not in the other pictures.
+    private static readonly (string Name, Action<Application, string> Take, bool Own)[] Played =
+    [
+        ("spec-sheet-editor", Editor, false),
+        ("receive-new", Counter, false),
+        ("look", Looked, false),
+        ("build", Joint, true),
+        ("wire", Leads, true),
+        ("bind", Elevons, true),
     ];
 
     // A kit on the counter, its owner still there.
@@ -70,6 +80,25 @@ public sealed class Screenshots
         t.ToBind().Room("Bound").Fill("model memory", "CARROW").Press("It is bound");
         UnderPower.LookWithOneOn(t);
         t.Idle();
+        t.Picture(file);
+    }
+
+    // A delta whose elevons answer each other's plugs, and one line that mends it.
+    private static void Elevons(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        FullJob.Receive(t);
+        t.ToBind().Room("Bound").Fill("model memory", "WETHER").Press("It is bound");
+        t.Look(("Wires of the fan", "off"), ("Transmitter", "on, cut set"), ("Flight pack", "connected"));
+        t.See("Which memory")
+            .Fill("name on its screen", "WETHER")
+            .Press("Read off")
+            .See("It is the one that was bound.");
+        t.Room("Directions").See("Aileron stick right");
+        t.Press("up", "Left elevon").Press("up", "Right elevon").Act("Record what moved").See("Call elevator too");
+        t.Press("Direction of elevator").See("Elevator stick back: what moved?");
+        t.Press("up", "Left elevon").Press("down", "Right elevon").Act("Record what moved").See("of 8 set-ups");
+        t.Press("Direction of aileron").See("Aileron stick right: what moved?").Idle();
         t.Picture(file);
     }
 
@@ -130,32 +159,10 @@ public sealed class Screenshots
             backups.Delete(recursive: true);
         }
 
-        if (only is null || only.Contains("spec-sheet-editor"))
+        foreach (var (name, take, own) in Played.Where(p => only is null || only.Contains(p.Name)))
         {
-            Editor(application, Path.Combine(folder, "spec-sheet-editor.png"));
-        }
-
-        if (only is null || only.Contains("receive-new"))
-        {
-            Counter(application, Path.Combine(folder, "receive-new.png"));
-        }
-
-        if (only is null || only.Contains("look"))
-        {
-            Looked(application, Path.Combine(folder, "look.png"));
-        }
-
-        if (only is null || only.Contains("build"))
-        {
-            // What it does to the job is not in the other pictures.
-            await using var other = await Application.Start();
-            Joint(other, Path.Combine(folder, "build.png"));
-        }
-
-        if (only is null || only.Contains("wire"))
-        {
-            await using var other = await Application.Start();
-            Leads(other, Path.Combine(folder, "wire.png"));
+            await using var other = own ? await Application.Start() : null;
+            take(other ?? application, Path.Combine(folder, $"{name}.png"));
         }
 
         // Any other screen, to be looked at and not kept: ZYGOTOME_PATHS=/bench,/sheets/new

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
@@ -135,6 +135,7 @@ export function Bind({ job, recorder }: Props) {
         {called?.closer && data.below && <Closer drawing={data.below} call={called} />}
       </Mat>
       <Paper job={job} recorder={recorder} onBind act={act}>
+        <Top of={`${open} ${call?.function ?? called?.key ?? ''}`} />
         <div className="-mx-[18px] -mt-3 mb-3">
           <Strip marks={marks} value={open} onChoose={setRoom} />
         </div>
@@ -176,6 +177,14 @@ export function Bind({ job, recorder }: Props) {
       </Paper>
     </>
   );
+}
+
+/** Whatever else comes into hand stands at the top of the paper, however far down it was chosen. */
+function Top({ of }: { of: string }) {
+  const here = useRef<HTMLSpanElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever something else is in hand
+  useEffect(() => void here.current?.parentElement?.scrollTo({ top: 0 }), [of]);
+  return <span ref={here} />;
 }
 
 /** What was seen and still stands, for the picture: nothing while nobody looked. */

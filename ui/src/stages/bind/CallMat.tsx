@@ -7,7 +7,7 @@ type Call = Schemas['DirectionView'];
 
 // px: under this height answers stand beside each other, and everything is lower.
 const LOW = 520;
-const COLUMN = { high: 140, low: 230 };
+const COLUMN = { high: 140, low: 230, sideways: 210 };
 
 /**
  * The call large, the aircraft from behind, and three answers at each surface: above it what goes up, below it the rest.
@@ -99,7 +99,9 @@ function Answers({
     .map((e) => ({ ...e, part: drawing.parts.find((p) => p.id === e.surface) }))
     .sort((a, b) => (a.part?.atAcross ?? 0) - (b.part?.atAcross ?? 0));
   const low = place.height < LOW;
-  const width = Math.min(low ? COLUMN.low : COLUMN.high, (place.width - 24) / Math.max(1, at.length) - 8);
+  const sideways = at.some((e) => !waysOf(e.movement)[0]);
+  const column = low ? COLUMN.low : sideways ? COLUMN.sideways : COLUMN.high;
+  const width = Math.min(column, (place.width - 24) / Math.max(1, at.length) - 8);
   const xs = apart(
     at.map((e) => place.x(e.part?.atAcross ?? 0)),
     width + 8,
