@@ -29,6 +29,7 @@ export function Bind({ job, recorder }: Props) {
   const { data } = useStage(job.id, 'bind');
   const [room, setRoom] = useState<Room>();
   const [chosen, setChosen] = useState<string>();
+  const [picks, setPicks] = useState(0);
   const [tapped, setTapped] = useState<{ of: string; seen: Seen }>();
   const motorsOpen = useOpenAct(job, 'motorDirection');
   const fixes = useFixes(recorder);
@@ -62,6 +63,11 @@ export function Bind({ job, recorder }: Props) {
   const done = () => {
     setTapped(undefined);
     setChosen(undefined);
+  };
+  const pick = (key: string) => {
+    setTapped(undefined);
+    setChosen(key);
+    setPicks((n) => n + 1);
   };
   const look = async (moved: Seen) => {
     if (!call) return;
@@ -135,7 +141,7 @@ export function Bind({ job, recorder }: Props) {
         {called?.closer && data.below && <Closer drawing={data.below} call={called} />}
       </Mat>
       <Paper job={job} recorder={recorder} onBind act={act}>
-        <Top of={`${open} ${call?.function ?? called?.key ?? ''}`} />
+        <Top of={`${open} ${call?.function ?? called?.key ?? ''} ${picks}`} />
         <div className="-mx-[18px] -mt-3 mb-3">
           <Strip marks={marks} value={open} onChoose={setRoom} />
         </div>
@@ -151,22 +157,8 @@ export function Bind({ job, recorder }: Props) {
               {call && advice && tapped?.of !== call.function && <Advice advice={advice} calls={data.directions} />}
               {call && <DirectionCall call={call} seen={seen} onTap={tap} />}
               {called && <OutputCall key={called.key} job={job} call={called} recorder={recorder} onAnswer={say} />}
-              <DirectionList
-                directions={data.directions}
-                current={call}
-                onChoose={(f) => {
-                  done();
-                  setChosen(f);
-                }}
-              />
-              <OutputList
-                outputs={data.outputs}
-                current={called}
-                onChoose={(key) => {
-                  done();
-                  setChosen(key);
-                }}
-              />
+              <DirectionList directions={data.directions} current={call} onChoose={pick} />
+              <OutputList outputs={data.outputs} current={called} onChoose={pick} />
               {ready && <Called called={data.called} recorder={recorder} disabled={job.released} />}
             </>
           )}
