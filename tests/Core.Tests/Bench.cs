@@ -107,7 +107,7 @@ internal sealed class Bench
     /// <summary>Records it, or fails the test with the refusal.</summary>
     public Entry Do(EntryBody body, Person? by = null, DateTimeOffset? observed = null)
     {
-        if (Meters && body is LampsSaid said && said.Connects() && !State.Safety.WasConnected)
+        if (Meters && body is LampsSaid said && said.Connects())
         {
             Metered();
         }
@@ -349,7 +349,7 @@ internal sealed class Bench
     // Sound packs that nobody measured within a day.
     private void Metered()
     {
-        while (State.Aboard.PackNotMeasured(Now) is { Length: > 0 } words)
+        while (State.Aboard.PackNotMeasured(Now, !State.Safety.WasConnected) is { Length: > 0 } words)
         {
             var pack = State.Receive.Flies.First(p => words.StartsWith(p.Name, StringComparison.Ordinal));
             Do(new PackMeasured(pack.Name, [.. Enumerable.Repeat(4.1, pack.Battery.Cells)]));

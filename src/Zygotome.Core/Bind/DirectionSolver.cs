@@ -295,29 +295,39 @@ public static class DirectionSolver
             }
         }
 
+        // One plug home with each swap, however many went round.
         private IEnumerable<Fix> Plugs()
         {
-            var done = new HashSet<string>(StringComparer.Ordinal);
-            foreach (var drive in drives.Where(d => _in.TryGetValue(d.Id, out var at) && at != d.Channel))
+            var at = new Dictionary<string, int>(_in, StringComparer.Ordinal);
+            foreach (var drive in drives.Where(d => at.ContainsKey(d.Id)))
             {
-                var there = _in[drive.Id];
-                var other = drives.FirstOrDefault(d =>
-                    d.Channel == there
-                    && d.Id != drive.Id
-                    && (_in.TryGetValue(d.Id, out var at) ? at == drive.Channel : !d.Places.Any(signs.Moved))
-                );
-                if (!done.Add(drive.Id) || (other is not null && !done.Add(other.Id)))
+                var (there, home) = (at[drive.Id], drive.Channel);
+                if (there == home)
                 {
                     continue;
                 }
 
-                yield return other is not null
-                    ? new Fix(FixKind.SwapPlugs, drive.Id, $"swap the plugs of {drive.Name} and {other.Name}", other.Id)
-                    : new Fix(
+                var other =
+                    drives.FirstOrDefault(d => d.Id != drive.Id && at.GetValueOrDefault(d.Id, -1) == home)
+                    ?? drives.FirstOrDefault(d => d.Channel == there && !at.ContainsKey(d.Id));
+                at[drive.Id] = home;
+                if (other is null)
+                {
+                    yield return new Fix(
                         FixKind.MovePlug,
                         drive.Id,
-                        $"move the plug of {drive.Name} to {signs.Ask.Channels[drive.Channel].Words}"
+                        $"move the plug of {drive.Name} to {signs.Ask.Channels[home].Words}"
                     );
+                    continue;
+                }
+
+                at[other.Id] = there;
+                yield return new Fix(
+                    FixKind.SwapPlugs,
+                    drive.Id,
+                    $"swap the plugs of {drive.Name} and {other.Name}",
+                    other.Id
+                );
             }
         }
 
@@ -393,7 +403,7 @@ public static class DirectionSolver
                     )
                 : free && drive.WasMeasured
                     ? new Fix(FixKind.OwnChannel, drive.Id, own, Or: $"{arm}, and measure again; {bought}")
-                : new Fix(FixKind.ArmSide, drive.Id, arm, Or: free ? $"{own}; {bought}" : bought);
+                : new Fix(FixKind.ArmSide, drive.Id, arm, drive.Places[0].Id, free ? $"{own}; {bought}" : bought);
         }
 
         private static string Named(IEnumerable<AskedPlace> places) => string.Join(" and ", places.Select(p => p.Name));

@@ -38,10 +38,12 @@ public enum FixKind
 /// <summary>One thing to change, or to look at.</summary>
 /// <param name="Of">The channel by its name, the drive, the place or the function.</param>
 /// <param name="Words">As it begins in the middle of a sentence: "reverse channel 2 (elevon right)".</param>
-/// <param name="And">The other drive of two that change places.</param>
+/// <param name="And">The other drive of two that change places; of an arm a place that it moves.</param>
 /// <param name="Or">Other ways to the same, with what they cost; empty where there are none.</param>
 public sealed record Fix(FixKind Kind, string Of, string Words, string And = "", string Or = "")
 {
-    /// <summary>It is done with the hands or in the radio, and then everything of its group is right.</summary>
-    public bool Settles => Kind >= FixKind.SwapPlugs;
+    /// <summary>
+    /// It is done here and now, with the hands or in the radio, and then everything of its group is right.
+    /// </summary>
+    public bool Settles => Kind is FixKind.SwapPlugs or FixKind.Reverse or FixKind.ArmSide or FixKind.HornSide;
 }

@@ -14,10 +14,12 @@ public enum LinkagePart
 }
 
 /// <summary>A pushrod, clevis, hole or arm was moved. What was measured through it is stale.</summary>
+/// <param name="Surface">Or an output that a servo moves: a steered wheel.</param>
 public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detail = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
-        Named.Surface(state, Surface) ?? Texts.Fits(Detail, "body.detail");
+        (state.Sheet.Servos.Any(s => s.Drives.Contains(Surface)) ? null : Named.Surface(state, Surface))
+        ?? Texts.Fits(Detail, "body.detail");
 
     public override JobState Apply(JobState state, Entry entry) =>
         state
@@ -25,7 +27,9 @@ public sealed record LinkageMoved(string Surface, LinkagePart Part, string Detai
             .Disturb(entry, Say(state), DisturbanceMatrix.LinkageMoved(state.Sheet, Surface))
             .Set(entry, new Setting(SettingKind.Linkage, Surface, BuildRules.Words(Part)), Detail);
 
-    public override string Say(JobState state) =>
-        $"{Texts.Capital(BuildRules.Words(Part))} of the "
-        + $"{state.Sheet.Surface(Surface)?.Name.ToLowerInvariant() ?? Surface} moved";
+    public override string Say(JobState state)
+    {
+        var name = state.Sheet.Surface(Surface)?.Name ?? state.Sheet.Output(Surface)?.Name ?? Surface;
+        return $"{Texts.Capital(BuildRules.Words(Part))} of the {name.ToLowerInvariant()} moved";
+    }
 }

@@ -32,17 +32,15 @@ public static class DisturbanceMatrix
     /// A pushrod, clevis, hole or arm: where everything that its servo drives stands, how far and how freely it moves,
     /// and which way.
     /// </summary>
-    public static IEnumerable<Aspect> LinkageMoved(SpecSheet sheet, string surface) =>
+    public static IEnumerable<Aspect> LinkageMoved(SpecSheet sheet, string of)
+    {
+        var drives = sheet.Servos.Where(v => v.Drives.Contains(of)).SelectMany(v => v.Drives).Distinct().ToArray();
+        return
         [
-            .. Channels.ByServo(sheet, surface).SelectMany(s => Linkage(s.Id)),
-            .. sheet
-                .Servos.Where(v => v.Drives.Contains(surface))
-                .SelectMany(v => v.Drives)
-                .Distinct()
-                .Select(sheet.Output)
-                .OfType<OutputSpec>()
-                .Select(Output),
+            .. drives.Append(of).SelectMany(d => Channels.ByServo(sheet, d)).Distinct().SelectMany(s => Linkage(s.Id)),
+            .. drives.Select(sheet.Output).OfType<OutputSpec>().Select(Output),
         ];
+    }
 
     /// <summary>
     /// Leads pulled and plugged again: which way and how far what they feed goes. A motor has a direction too.

@@ -14,9 +14,11 @@ public interface IAboard
     /// known.</summary>
     string PackUnfit { get; }
 
-    /// <summary>Why the cells of what flies are to be measured before its first power: "blue was measured 3 days ago";
-    /// empty where they were within a day, or no pack is known.</summary>
-    string PackNotMeasured(DateTimeOffset now);
+    /// <summary>
+    /// Why the cells of what flies are to be measured before it is connected: "blue was measured 3 days ago"; empty
+    /// where no pack is known, or they were: before the first power within a day, else at any time.
+    /// </summary>
+    string PackNotMeasured(DateTimeOffset now, bool first);
 
     /// <summary>0 while the receiver is still to be bought.</summary>
     int ReceiverChannels { get; }

@@ -83,11 +83,11 @@ public sealed record ReceiveState : IAboard, IHandedIn
             ? $"{pack.Name}: {seen.Wrong}"
             : "";
 
-    string IAboard.PackNotMeasured(DateTimeOffset now) =>
+    string IAboard.PackNotMeasured(DateTimeOffset now, bool first) =>
         Flies
             .Select(p =>
                 p.Seen?.Evidence is not { } seen ? $"{p.Name} was not measured yet"
-                : now - seen.RecordedAt is { TotalHours: > 24 } ago ? $"{p.Name} was measured {Days(ago)} ago"
+                : first && now - seen.RecordedAt is { TotalHours: > 24 } ago ? $"{p.Name} was measured {Days(ago)} ago"
                 : ""
             )
             .FirstOrDefault(w => w.Length > 0, "");

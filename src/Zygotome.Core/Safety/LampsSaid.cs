@@ -91,7 +91,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
     }
 
     private static Refusal? FirstPower(JobState state, Entry entry) =>
-        !state.Safety.WasConnected && state.Aboard.PackNotMeasured(entry.RecordedAt) is { Length: > 0 } words
+        state.Aboard.PackNotMeasured(entry.RecordedAt, !state.Safety.WasConnected) is { Length: > 0 } words
             ? new Refusal(
                 "lamps/pack-volts",
                 $"Before its first power the volts of every cell: {words}. A low, swollen or unequal pack stays off.",

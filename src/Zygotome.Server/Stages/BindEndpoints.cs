@@ -204,7 +204,7 @@ internal static class BindEndpoints
                 ),
             ],
             Packs: [.. state.Receive.Flies.Select(p => PackHeldView.Of(state.Receive, p))],
-            NotMeasured: state.Safety.WasConnected ? "" : state.Aboard.PackNotMeasured(now),
+            NotMeasured: state.Aboard.PackNotMeasured(now, !state.Safety.WasConnected),
             WasConnected: state.Safety.WasConnected,
             Failed: !state.Bind.RuledOut.IsEmpty,
             Causes: [.. Enum.GetValues<BindCause>().Except(state.Bind.RuledOut)]

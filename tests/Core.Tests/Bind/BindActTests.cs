@@ -1,5 +1,6 @@
 using Xunit;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
@@ -22,7 +23,7 @@ public sealed class BindActTests
         bench.Line(id) is var line ? (line.Standing, line.Concedable) : default;
 
     [Fact]
-    public void Before_the_first_power_cells_are_measured_within_a_day_and_after_it_nobody_asks_again()
+    public void Before_the_first_power_cells_are_measured_within_a_day_and_no_pack_is_connected_unmeasured()
     {
         var bench = new Bench(Bench.Parasol) { Meters = false };
         var look = Bench.Isolated(Bench.Parasol, LampIs.Connected);
@@ -37,6 +38,11 @@ public sealed class BindActTests
         bench.Pack(LampIs.InBay);
         bench.Pass(TimeSpan.FromDays(3));
         Assert.Null(bench.Refused(look));
+
+        // Another pack that nobody measured is no better for what was connected before it.
+        bench.Do(new PackBrought("second", Bench.Battery()));
+        bench.Do(new PackChosen("second"));
+        Assert.Contains("second was not measured yet", bench.Refused(look)!.Text, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -231,25 +237,28 @@ public sealed class BindActTests
     }
 
     [Fact]
-    public void Every_fix_that_is_advised_of_a_demo_aircraft_can_be_recorded()
+    public void Every_channel_and_every_arm_that_may_be_advised_of_a_demo_aircraft_can_be_recorded()
     {
         foreach (var sheet in new[] { "plimsey-1400", "skerrow-64", "tansy-needle", "carrow-mail-1900", "lowen-2600" })
         {
             var bench = new Bench(Bench.Sheet(sheet), channels: 12);
-            foreach (
-                var signal in bench
-                    .State.The<ISignals>()
-                    .Signals(bench.State)
-                    .Where(s => s.Ends.Any(e => bench.State.Sheet.Servos.Any(v => v.Id == e.Id)))
-            )
+            var ask = DirectionAsks.Of(bench.State);
+            foreach (var drive in ask.Drives.Where(d => d.HasArm))
             {
-                Assert.Null(bench.Refused(new Reversed(signal.Name)));
-                Assert.All(
-                    signal.Ends.Where(e => bench.State.Sheet.Servos.Any(v => v.Id == e.Id)),
-                    e => Assert.Null(bench.Refused(new ServoTurned(e.Id, TurnedBy.ArmSide)))
-                );
+                Assert.Null(bench.Refused(new Reversed(ask.Channels[drive.Channel].Name)));
+                Assert.Null(bench.Refused(new LinkageMoved(drive.Places[0].Id, LinkagePart.ArmSide)));
             }
         }
+    }
+
+    [Fact]
+    public void An_arm_turned_because_of_what_was_seen_leaves_what_may_share_a_lead_as_the_sheet_says()
+    {
+        var bench = Bound("carrow-mail-1900");
+        var before = Wiring.Of(bench.State).Map;
+        bench.Do(new LinkageMoved("tail-wheel", LinkagePart.ArmSide));
+        bench.Do(new LinkageMoved("flap-inner-left", LinkagePart.ArmSide));
+        Assert.Equal(before, Wiring.Of(bench.State).Map);
     }
 
     [Theory]

@@ -155,6 +155,7 @@ public sealed class PowerOfSheetsTests
         Assert.Equal("danger/motor-ready", Assert.Single(Dangers.Of(bench.State)).Code);
         bench = Stored(bench, new PackSaid(PackSeen.Out));
         bench = Stored(bench, new PropellerSaid(PropellerSeen.WiresOff));
+        bench.Charged();
         Assert.Null(bench.Refused(Connect(Transport)));
     }
 

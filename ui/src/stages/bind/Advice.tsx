@@ -13,7 +13,7 @@ export function useFixes(recorder: Recorder) {
       case 'reverse':
         return recorder.record('bind/reversed', { function: fix.of });
       case 'armSide':
-        return recorder.record('wire/turned', { servo: fix.of, by: 'armSide' });
+        return recorder.record('build/linkage-moved', { surface: fix.and, part: 'armSide', detail: fix.words });
       case 'hornSide':
         return recorder.record('build/linkage-moved', { surface: fix.of, part: 'pushrod', detail: fix.words });
       default:

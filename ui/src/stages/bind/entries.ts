@@ -17,8 +17,7 @@ export type BindEntries =
   | 'bind/set'
   | 'bind/motor-wires'
   | 'bind/motor-turned'
-  | 'build/linkage-moved'
-  | 'wire/turned';
+  | 'build/linkage-moved';
 
 export type Recorder = Of<BindEntries | SharedEntries>;
 export type Props = StageProps<Recorder>;
