@@ -67,12 +67,13 @@ public sealed class InTheManualsOwnWay
             "the range counts"
         );
 
-        t.Look(
-            ("Propeller", "off"),
-            ("Motor wires", "on"),
-            ("Transmitter", "on, cut set"),
-            ("Flight pack", "connected")
-        );
+        t.ToBind()
+            .Look(
+                ("Propeller", "off"),
+                ("Motor wires", "on"),
+                ("Transmitter", "on, cut set"),
+                ("Flight pack", "connected")
+            );
         t.Stage("Throws").See("65 %").See("read off the transmitter").Fill("Reading", "66").Act("Record").See("66.0");
         t.Until(
             () => Line("throw/rudder/rudder/high/right").Standing is Standing.Met or Standing.Close,
