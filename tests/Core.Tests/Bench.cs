@@ -248,10 +248,8 @@ internal sealed class Bench
             3.2
         );
 
-    /// <summary>
-    /// The throttle cut tried with the stick up, wires on, shafts bare; a fan held. Leaves the pack in its bay.
-    /// </summary>
-    public Bench Cut(CutSeen seen = CutSeen.Still)
+    // Begun with the cut set, wires on, propellers off, a fan held; then the pack.
+    private void OnBareShafts(PoweredAct act)
     {
         Pack(LampIs.InBay);
         Motors(LampIs.On);
@@ -261,8 +259,16 @@ internal sealed class Bench
         }
 
         Say(LampKind.Transmitter, LampIs.CutSet);
-        Do(new ActOpened(PoweredAct.CutProof, State.Sheet.Power.Motors.Any(m => m.IsFan) ? Holding : null));
+        Do(new ActOpened(act, State.Sheet.Power.Motors.Any(m => m.IsFan) ? Holding : null));
         Pack(LampIs.Connected);
+    }
+
+    /// <summary>
+    /// The throttle cut tried with the stick up, wires on, shafts bare; a fan held. Leaves the pack in its bay.
+    /// </summary>
+    public Bench Cut(CutSeen seen = CutSeen.Still)
+    {
+        OnBareShafts(PoweredAct.CutProof);
         Do(new CutProven("left switch", seen));
         Pack(LampIs.InBay);
         return this;
@@ -283,16 +289,7 @@ internal sealed class Bench
             Cut();
         }
 
-        Pack(LampIs.InBay);
-        Motors(LampIs.On);
-        if (State.Sheet.Power.Motors.Any(m => !m.IsFan))
-        {
-            Say(LampKind.Propeller, LampIs.Off);
-        }
-
-        Say(LampKind.Transmitter, LampIs.CutSet);
-        Do(new ActOpened(PoweredAct.MotorDirection, State.Sheet.Power.Motors.Any(m => m.IsFan) ? Holding : null));
-        Pack(LampIs.Connected);
+        OnBareShafts(PoweredAct.MotorDirection);
         Say(LampKind.Transmitter, LampIs.Live);
         foreach (var motor in State.Sheet.Power.Motors)
         {

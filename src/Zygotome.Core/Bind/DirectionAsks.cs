@@ -25,7 +25,7 @@ public static class DirectionAsks
     {
         var signals = state.The<ISignals>();
         var channels = signals.Signals(state);
-        var places = Places(state).ToLookup(p => p.Place.Id, p => p.Place);
+        var places = Places(state).ToLookup(p => p.Id);
         return new DirectionAsk(
             [
                 .. channels.Select(c => new AskedChannel(
@@ -53,34 +53,27 @@ public static class DirectionAsks
     }
 
     // Surfaces with every function; of an output that has an opposite the first of its calls.
-    private static IEnumerable<(AskedPlace Place, OutputCall? Call)> Places(JobState state)
-    {
-        foreach (var surface in state.Sheet.Surfaces)
-        {
-            yield return (
-                new AskedPlace(
-                    surface.Id,
-                    surface.Name.ToLowerInvariant(),
-                    surface
-                        .Functions.Distinct()
-                        .ToImmutableSortedDictionary(
-                            f => f,
-                            f => Sign(Movements.Natural(state.Sheet, surface, f)),
-                            StringComparer.Ordinal
-                        )
-                ),
-                null
+    private static IEnumerable<AskedPlace> Places(JobState state) =>
+        state
+            .Sheet.Surfaces.Select(surface => new AskedPlace(
+                surface.Id,
+                surface.Name.ToLowerInvariant(),
+                surface
+                    .Functions.Distinct()
+                    .ToImmutableSortedDictionary(
+                        f => f,
+                        f => Sign(Movements.Natural(state.Sheet, surface, f)),
+                        StringComparer.Ordinal
+                    )
+            ))
+            .Concat(
+                FirstCalls(state.Sheet)
+                    .Select(call => new AskedPlace(
+                        call.Of,
+                        call.Name.ToLowerInvariant(),
+                        Ordered.ById<int>().Add(call.Function, 1)
+                    ))
             );
-        }
-
-        foreach (var call in FirstCalls(state.Sheet))
-        {
-            yield return (
-                new AskedPlace(call.Of, call.Name.ToLowerInvariant(), Ordered.ById<int>().Add(call.Function, 1)),
-                call
-            );
-        }
-    }
 
     private static IEnumerable<OutputCall> FirstCalls(SpecSheet sheet) =>
         OutputCalls.Of(sheet).Where(c => !c.IsPosition && !c.TurnsMotors).DistinctBy(c => c.Of);

@@ -94,7 +94,7 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
         state.Aboard.PackNotMeasured(entry.RecordedAt, !state.Safety.WasConnected) is { Length: > 0 } words
             ? new Refusal(
                 "lamps/pack-volts",
-                $"Before its first power the volts of every cell: {words}. A low, swollen or unequal pack stays off.",
+                $"Volts of every cell first, under Power on Bind: {words}. A low or swollen pack stays off.",
                 "packs"
             )
             : null;

@@ -1,5 +1,17 @@
 export type Tab<K extends string> = { key: K; title: string; note?: string | undefined; red?: boolean };
 
+/** Arrow keys walk a tab list: the next one is chosen and has the focus. */
+export const walking =
+  <K extends string>(keys: readonly K[], value: K, onChoose: (key: K) => void) =>
+  (e: React.KeyboardEvent) => {
+    const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    if (by === 0) return;
+    e.preventDefault();
+    const next = keys[(keys.indexOf(value) + by + keys.length) % keys.length]!;
+    onChoose(next);
+    document.getElementById(`tab-${next}`)?.focus();
+  };
+
 /** The rooms of one screen's paper: plain cells, the open one white with tape above. Arrow keys walk them. */
 export function Tabs<K extends string>({
   label,
@@ -12,17 +24,17 @@ export function Tabs<K extends string>({
   value: K;
   onChoose: (key: K) => void;
 }) {
-  const walk = (e: React.KeyboardEvent) => {
-    const at = tabs.findIndex((t) => t.key === value);
-    const to = e.key === 'ArrowRight' ? at + 1 : e.key === 'ArrowLeft' ? at - 1 : NaN;
-    if (Number.isNaN(to)) return;
-    e.preventDefault();
-    const next = tabs[(to + tabs.length) % tabs.length]!;
-    onChoose(next.key);
-    document.getElementById(`tab-${next.key}`)?.focus();
-  };
   return (
-    <div role="tablist" aria-label={label} onKeyDown={walk} className="flex shrink-0 border-b-2 border-ink bg-steel">
+    <div
+      role="tablist"
+      aria-label={label}
+      onKeyDown={walking(
+        tabs.map((t) => t.key),
+        value,
+        onChoose,
+      )}
+      className="flex shrink-0 border-b-2 border-ink bg-steel"
+    >
       {tabs.map((t) => (
         <button
           type="button"

@@ -41,6 +41,37 @@ export function useOpening(recorder: SharedRecorder) {
   return { open: (act: Act) => void open(act), form, holding };
 }
 
+/** One button that begins an act; in its place who holds the aircraft, where that is asked. */
+export function Begin({
+  act,
+  label,
+  recorder,
+  disabled,
+  large,
+}: {
+  act: Act;
+  label: string;
+  recorder: SharedRecorder;
+  disabled?: boolean;
+  large?: boolean;
+}) {
+  const opening = useOpening(recorder);
+  return (
+    opening.form ?? (
+      <button
+        type="button"
+        className={
+          large ? 'button dark mt-3 min-h-[60px] w-full text-[19px] font-bold' : 'button mt-2 min-h-[52px] w-full'
+        }
+        disabled={recorder.busy || !!disabled}
+        onClick={() => opening.open(act)}
+      >
+        {label}
+      </button>
+    )
+  );
+}
+
 /** Acts with a power state of their own, one button each. */
 export function Acts({
   job,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { useOpenAct, useOpening } from '../../shared/look/Acts';
+import { Begin, useOpenAct } from '../../shared/look/Acts';
 import type { Props } from './entries';
 
 /** The throttle cut, tried before anything else is: cut set, stick all the way up, shafts bare. */
@@ -15,7 +15,6 @@ export function Cut({
   recorder: Props['recorder'];
 }) {
   const [on, setOn] = useState(data.ready.cutOn);
-  const opening = useOpening(recorder);
   const open = useOpenAct(job, 'cutProof');
   const act = job.lamps.acts.find((a) => a.act === 'cutProof');
   const line = data.ready.cut;
@@ -52,16 +51,7 @@ export function Cut({
             {data.motors.every((m) => m.fan) ? 'Intake clear, aircraft held. ' : 'Propellers off, aircraft held. '}
             {act.do}
           </p>
-          {opening.form ?? (
-            <button
-              type="button"
-              className="button dark mt-3 min-h-[60px] w-full text-[19px] font-bold"
-              disabled={recorder.busy}
-              onClick={() => opening.open(act)}
-            >
-              Begin: try the cut
-            </button>
-          )}
+          <Begin act={act} label="Begin: try the cut" recorder={recorder} large />
         </>
       )}
       {open && !open.reached && (

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
 import { each } from '../../shared/words';
-import { useOpenAct, useOpening } from '../../shared/look/Acts';
+import { Begin, useOpenAct } from '../../shared/look/Acts';
 import type { Props } from './entries';
 
 /** The failsafe look: begun first, then the transmitter honestly off, then what was seen. */
@@ -14,7 +14,6 @@ export function Failsafe({
   data: Schemas['BindView'];
   recorder: Props['recorder'];
 }) {
-  const opening = useOpening(recorder);
   const open = useOpenAct(job, 'failsafe');
   const act = job.lamps.acts.find((a) => a.act === 'failsafe')!;
   const motors = data.motors.length > 0;
@@ -35,16 +34,7 @@ export function Failsafe({
               <strong>Caution.</strong> Motors isolated, aircraft held, nobody in the plane of a propeller.
             </p>
           )}
-          {opening.form ?? (
-            <button
-              type="button"
-              className="button dark mt-3 min-h-[60px] w-full text-[19px] font-bold"
-              disabled={recorder.busy || job.released}
-              onClick={() => opening.open(act)}
-            >
-              Begin the failsafe look
-            </button>
-          )}
+          <Begin act={act} label="Begin the failsafe look" recorder={recorder} disabled={job.released} large />
         </>
       )}
       {open && !open.reached && <p className="pt-2 text-[18px]">Say above that the transmitter is off; then look.</p>}

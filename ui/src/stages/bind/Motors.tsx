@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
 import { each } from '../../shared/words';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { useOpenAct, useOpening } from '../../shared/look/Acts';
+import { Begin, useOpenAct } from '../../shared/look/Acts';
 import type { Props } from './entries';
 
 /** Which way each motor turns: by a flag of tape on the bare shaft, a fan by its airflow. */
@@ -15,7 +15,6 @@ export function Motors({
   data: Schemas['BindView'];
   recorder: Props['recorder'];
 }) {
-  const opening = useOpening(recorder);
   const open = useOpenAct(job, 'motorDirection');
   if (data.motors.length === 0) return null;
   const act = job.lamps.acts.find((a) => a.act === 'motorDirection')!;
@@ -57,16 +56,11 @@ export function Motors({
       {!job.released && !open && (
         <>
           <p className="pt-2 text-[16px]">{act.do}</p>
-          {opening.form ?? (
-            <button
-              type="button"
-              className="button mt-2 min-h-[52px] w-full"
-              disabled={recorder.busy}
-              onClick={() => opening.open(act)}
-            >
-              {fan ? 'Begin: feel the airflow' : 'Begin: tape on the bare shaft'}
-            </button>
-          )}
+          <Begin
+            act={act}
+            label={fan ? 'Begin: feel the airflow' : 'Begin: tape on the bare shaft'}
+            recorder={recorder}
+          />
         </>
       )}
       {open && !open.reached && (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
-import { useOpenAct, useOpening } from '../../shared/look/Acts';
+import { Begin, useOpenAct } from '../../shared/look/Acts';
 import type { Props } from './entries';
 
 export type Output = Schemas['OutputView'];
@@ -23,7 +23,6 @@ export function OutputCall({
   onAnswer: (answer: OutputAnswer, seen: string) => Promise<boolean>;
 }) {
   const [seen, setSeen] = useState<string>();
-  const opening = useOpening(recorder);
   const open = useOpenAct(job, 'motorDirection');
   const act = job.lamps.acts.find((a) => a.act === 'motorDirection');
   return (
@@ -37,16 +36,7 @@ export function OutputCall({
           <p className="pt-2 text-[16px]">
             Propellers off, the model held. The motors turn for it: begin with the throttle cut.
           </p>
-          {opening.form ?? (
-            <button
-              type="button"
-              className="button mt-2 min-h-[52px] w-full"
-              disabled={recorder.busy}
-              onClick={() => opening.open(act)}
-            >
-              Begin: tape on the bare shafts
-            </button>
-          )}
+          <Begin act={act} label="Begin: tape on the bare shafts" recorder={recorder} />
         </>
       )}
       {call.turnsMotors && open && !open.reached && (

@@ -1,3 +1,5 @@
+import { walking } from '../../shared/Tabs';
+
 export type Room = 'power' | 'bound' | 'cut' | 'failsafe' | 'controller' | 'directions' | 'motors';
 export type Mark = 'shown' | 'open' | 'wrong';
 
@@ -11,15 +13,11 @@ export function Strip({
   value: Room;
   onChoose: (room: Room) => void;
 }) {
-  const walk = (e: React.KeyboardEvent) => {
-    const at = marks.findIndex((m) => m.room === value);
-    const to = e.key === 'ArrowRight' ? at + 1 : e.key === 'ArrowLeft' ? at - 1 : NaN;
-    if (Number.isNaN(to)) return;
-    e.preventDefault();
-    const next = marks[(to + marks.length) % marks.length]!;
-    onChoose(next.room);
-    document.getElementById(`tab-${next.room}`)?.focus();
-  };
+  const walk = walking(
+    marks.map((m) => m.room),
+    value,
+    onChoose,
+  );
   return (
     <div role="tablist" aria-label="Bind" onKeyDown={walk} className="flex border-b-2 border-ink bg-paper">
       {marks.map((m) => (
