@@ -1,5 +1,6 @@
 using System.Globalization;
 using SkiaSharp;
+using Zygotome.Core.Bind;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;

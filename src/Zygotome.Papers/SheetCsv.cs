@@ -333,7 +333,7 @@ public static class SheetCsv
             },
         };
 
-    private static string Harmless(string cell) => BeginsLikeAFormula(cell) ? "'" + cell : cell;
+    internal static string Harmless(string cell) => BeginsLikeAFormula(cell) ? "'" + cell : cell;
 
     private static string Unharmed(string cell) =>
         cell.Length > 1 && cell[0] == '\'' && BeginsLikeAFormula(cell[1..]) ? cell[1..] : cell;

@@ -100,7 +100,7 @@ public sealed class EverythingCalled
 
     private static (Standing, Concedable) Of(LedgerLine line) => (line.Standing, line.Concedable);
 
-    private static void Receive(Technician t, string kit, params ReadOnlySpan<(string Label, string Value)> pack)
+    internal static void Receive(Technician t, string kit, params ReadOnlySpan<(string Label, string Value)> pack)
     {
         t.Press("Receive a kit")
             .See("spec sheet")

@@ -17,6 +17,7 @@ public sealed class FullJob
         Build(technician, application, id);
         Bind(technician);
         Throws(technician);
+        technician.Switched();
         Balance(technician);
         Airflow(technician);
         Check(technician);
@@ -264,6 +265,7 @@ public sealed class FullJob
             .See("Now the pack off")
             .Press("The pack is off")
             .DoNotSee("Now the pack off")
+            .Carded()
             .See("All of Bind is shown");
     }
 

@@ -44,7 +44,9 @@ public sealed class TypedFromPaper
         Build(t, application);
         Bind(t);
         Throws(t, application, id);
+        t.Switched();
         Motor(t);
+        t.Carded();
         Balance(t);
         t.Stage("Check").Work(application, "Every screw, clevis, latch and lead pulled");
         t.Look(("Motor wires", "on"), ("Propeller", "on"), ("Flight pack", "in bay"));

@@ -10,6 +10,7 @@ using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Trueness;
+using Zygotome.Core.Tests.Bind;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Core.Wire;
@@ -298,7 +299,7 @@ internal sealed class Bench
 
         foreach (var call in OutputCalls.Of(State.Sheet).Where(c => c.TurnsMotors))
         {
-            Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
+            Do(RestOfBind.AsExpected(call));
         }
 
         Say(LampKind.Transmitter, LampIs.CutSet);
@@ -571,7 +572,7 @@ internal sealed class Bench
 
         foreach (var call in OutputCalls.Of(State.Sheet).Where(c => !c.TurnsMotors))
         {
-            Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
+            Do(RestOfBind.AsExpected(call));
         }
 
         return this;
@@ -629,12 +630,27 @@ internal sealed class Bench
         );
     }
 
+    /// <summary>The rest of Bind, which rests on throws too; ends unpowered, as flown.</summary>
+    public Bench Carded()
+    {
+        if (LampBoard.HasMotor(State.Sheet) && Line(new CutId().Written).Open)
+        {
+            Cut();
+        }
+
+        Power();
+        RestOfBind.Radio(this);
+        RestOfBind.Last(this);
+        return LastLook();
+    }
+
     public Bench Balanced()
     {
         Pack(LampIs.InBay);
         Steps(Stage.Balance);
         Pass(TimeSpan.FromMinutes(1));
         Pack(LampIs.InBay);
+        Carded();
         MotorsTurned();
         Do(Weighing(166));
         return this;

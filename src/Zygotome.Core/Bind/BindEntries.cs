@@ -61,6 +61,50 @@ public static class BindEntries
         {
             Withdrawable = true,
         },
+        EntryKind.Of<StabiliserSeen>("bind/stabiliser", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Aligned>("bind/aligned", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<StabiliserTold>("bind/stabiliser-told", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<ModeSeen>("bind/stabiliser-mode", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<StabiliserReversed>("bind/stabiliser-reversed", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<SwitchSet>("bind/switch", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<SwitchTried>("bind/switch-tried", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<EndsHeard>("bind/ends", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Cycled>("bind/cycled", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<AlarmHeard>("bind/alarm", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<Keyed>("bind/keyed", Posters.Bench) with
+        {
+            Retractable = false,
+        },
         EntryKind.Of<ActOpened>("bind/act-opened", Posters.Bench) with
         {
             Retractable = false,

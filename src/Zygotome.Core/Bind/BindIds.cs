@@ -63,3 +63,63 @@ public sealed record CalledId(string Output) : RequirementId(Stage.Bind)
 {
     public override string Written => $"called/{Output}";
 }
+
+/// <summary>That the stabiliser came awake.</summary>
+public sealed record StabiliserAwakeId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "stabiliser/awake";
+}
+
+/// <summary>That it is told of the surfaces that are wired.</summary>
+public sealed record StabiliserCountId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "stabiliser/count";
+}
+
+/// <summary>What it does at one <see cref="StabiliserCall"/>.</summary>
+public sealed record StabiliserCallId(string Call) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"stabiliser/answers/{Call}";
+}
+
+/// <summary>By what one of its modes is told.</summary>
+public sealed record StabiliserModeId(string Mode) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"stabiliser/mode/{Mode}";
+}
+
+/// <summary>Which switch a <see cref="SwitchUse"/> is on.</summary>
+public sealed record SwitchId(string Use) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"switch/{Use}";
+}
+
+/// <summary>A position of a switch as a whole.</summary>
+public sealed record SwitchWholeId(string Switch, SwitchAt At) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"switched/{Switch}/{BindWords.Of(At)}";
+}
+
+/// <summary>Both ends of a channel.</summary>
+public sealed record EndsId(string Channel) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"ends/{Channel}";
+}
+
+/// <summary>What goes in and out, time after time.</summary>
+public sealed record CyclesId(string Output) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"cycles/{Output}";
+}
+
+/// <summary>That an alarm is heard.</summary>
+public sealed record AlarmId(AlarmKind Alarm) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"alarm/{BindWords.Of(Alarm)}";
+}
+
+/// <summary>That the set-up card is keyed.</summary>
+public sealed record CardId() : RequirementId(Stage.Bind)
+{
+    public override string Written => "bind/card";
+}

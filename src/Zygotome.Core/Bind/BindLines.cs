@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Bind;
@@ -48,6 +49,17 @@ internal static class BindLines
         foreach (var output in UnknownOutputs.Of(state.Sheet))
         {
             yield return Of(state, output);
+        }
+
+        foreach (
+            var line in StabiliserLines
+                .Of(state)
+                .Concat(SwitchLines.Of(state))
+                .Concat(TravelLines.Of(state))
+                .Concat(CardLines.Of(state))
+        )
+        {
+            yield return line;
         }
     }
 
@@ -115,7 +127,7 @@ internal static class BindLines
         return new Requirement(
             id,
             call.IsVital ? Concedable.Never : Concedable.ByLead,
-            Requirement.Stands(shown is null ? null : shown.Answer == OutputAnswer.AsExpected),
+            Requirement.Stands(shown?.IsShown(call)),
             new OutputFacts(call, shown)
         )
         {
@@ -139,11 +151,13 @@ internal static class BindLines
                     ? RadioSettings
                         .OfCall(sheet, call.Function, surfaces)
                         .Append(new Setting(SettingKind.Share, call.Function, Setting.Positive, call.At))
+                        .Append(new Setting(SettingKind.Switch, call.Function))
                     :
                     [
                         .. RadioSettings.Link,
                         .. RadioSettings.Reverses(sheet, call),
                         new Setting(SettingKind.Mix, call.Function),
+                        new Setting(SettingKind.Switch, call.Function),
                         .. RadioSettings.Answers(Schools.Wiring),
                     ],
                 SheetValues.OfCall(call),
@@ -257,10 +271,20 @@ internal static class BindLines
                 Call.IsPosition ? Call.Name : $"{Call.Name}: {Call.Call.ToLowerInvariant()}",
                 Call.Note.Length > 0 ? $"{Call.Expected}; {Call.Note}" : Call.Expected,
                 Call.Page,
-                Shown is null ? "" : OutputShown.Words(Shown.Answer, Shown.Seen),
+                Shown is null
+                    ? ""
+                    : OutputShown.Words(Shown.Answer, Shown.Seen)
+                        + (Shown.Seconds is { } s ? $", {Numbers.Say(s)} s" : ""),
                 Shown?.Answer switch
                 {
                     null => "Not called yet.",
+                    OutputAnswer.AsExpected when Call.Takes is { } takes => Shown.Timed(Call) is { } timed
+                        ? timed.Releases
+                            ? "Called, and seen as expected, in its time."
+                            : timed.OutBy.Length > 0
+                                ? $"{Texts.Capital(timed.OutBy)}: {takes} is asked. Set its speed, then time it again."
+                                : $"{timed.Hint} {takes} is asked."
+                        : $"Seen as expected, not timed yet: {takes} from the switch until it stands.",
                     OutputAnswer.AsExpected => "Called, and seen as expected.",
                     _ when Advised(state) is { Length: > 0 } line => $"{line}.",
                     OutputAnswer.DidNothing =>
@@ -306,9 +330,22 @@ internal static class BindLines
                 Saw is null ? "" : Moves(e => Seen(Saw, e)) + Also(state, Saw, Call),
                 Saw is null ? "Not answered yet."
                     : Directions.AreRight(state.Sheet, Call, Saw) ? "As the picture shows."
+                    : Awake(state, Saw, Call) is { Length: > 0 } awake ? awake
                     : DirectionAsks.About(state, Call.Function) is { Line.Length: > 0 } advice ? $"{advice.Line}."
                     : "Call it again."
             );
+
+        // Only what the stabiliser lets go along moved besides: that is no fault of plugs or mixes.
+        private static string Awake(
+            JobState state,
+            ImmutableSortedDictionary<string, Movement> saw,
+            DirectionCall call
+        ) =>
+            Directions.Besides(state.Sheet, call, saw).Select(e => e.Surface).ToArray() is { Length: > 0 } also
+            && also.All(StabiliserCalls.GoAlong(state.Sheet, call.Function).Contains)
+                ? "What went along goes along only while the stabiliser corrects: it is awake. Switch it off, see its "
+                    + "sign, then call again."
+                : "";
 
         private static string Also(
             JobState state,

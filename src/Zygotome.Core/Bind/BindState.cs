@@ -23,6 +23,26 @@ public sealed record BindState : ICalledOut, ISeenMoving
     public ImmutableSortedDictionary<string, ControllerShown> Controllers { get; init; } =
         Ordered.ById<ControllerShown>();
 
+    public StabiliserLooks Stabiliser { get; init; } = new();
+
+    /// <summary>By use.</summary>
+    public ImmutableSortedDictionary<string, SwitchSet> Switches { get; init; } = Ordered.ById<SwitchSet>();
+
+    /// <summary>Positions of switches tried as a whole, by their requirement.</summary>
+    public ImmutableSortedDictionary<string, TriedShown> Tried { get; init; } = Ordered.ById<TriedShown>();
+
+    /// <summary>By channel.</summary>
+    public ImmutableSortedDictionary<string, EndsShown> Ends { get; init; } = Ordered.ById<EndsShown>();
+
+    /// <summary>By output.</summary>
+    public ImmutableSortedDictionary<string, CyclesShown> Cycles { get; init; } = Ordered.ById<CyclesShown>();
+
+    /// <summary>By kind.</summary>
+    public ImmutableSortedDictionary<string, AlarmShown> Alarms { get; init; } = Ordered.ById<AlarmShown>();
+
+    /// <summary>Lines of the set-up card as they were keyed, by line.</summary>
+    public ImmutableSortedDictionary<string, KeyedShown> Keyed { get; init; } = Ordered.ById<KeyedShown>();
+
     public FailsafeBehaviour? Failsafe { get; init; }
 
     public Evidence? FailsafeEvidence { get; init; }

@@ -23,6 +23,27 @@ public static class BindWords
             _ => "receiver bound to another transmitter, or dead",
         };
 
+    /// <summary>"away", as whoever holds the transmitter sees it.</summary>
+    public static string Of(SwitchAt at) =>
+        at switch
+        {
+            SwitchAt.Away => "away",
+            SwitchAt.Middle => "middle",
+            _ => "towards you",
+        };
+
+    /// <summary>What warns.</summary>
+    public static string Of(AlarmKind alarm) => alarm == AlarmKind.Timer ? "timer" : "cell alarm";
+
+    /// <summary>How it was held.</summary>
+    public static string Of(Attitude attitude) =>
+        attitude switch
+        {
+            Attitude.AsItFlies => "held up as it flies",
+            Attitude.OnItsBack => "on its back",
+            _ => "on its side",
+        };
+
     /// <summary>What was seen when the signal was lost.</summary>
     public static string Of(FailsafeBehaviour behaviour) =>
         behaviour switch

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 
@@ -19,8 +20,14 @@ public enum OutputAnswer
 /// <summary>An output or a position of a switch was called, and somebody saw what it did.</summary>
 /// <param name="Of">The output, or the command whose position it is; <paramref name="At"/>: which position.</param>
 /// <param name="Seen">What it did, where that is not what it should.</param>
-public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, string Seen = "") : EntryBody, IPowered
+/// <param name="Seconds">From the switch until it stood, by a hand on a stopwatch; null where it was not timed.</param>
+public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, string Seen = "", double? Seconds = null)
+    : EntryBody,
+        IPowered
 {
+    /// <summary>What a hand on a stopwatch may be off, s.</summary>
+    public const double HandTimed = 0.3;
+
     /// <summary>
     /// Motors turn within their own act; what a correcting stabiliser would move waits until it is off.
     /// </summary>
@@ -37,6 +44,8 @@ public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, strin
             ? new Refusal("bind/output-call", $"Nothing on this aircraft is called \"{Of}, {At}\".", "body.of")
         : Answer == OutputAnswer.Otherwise && string.IsNullOrWhiteSpace(Seen)
             ? new Refusal("bind/output-seen", $"Say what moved instead of: {call.Expected}.", "body.seen")
+        : Seconds is not (null or (>= 0 and <= 120))
+            ? new Refusal("bind/output-seconds", "It takes 0 to 120 seconds.", "body.seconds")
         : Texts.Fits(Seen, "body.seen")
             ?? (
                 state.Bind.Bound is null ? new Refusal("bind/not-bound", "Bind first; it is called afterwards.") : null
@@ -52,7 +61,7 @@ public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, strin
                 {
                     Outputs = state.Bind.Outputs.SetItem(
                         key,
-                        new OutputShown(Answer, Seen.Trim(), Evidence.Of(entry, attempt))
+                        new OutputShown(Answer, Seen.Trim(), Evidence.Of(entry, attempt)) { Seconds = Seconds }
                     ),
                 }
             )
@@ -62,7 +71,8 @@ public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, strin
     public override IEnumerable<string> Shows() => [Id.Written];
 
     public override string Say(JobState state) =>
-        $"{Call(state.Sheet)?.Call ?? $"{Of}, {At}"}: {OutputShown.Words(Answer, Seen.Trim())}";
+        $"{Call(state.Sheet)?.Call ?? $"{Of}, {At}"}: {OutputShown.Words(Answer, Seen.Trim())}"
+        + (Seconds is { } s ? $", {Numbers.Say(s)} s" : "");
 
     private OutputId Id => new(Of, At);
 
@@ -72,6 +82,19 @@ public sealed record OutputSeen(string Of, string At, OutputAnswer Answer, strin
 /// <summary>What an output or position was seen to do when it was called.</summary>
 public sealed record OutputShown(OutputAnswer Answer, string Seen, Evidence Evidence)
 {
+    /// <summary>How long it took, s; null where nobody timed it.</summary>
+    public double? Seconds { get; init; }
+
+    /// <summary>How its time stands against what the sheet says; null where either is not said.</summary>
+    internal Judgement? Timed(OutputCall call) =>
+        call.Takes is { } takes && Seconds is { } s ? Judgement.Of(s, OutputSeen.HandTimed, takes) : null;
+
+    /// <summary>As expected, and where the sheet says how long, in that time; null while it was not timed.</summary>
+    internal bool? IsShown(OutputCall call) =>
+        Answer != OutputAnswer.AsExpected ? false
+        : call.Takes is null ? true
+        : Timed(call)?.Releases;
+
     /// <summary>"as expected"; "did nothing"; what it did.</summary>
     internal static string Words(OutputAnswer answer, string seen) =>
         answer switch

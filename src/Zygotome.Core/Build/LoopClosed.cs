@@ -3,15 +3,23 @@ using Zygotome.Core.Journal;
 namespace Zygotome.Core.Build;
 
 /// <summary>It is changed back. Closing re-plugs, and makes stale what it touches.</summary>
-public sealed record LoopClosed(string Loop) : EntryBody
+/// <param name="Value">What it shows now, where a value was changed: the one from before.</param>
+public sealed record LoopClosed(string Loop, string Value = "") : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Build.Loops.FirstOrDefault(l => l.Id == Loop) switch
         {
             null => new Refusal("build/loop-unknown", $"There is no open loop {Loop} in this job.", "body.loop"),
             { Closed: not null } => new Refusal("build/loop-closed", "That loop is already closed.", "body.loop"),
+            { Was.Length: > 0 } loop when Same(loop.Was) != Same(Value) => new Refusal(
+                "build/loop-value",
+                $"It was {loop.Was} before: set it back to that, read it off, and say it here.",
+                "body.value"
+            ),
             _ => null,
         };
+
+    private static string Same(string value) => value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
 
     public override JobState Apply(JobState state, Entry entry)
     {

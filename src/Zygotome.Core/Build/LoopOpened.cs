@@ -19,6 +19,7 @@ public enum LoopKind
 }
 
 /// <summary>Something is changed for now and must be changed back.</summary>
+/// <param name="Detail">What, and where; of a gain what it was before.</param>
 /// <param name="Function">The function whose lead was moved or left off; empty where none is, or nobody said.</param>
 public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = "") : EntryBody
 {
@@ -29,6 +30,9 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
                 $"Say whose lead was moved: {string.Join(", ", state.Sheet.Radio.Functions)}.",
                 "body.function"
             )
+        : Kind == LoopKind.GainRaised
+            ? Texts.Reason(Detail, "body.detail", "Say what the gain was before, so that it goes back to that.")
+                ?? Texts.Fits(Detail, "body.detail", 40)
         : Kind is LoopKind.Other or LoopKind.PlugLeftOff or LoopKind.HeldByTape or LoopKind.Dropped
             ? Texts.Reason(Detail, "body.detail", "Say what, so that another finds it.")
         : Texts.Fits(Detail, "body.detail");
@@ -46,6 +50,9 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
                         OpenedAt: entry.ObservedAt,
                         Touches: Touches(state)
                     )
+                    {
+                        Was = Kind == LoopKind.GainRaised ? Detail.Trim() : "",
+                    }
                 ),
             }
         );
@@ -86,7 +93,7 @@ public sealed record LoopOpened(LoopKind Kind, string Detail, string Function = 
             LoopKind.LeadMovedForBinding => $"{Texts.Capital(Function)} lead moved for binding",
             LoopKind.TrialWeight => "Trial weight fitted",
             LoopKind.TrayOut => "Tray out",
-            LoopKind.GainRaised => "Gain raised for a test",
+            LoopKind.GainRaised => $"Gain raised for a test{(Detail.Length > 0 ? $", was {Detail.Trim()}" : "")}",
             LoopKind.StabiliserBypassed => "Stabiliser by-passed",
             LoopKind.PlugLeftOff => $"Plug left off: {Detail}",
             LoopKind.HeldByTape => $"Held by tape only: {Detail}",

@@ -15,4 +15,7 @@ public sealed record OpenLoop(
 )
 {
     public Evidence? Closed { get; init; }
+
+    /// <summary>The value it is set back to; empty where it is none.</summary>
+    public string Was { get; init; } = "";
 }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Bind;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -86,6 +87,7 @@ public static class SchoolEffect
         Purchase,
         Plug,
         Look,
+        Key,
     }
 
     private static ImmutableSortedSet<(Brings Kind, string What)> Found(JobState answered, Stock stock) =>
@@ -94,7 +96,11 @@ public static class SchoolEffect
             .. ToBuy.Of(answered, stock).Select(l => (Brings.Purchase, l.What)),
             .. Wiring.Of(answered).Leads.Select(l => (Brings.Plug, $"{l.Name.ToLowerInvariant()} to {l.To.Words}")),
             .. WireAsks.Of(answered).Select(a => (Brings.Look, a.Words.TrimEnd('?'))),
+            .. SetUpCard.Of(answered).Where(l => l.Value.Length > 0).Select(l => (Brings.Key, Keyed(l))),
         ];
+
+    private static string Keyed(CardLine line) =>
+        $"{line.Section.ToLowerInvariant()}, {line.What.ToLowerInvariant()}: {line.Value}";
 
     private static string Words(
         string acts,
@@ -119,6 +125,7 @@ public static class SchoolEffect
                 Said("To buy: ", Brings.Purchase, has),
                 Said("Plugged: ", Brings.Plug, has),
                 Said("Asked: ", Brings.Look, has),
+                Said("Keyed: ", Brings.Key, has),
                 has.IsEmpty ? Said("Not done: ", Brings.Step, lacks) : "",
                 has.IsEmpty ? Said("Not to buy: ", Brings.Purchase, lacks) : "",
                 has.IsEmpty ? Said("Not asked: ", Brings.Look, lacks) : "",

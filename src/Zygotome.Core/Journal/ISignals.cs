@@ -8,6 +8,12 @@ public interface ISignals
     /// <summary>Every channel that something hangs on, in the order of the ports; without a port last.</summary>
     ImmutableArray<Signal> Signals(JobState state);
 
+    /// <summary>
+    /// How many plugs a stabiliser moves each by itself that carry a command: its own sockets where it is in line, the
+    /// receiver's ports where it sits in the receiver.
+    /// </summary>
+    int Corrected(JobState state, string command);
+
     /// <summary>Ports that nothing hangs on; 0 while the receiver is not known.</summary>
     int FreePorts(JobState state);
 }

@@ -70,6 +70,10 @@ public static class RadioSettings
             new Setting(SettingKind.Mix, function),
             new Setting(SettingKind.Gain),
             new Setting(SettingKind.SurfaceCount),
+            .. StabiliserAxes
+                .Of(sheet)
+                .Where(a => a.Command == function)
+                .Select(a => new Setting(SettingKind.Correction, a.Name)),
             .. Answers(Schools.Driving),
             .. surfaces.SelectMany(s => SheetValues.OfSurface(s.Id)),
         ];

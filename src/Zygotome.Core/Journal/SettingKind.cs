@@ -47,6 +47,12 @@ public enum SettingKind
 
     ThrottleCut,
 
+    /// <summary>Whether an axis is reversed in the stabiliser.</summary>
+    Correction,
+
+    /// <summary>Which switch something is on, and what it does at each of its positions.</summary>
+    Switch,
+
     /// <summary>A pushrod, clevis, hole, arm side or spline of a surface.</summary>
     Linkage,
 

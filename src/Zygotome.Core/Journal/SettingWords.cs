@@ -40,6 +40,8 @@ public static class SettingWords
             SettingKind.Gain => "Stabiliser gain",
             SettingKind.SurfaceCount => "Surfaces the stabiliser was told of",
             SettingKind.ThrottleCut => "Throttle cut",
+            SettingKind.Correction => $"{Texts.Capital(setting.Of)} in the stabiliser",
+            SettingKind.Switch => $"Switch of {setting.Of}",
             SettingKind.Linkage => $"{Texts.Capital(setting.At)} of the {Channel.Named(state.Sheet, setting.Of)}",
             SettingKind.KitOption => state.Built.Kit.Options.FirstOrDefault(o => o.Id == setting.Of)?.Name
                 ?? setting.Of,

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Sheets;
 
@@ -40,6 +41,9 @@ public sealed record OutputCall(string Of, string At, string Call, string Expect
     /// How long it takes, when it begins, what holds it back, as printed; empty where it is not said.
     /// </summary>
     public string Note { get; init; } = "";
+
+    /// <summary>How long it may take, s; null where the sheet does not say.</summary>
+    public Band? Takes { get; init; }
 
     /// <summary>Surfaces that move, by id, with the way of each.</summary>
     public ImmutableSortedDictionary<string, Movement> Picture { get; init; } =

@@ -10,6 +10,12 @@ namespace Zygotome.Core.Sheets;
 /// </summary>
 public static class OutputCalls
 {
+    /// <summary>The position in which what holds an output back is set.</summary>
+    public const string HeldBack = "held back";
+
+    /// <summary>Seconds that what takes a single stated time may differ by: the shop's own rule.</summary>
+    public const double Slack = 1;
+
     /// <summary>In the sheet's order; none of a sheet that lists none.</summary>
     public static ImmutableArray<OutputCall> Of(SpecSheet sheet) =>
         sheet.Once(s => new All([.. s.Outputs.SelectMany(o => Of(s, o)), .. s.Positions.Select(p => Of(s, p))])).Calls;
@@ -32,7 +38,7 @@ public static class OutputCalls
             yield return Made(
                 sheet,
                 output,
-                "held back",
+                HeldBack,
                 $"{Texts.Capital(output.Function)} switch, with {output.InhibitedBy} set",
                 "nothing happens"
             );
@@ -51,11 +57,23 @@ public static class OutputCalls
             Motors = output.Motors,
             Picture = output.Expect.IsEmpty ? Turned(sheet, output, at) : Ordered.ById<Movement>(),
             Parts = [.. output.Motors.Select(m => $"motor-{m}"), .. output.Wheels.Select(Geometry.WheelPart)],
+            Takes = at == Centre ? null : Takes(output.Says(OutputFields.Output.Seconds)),
             Page = sheet.Page("outputs", output.Page),
         };
 
+    /// <summary>The stick of something steered is let go.</summary>
+    private const string Centre = "centre";
+
     // A switch that has an on has it called first; left comes after right, as for surfaces.
     private static int Rank(string position) => position is "on" or "right" or "up" or "open" ? 0 : 1;
+
+    // One time is that time, give or take the shop's own slack. Times are kept in minutes.
+    private static Band? Takes(Printed<Quantity> printed) =>
+        printed.Likely is not { } takes ? null
+        : takes.Low == takes.High ? new Band(Math.Max(0, Seconds(takes.Low) - Slack), Seconds(takes.High) + Slack, "s")
+        : new Band(Seconds(takes.Low), Seconds(takes.High), "s");
+
+    private static double Seconds(decimal minutes) => Numbers.Round((double)minutes * 60);
 
     private static string Note(OutputSpec output) =>
         string.Join(
@@ -64,6 +82,7 @@ public static class OutputCalls
             {
                 output.Says(OutputFields.Output.After).Likely is { } after ? $"begins after {after.Text}" : "",
                 output.Says(OutputFields.Output.Seconds).Likely is { } takes ? $"takes {takes.Text}" : "",
+                output.Outlet.Length > 0 ? $"from outlet {output.Outlet} of the board" : "",
             }.Where(n => n.Length > 0)
         );
 
@@ -73,6 +92,7 @@ public static class OutputCalls
         {
             ("elevator", "up") => "Elevator stick back",
             ("elevator", "down") => "Elevator stick forward",
+            (_, Centre) => $"{Texts.Capital(function)} stick let go",
             ("aileron" or "elevator" or "rudder" or "throttle", _) => $"{Texts.Capital(function)} stick {at}",
             _ => $"{Texts.Capital(function)} switch: {at}",
         };
@@ -85,7 +105,12 @@ public static class OutputCalls
                 ("right", $"{Outer(sheet, output, -1)} faster"),
                 ("left", $"{Outer(sheet, output, 1)} faster"),
             ],
-            OutputKind.Steering => [("right", Steers(sheet, output, "right")), ("left", Steers(sheet, output, "left"))],
+            OutputKind.Steering =>
+            [
+                ("right", Steers(sheet, output, "right")),
+                ("left", Steers(sheet, output, "left")),
+                (Centre, "stands straight: pushed a metre it keeps its line"),
+            ],
             OutputKind.Retract =>
             [
                 ("up", $"{Legs(sheet, output)} go in{(output.HasDoors ? ", doors close" : "")}"),
@@ -170,6 +195,7 @@ public static class OutputCalls
             Note = position.Says(OutputFields.Position.Seconds).Likely is { } takes ? $"takes {takes.Text}" : "",
             Picture = moved.ById(m => m.Surface.Id, m => Goes(m.Move, m.Surface)),
             Parts = [.. moved.Select(m => m.Surface.Id)],
+            Takes = Takes(position.Says(OutputFields.Position.Seconds)),
             Page = sheet.Page("outputs", position.Page),
         };
     }

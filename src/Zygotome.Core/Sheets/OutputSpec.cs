@@ -41,6 +41,9 @@ public sealed class OutputSpec(RowValues said) : SheetObject(said)
     /// <summary>What must not be set for it to answer; empty where nothing holds it back.</summary>
     public string InhibitedBy { get; } = said.Get(OutputFields.Output.InhibitedBy);
 
+    /// <summary>The board's outlet that it hangs on; empty where it does not.</summary>
+    public string Outlet { get; } = said.Get(OutputFields.Output.Outlet);
+
     public string Page { get; } = said.Get(OutputFields.Output.Page);
 
     /// <summary>

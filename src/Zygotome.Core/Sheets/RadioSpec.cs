@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets.Table;
 
 namespace Zygotome.Core.Sheets;
@@ -20,6 +21,31 @@ public sealed class RadioSpec(RowValues said) : SheetObject(said)
 
     /// <summary>Whether the kit has a stabiliser.</summary>
     public Printed<bool> Stabiliser { get; } = said.Says(RadioFields.Stabiliser);
+
+    /// <summary>What its stabiliser can be switched to, "off" among them; empty where the sheet names none.</summary>
+    public ImmutableArray<string> StabiliserModes { get; } = said.Get(RadioFields.StabiliserModes);
+
+    /// <summary>Seconds it must not be moved after power; null where the sheet does not say.</summary>
+    public double? StillSeconds { get; } =
+        said.Says(RadioFields.Still).Likely is { } minutes ? Numbers.Round(minutes * 60) : null;
+
+    /// <summary>By what it shows that it is awake, and by what it is woken; empty where not said.</summary>
+    public string Awake { get; } = said.Get(RadioFields.Awake);
+
+    public string Wake { get; } = said.Get(RadioFields.Wake);
+
+    /// <summary>By what each mode is told.</summary>
+    public ImmutableArray<ModeSign> Signs { get; } = said.Rows(RadioFields.Sign.List);
+}
+
+/// <summary>By what one mode of the stabiliser is told, and how it is bound where binding chooses it.</summary>
+public sealed class ModeSign(RowValues said) : SheetObject(said)
+{
+    public string Mode { get; } = said.Get(RadioFields.Sign.Mode);
+
+    public string Shows { get; } = said.Get(RadioFields.Sign.Shows);
+
+    public string Bind { get; } = said.Get(RadioFields.Sign.Bind);
 }
 
 /// <summary>A servo and what it drives.</summary>

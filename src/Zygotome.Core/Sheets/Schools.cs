@@ -316,8 +316,13 @@ public static class Schools
         S(
             "transmitter",
             "Transmitter",
-            O("preset", "preset compared line by line", "The maker's work, checked."),
-            O("blank", "blank by the manual", "Nothing hidden.")
+            O(
+                "preset",
+                "preset compared line by line",
+                "The maker's work, checked.",
+                "Each line of the set-up card asks what the ready memory has."
+            ),
+            O("blank", "blank by the manual", "Nothing hidden.", "Each line of the set-up card is keyed.")
         ),
         S(
             FirstFlightBalance,

@@ -95,6 +95,7 @@ public static class SheetReader
             Outputs = outputs.Rows(OutputFields.Output.List),
             Positions = outputs.Rows(OutputFields.Position.List),
             Holes = throws.Rows(ThrowFields.Hole.List),
+            Couplings = outputs.Rows(OutputFields.Coupling.List),
             Rates = throws.Rows(ThrowFields.RateRow.List),
             TruthRows = cautions.Rows(CautionFields.Trueness.List),
             Pages = [.. pages],

@@ -39,6 +39,8 @@ public sealed record SpecSheet(
 
     public ImmutableArray<PositionSpec> Positions { get; init; } = [];
 
+    public ImmutableArray<CouplingSpec> Couplings { get; init; } = [];
+
     public ImmutableArray<HoleRow> Holes { get; init; } = [];
 
     public ImmutableArray<RateSpec> Rates { get; init; } = [];

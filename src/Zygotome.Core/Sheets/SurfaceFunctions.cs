@@ -12,5 +12,8 @@ public static class SurfaceFunctions
     /// <summary>In a throw row: both commands of a mixed surface together.</summary>
     public const string Combined = "combined";
 
+    /// <summary>It goes out from where it rests and back, and not to the other side.</summary>
+    public static bool IsOneWay(string function) => function is "flap" or "airbrake";
+
     internal static string Listed => string.Join(", ", All);
 }

@@ -22,6 +22,14 @@ public sealed record ThrowsState : IMeasuredThrows
     bool IMeasuredThrows.IsMeasured(string surface) =>
         Readings.Keys.Any(k => k.StartsWith($"throw/{surface}/", StringComparison.Ordinal));
 
+    ImmutableArray<RequirementId> IMeasuredThrows.Lines(JobState state, string surface, string function) =>
+        [
+            .. ThrowTargets
+                .Of(state.Sheet, state.Rules)
+                .Where(t => t.Surface.Id == surface && t.Function == function)
+                .Select(t => t.Key),
+        ];
+
     public ImmutableSortedDictionary<string, ThrowShown> Readings { get; init; } = Ordered.ById<ThrowShown>();
 
     public ImmutableSortedDictionary<string, FreedomShown> Freedom { get; init; } = Ordered.ById<FreedomShown>();

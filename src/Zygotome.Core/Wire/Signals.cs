@@ -23,6 +23,24 @@ internal static class Signals
         ];
     }
 
+    /// <summary>Sockets of a stabiliser in line, else ports, that lead to a surface of a command.</summary>
+    public static int Corrected(JobState state, string command)
+    {
+        var wiring = Wiring.Of(state);
+        var inLine = DeviceSaid.IsInLine(state.Sheet);
+        return wiring
+            .Consumers.Where(c => c.Moves.Any(m => state.Sheet.Surface(m)?.Functions.Contains(command) == true))
+            .Select(c => inLine && wiring.Behind.TryGetValue(c.Id, out var end) ? end.ToString() : PortOf(wiring, c))
+            .Distinct()
+            .Count();
+    }
+
+    private static string PortOf(Wiring wiring, Consumer consumer)
+    {
+        var at = wiring.Plugs.IndexOf(wiring.Plugs.FirstOrDefault(p => p.Feeds.Contains(consumer.Id))!);
+        return at >= 0 && wiring.IsKnown && wiring.Map.At[at] > 0 ? $"{wiring.Map.At[at]}" : consumer.Id;
+    }
+
     private static ImmutableArray<SignalEnd> Ends(Wiring wiring, ImmutableArray<Plug> plugs, int port) =>
         [
             .. from plug in plugs

@@ -188,19 +188,6 @@ public static class WireAsks
             yield break;
         }
 
-        if (sheet.Radio.Get(RadioFields.SurfaceCount) is { Length: > 0 } told)
-        {
-            var wiring = Wiring.Of(state);
-            var corrected = Wiring.Corrected(sheet);
-            var fed = wiring.Consumers.Where(c => corrected.Contains(c.Command)).ToArray();
-            yield return new WireAsk(
-                "stabiliser-count",
-                $"Stabiliser told of {told}?",
-                $"As wired it moves: {string.Join(", ", fed.Select(c => c.Name.ToLowerInvariant()))}.",
-                "Set it so in the stabiliser: told otherwise it moves one and holds the other."
-            );
-        }
-
         if (
             sheet.Radio.Get(RadioFields.Sits) == RadioFields.InLine
             && state.School(Schools.Stabiliser) == "proven-without"

@@ -68,6 +68,8 @@ public sealed record WireState : IWired, ISignals
 
     ImmutableArray<Signal> ISignals.Signals(JobState state) => Signals.Of(state);
 
+    int ISignals.Corrected(JobState state, string command) => Wire.Signals.Corrected(state, command);
+
     int ISignals.FreePorts(JobState state) =>
         Wiring.Of(state) is { IsKnown: true } wiring ? wiring.Ports().Count(p => p.Plugs.IsEmpty) : 0;
 

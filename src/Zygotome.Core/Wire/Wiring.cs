@@ -252,19 +252,7 @@ public sealed class Wiring
 
     /// <summary>Commands that pass the stabiliser: by its axes, all three where the sheet does not say which.</summary>
     internal static ImmutableHashSet<string> Corrected(SpecSheet sheet) =>
-        [
-            .. sheet.Radio.Get(RadioFields.Axes) is { Length: > 0 } axes
-                ? axes.Select(a =>
-                    a switch
-                    {
-                        "roll" => "aileron",
-                        "pitch" => "elevator",
-                        "yaw" => "rudder",
-                        _ => a,
-                    }
-                )
-                : ["aileron", "elevator", "rudder"],
-        ];
+        [.. StabiliserAxes.Of(sheet).Select(a => a.Command)];
 
     // A board's socket is named by a surface, an output, a servo or a function.
     private IEnumerable<Consumer> At(SpecSheet sheet, string socket)

@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Http.HttpResults;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
@@ -5,6 +6,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Papers;
 
 namespace Zygotome.Server.Stages;
 
@@ -96,6 +98,7 @@ public sealed record OutputView(
     bool Position,
     bool TurnsMotors,
     string Seen,
+    string Takes,
     IReadOnlyList<string> Parts,
     string Foot,
     DrawingView? Picture,
@@ -137,7 +140,12 @@ public sealed record BindView(
     IReadOnlyList<CalledView> Called,
     IReadOnlyList<string> Channels,
     IReadOnlyList<string> Functions,
-    IReadOnlyList<MotorView> Motors
+    IReadOnlyList<MotorView> Motors,
+    StabiliserView? Stabiliser,
+    SwitchesView Switches,
+    IReadOnlyList<EndsView> Ends,
+    IReadOnlyList<CyclesView> Cycles,
+    CardView? Card
 );
 
 /// <summary>A motor, which way it should turn, and whether that was seen.</summary>
@@ -149,11 +157,36 @@ public sealed record CalledView(string Output, string Text, string Why, string S
 
 internal static class BindEndpoints
 {
-    public static void MapBind(this IEndpointRouteBuilder app) =>
+    public static void MapBind(this IEndpointRouteBuilder app)
+    {
         app.MapGet(
             "/api/jobs/{id}/bind",
             (string id, JobDesk desk) => desk.View(id, (state, ledger) => View(state, desk.Now, ledger))
         );
+        app.MapGet(
+            "/api/jobs/{id}/bind/card.pdf",
+            (string id, JobDesk desk) => Card(id, desk, "pdf", "application/pdf", SetUpCardPaper.Pdf)
+        );
+        app.MapGet(
+            "/api/jobs/{id}/bind/card.csv",
+            (string id, JobDesk desk) => Card(id, desk, "csv", "text/csv", SetUpCardPaper.Csv)
+        );
+        app.MapGet(
+            "/api/jobs/{id}/bind/card.json",
+            (string id, JobDesk desk) => Card(id, desk, "json", "application/json", SetUpCardPaper.Json)
+        );
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> Card(
+        string id,
+        JobDesk desk,
+        string ending,
+        string type,
+        Func<JobState, DateTimeOffset, byte[]> write
+    ) =>
+        desk.Find(id) is { State: var state }
+            ? TypedResults.File(write(state, desk.Now), type, $"{state.JobId}-set-up-card.{ending}")
+            : Problems.NotFound($"job {id}");
 
     private static OutputView Output(JobState state, OutputCall call, LedgerLine line)
     {
@@ -171,6 +204,7 @@ internal static class BindEndpoints
             Position: call.IsPosition,
             TurnsMotors: call.TurnsMotors,
             Seen: state.Bind.Outputs.GetValueOrDefault(line.Id)?.Seen ?? "",
+            Takes: call.Takes?.ToString() ?? "",
             Parts: call.Parts,
             Foot: call.From == SeenFrom.Behind
                 ? "from behind, you stand at the tail"
@@ -214,22 +248,9 @@ internal static class BindEndpoints
     private static DirectionView Direction(JobState state, DirectionCall call, LedgerLine line)
     {
         var shown = line.Standing == Standing.Stale ? null : state.Bind.Directions.GetValueOrDefault(call.Function);
-        return new(
-            Function: call.Function,
-            Call: call.Call,
-            Expected:
-            [
-                .. call.Expected.Select(e => new ExpectedView(
-                    e.Surface.Id,
-                    e.Surface.Name,
-                    e.Movement,
-                    BindWords.Of(e.Movement),
-                    shown?.Seen.GetValueOrDefault(e.Surface.Id, Movement.None)
-                )),
-            ],
-            Picture: DrawingView.Of(BehindView.Of(state.Sheet, call.Picture)),
-            Ways: [.. Ways(state.Sheet, call, m => m), .. Ways(state.Sheet, call, Movements.Opposite)],
-            Besides:
+        return Direction(state.Sheet, call, shown?.Seen, line) with
+        {
+            Besides =
             [
                 .. state
                     .Sheet.Surfaces.Where(s => !call.Picture.ContainsKey(s.Id) && s.Functions.Length > 0)
@@ -241,12 +262,38 @@ internal static class BindEndpoints
                         null
                     )),
             ],
-            Stick: Sticks.Of(call.Function, state.Bind.Bound?.Mode ?? 2) is { } s
+            Stick = Sticks.Of(call.Function, state.Bind.Bound?.Mode ?? 2) is { } s
                 ? new StickView(s.Right, s.Across, s.Up, s.Words)
                 : null,
+        };
+    }
+
+    /// <summary>A picture to be seen from behind, each of its surfaces drawn both ways.</summary>
+    internal static DirectionView Direction(
+        SpecSheet sheet,
+        DirectionCall call,
+        IReadOnlyDictionary<string, Movement>? seen,
+        LedgerLine line
+    ) =>
+        new(
+            Function: call.Function,
+            Call: call.Call,
+            Expected:
+            [
+                .. call.Expected.Select(e => new ExpectedView(
+                    e.Surface.Id,
+                    e.Surface.Name,
+                    e.Movement,
+                    BindWords.Of(e.Movement),
+                    seen?.GetValueOrDefault(e.Surface.Id, Movement.None)
+                )),
+            ],
+            Picture: DrawingView.Of(BehindView.Of(sheet, call.Picture)),
+            Ways: [.. Ways(sheet, call, m => m), .. Ways(sheet, call, Movements.Opposite)],
+            Besides: [],
+            Stick: null,
             Line: line
         );
-    }
 
     private static IEnumerable<WayView> Ways(SpecSheet sheet, DirectionCall call, Func<Movement, Movement> which)
     {
@@ -261,6 +308,7 @@ internal static class BindEndpoints
     internal static BindView View(JobState state, DateTimeOffset now, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine Line(RequirementId id) => ledger.First(l => l.Id == id.Written);
+        LedgerLine? Found(RequirementId id) => ledger.FirstOrDefault(l => l.Id == id.Written);
         bool Asked(RequirementId id) => ledger.Any(l => l.Id == id.Written);
         return new BindView(
             Bound: Line(new BoundId()),
@@ -270,7 +318,7 @@ internal static class BindEndpoints
             ModelMemory: state.Bind.Bound?.ModelMemory ?? "",
             MemoryNumber: state.Bind.Bound?.Number ?? "",
             Mode: state.Bind.Bound?.Mode ?? 2,
-            Ready: Ready(state, now, id => ledger.FirstOrDefault(l => l.Id == id.Written)),
+            Ready: Ready(state, now, Found),
             Advice:
             [
                 .. DirectionAsks
@@ -329,7 +377,12 @@ internal static class BindEndpoints
                         $"motor-{m.Id}",
                         Line(new MotorDirectionId(m.Id))
                     )),
-            ]
+            ],
+            Stabiliser: RestOfBindViews.Stabiliser(state, Found),
+            Switches: RestOfBindViews.Switches(state, Found),
+            Ends: RestOfBindViews.Ends(state, Found),
+            Cycles: RestOfBindViews.Cycles(state, Found),
+            Card: RestOfBindViews.Card(state, Found)
         );
     }
 }

@@ -219,7 +219,7 @@ internal static class BuildEndpoints
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)
-                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
+                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt, l.Was)),
             ],
             Functions: state.Sheet.Radio.Functions,
             Order:

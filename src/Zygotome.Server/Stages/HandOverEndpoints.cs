@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Zygotome.Core.Bind;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Journal;
 using Zygotome.Store;

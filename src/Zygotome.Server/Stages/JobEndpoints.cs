@@ -84,7 +84,8 @@ public sealed record FindingMark(
     bool Cleared
 );
 
-public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt);
+/// <param name="Was">The value it is set back to; empty where it is none.</param>
+public sealed record LoopView(string Id, string Detail, string By, DateTimeOffset OpenedAt, string Was);
 
 /// <summary>What every screen of a job needs.</summary>
 public sealed record JobView(
@@ -182,7 +183,7 @@ internal static class JobEndpoints
             [
                 .. state
                     .Build.Loops.Where(l => l.Closed is null)
-                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt)),
+                    .Select(l => new LoopView(l.Id, l.Detail, l.By.Name, l.OpenedAt, l.Was)),
             ],
             Last: LastEntryView.Of(state, last),
             Cautions: state.Sheet.Cautions

@@ -136,7 +136,9 @@ public sealed class OutputTests
         bench.Do(up with { Answer = OutputAnswer.DidNothing });
         Assert.Equal((Standing.NotMet, "did nothing"), At(bench, "output/gear/up"));
         bench.Do(up);
-        Assert.Equal((Standing.Met, "as expected"), At(bench, "output/gear/up"));
+        Assert.Equal((Standing.NotShown, "as expected"), At(bench, "output/gear/up"));
+        bench.Do(up with { Seconds = 3 });
+        Assert.Equal((Standing.Met, "as expected, 3 s"), At(bench, "output/gear/up"));
         bench.Pack(LampIs.Out);
         Assert.Equal("lamps/pack-not-connected", bench.Refused(up)!.Code);
     }

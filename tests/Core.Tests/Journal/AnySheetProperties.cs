@@ -155,7 +155,7 @@ public sealed class AnySheetProperties
         _ = ToBuy.Of(state, new Stock([], [], []));
         _ = Claims.Of(state).ToArray();
         _ = Cure.All(state).Where(c => c.OnTheRail(now)).ToArray();
-        _ = HandOver.FlightTimer.Minutes(state);
+        _ = Core.Bind.FlightTimer.Minutes(state);
         _ = HandOver.Released.From(state, now);
         OnlyTheClockChanges(state, ledger, now);
         Assert.All(state.Journal, e => Assert.NotNull(e.Body.Say(state)));

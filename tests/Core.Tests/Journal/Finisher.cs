@@ -9,6 +9,7 @@ using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Catalogue;
+using Zygotome.Core.Tests.Bind;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Core.Wire;
@@ -52,9 +53,10 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             Surfaces();
             Weigh();
             Turn();
+            Card();
             foreach (var loop in bench.State.Build.Loops.Where(l => l.Closed is null).ToArray())
             {
-                bench.Do(new LoopClosed(loop.Id));
+                bench.Do(new LoopClosed(loop.Id, loop.Was));
             }
 
             if (bench.State.Safety.Connected(bench.State.Sheet))
@@ -358,6 +360,9 @@ internal sealed class Finisher(Bench bench, double scales = 1)
                     || l.Id.StartsWith("controller/", StringComparison.Ordinal)
                     || l.Id.StartsWith("output/", StringComparison.Ordinal)
                     || l.Id.StartsWith("direction/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("stabiliser/", StringComparison.Ordinal)
+                    || l.Id.StartsWith("switch", StringComparison.Ordinal)
+                    || l.Id.StartsWith("cycles/", StringComparison.Ordinal)
                 )
         )
         {
@@ -394,12 +399,28 @@ internal sealed class Finisher(Bench bench, double scales = 1)
 
         foreach (var call in OutputCalls.Of(bench.State.Sheet).Where(c => !c.TurnsMotors && Asked(Id(c))))
         {
-            bench.Do(new OutputSeen(call.Of, call.At, OutputAnswer.AsExpected));
+            bench.Do(RestOfBind.AsExpected(call));
         }
 
         foreach (var output in UnknownOutputs.Of(bench.State.Sheet).Where(o => Asked($"called/{o.Id}")))
         {
             bench.Do(new CalledSeen(output.Id, "moved as the manual says", true));
+        }
+
+        RestOfBind.Radio(bench);
+    }
+
+    // What rests on throws, on the pack and on all that was set: last.
+    private void Card()
+    {
+        string[] last = ["ends/", "alarm/", "bind/card"];
+        if (
+            bench.Open().Any(l => last.Any(start => l.Id.StartsWith(start, StringComparison.Ordinal)))
+            && !bench.Open().Any(l => l.Stage == Stage.Throws)
+        )
+        {
+            bench.Power();
+            RestOfBind.Last(bench);
         }
     }
 

@@ -193,7 +193,11 @@ public sealed class RestsOnSettingsTests
     {
         var bench = Bench.Ready();
         bench.Do(new Reversed("throttle"));
-        Assert.Equal(["bind/cut", "bind/failsafe", "controller/main"], Stale(bench).Order(StringComparer.Ordinal));
+        // A switch is tried anew after any reverse.
+        Assert.Equal(
+            ["bind/cut", "bind/failsafe", "controller/main", "switched/switch 2/away", "switched/switch 2/towards you"],
+            Stale(bench).Order(StringComparer.Ordinal)
+        );
         bench.Do(new Reversed("throttle"));
         Assert.Empty(Stale(bench));
     }

@@ -1,5 +1,5 @@
 using Xunit;
-using Zygotome.Core.HandOver;
+using Zygotome.Core.Bind;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;

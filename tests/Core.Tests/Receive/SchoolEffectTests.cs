@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Xunit;
+using Zygotome.Core.Bind;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
@@ -20,6 +21,7 @@ public sealed class SchoolEffectTests
             .. Ledger.Of(bench.State, bench.Now).Select(l => $"line {l.Id} {l.Limits} {l.Standing}"),
             .. bench.State.Stages.Requirements(bench.State, bench.Now).Select(r => $"asked {r.Id.Written}"),
             .. ToBuy.Of(bench.State, Shelf).Select(l => $"buy {l.Id} {l.What}"),
+            .. SetUpCard.Of(bench.State).Select(l => $"key {l.Id} {l.Value}"),
         ];
 
     public static TheoryData<string> Sheets => FinishedTests.Sheets;
@@ -68,7 +70,8 @@ public sealed class SchoolEffectTests
             ];
         Assert.StartsWith("A step: ", Effect(Schools.TailFixing, "screws"), StringComparison.Ordinal);
         Assert.Equal(SchoolEffect.Nothing, Effect("hinges", "stiffen"));
-        Assert.Equal(SchoolEffect.Noted, Effect("expo", "softer"));
+        Assert.StartsWith("Keyed: expo, aileron, high: 50 %", Effect("expo", "softer"), StringComparison.Ordinal);
+        Assert.Equal(SchoolEffect.Noted, Effect("throw-measure", "ruler"));
         Assert.EndsWith(" more.", Effect(Schools.SuppliedServos, "replace"), StringComparison.Ordinal);
         Assert.StartsWith(
             "To buy: Separate receiver power",

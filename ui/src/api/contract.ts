@@ -97,6 +97,17 @@ export type Bodies = {
   'bind/set': Schemas['Entry.RadioSet'];
   'bind/motor-wires': Schemas['Entry.MotorWiresChanged'];
   'bind/motor-turned': Schemas['Entry.MotorTurned'];
+  'bind/stabiliser': Schemas['Entry.StabiliserSeen'];
+  'bind/aligned': Schemas['Entry.Aligned'];
+  'bind/stabiliser-told': Schemas['Entry.StabiliserTold'];
+  'bind/stabiliser-mode': Schemas['Entry.ModeSeen'];
+  'bind/stabiliser-reversed': Schemas['Entry.StabiliserReversed'];
+  'bind/switch': Schemas['Entry.SwitchSet'];
+  'bind/switch-tried': Schemas['Entry.SwitchTried'];
+  'bind/ends': Schemas['Entry.EndsHeard'];
+  'bind/cycled': Schemas['Entry.Cycled'];
+  'bind/alarm': Schemas['Entry.AlarmHeard'];
+  'bind/keyed': Schemas['Entry.Keyed'];
   'bind/act-opened': Schemas['Entry.ActOpened'];
   'bind/act-ended': Schemas['Entry.ActEnded'];
   'throws/read': Schemas['Entry.ThrowRead'];
@@ -450,10 +461,39 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   'bind/direction': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/reversed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/called': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
-  'bind/output': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/output': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [['seconds']] },
   'bind/set': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/motor-wires': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/motor-turned': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/stabiliser': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/aligned': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'bind',
+    by: 'bench',
+    decides: 'never',
+    typed: [['seconds']],
+  },
+  'bind/stabiliser-told': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'bind',
+    by: 'bench',
+    decides: 'never',
+    typed: [['told', 0, 'count']],
+  },
+  'bind/stabiliser-mode': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/stabiliser-reversed': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'bind',
+    by: 'bench',
+    decides: 'never',
+    typed: [],
+  },
+  'bind/switch': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/switch-tried': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/ends': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/cycled': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/alarm': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
+  'bind/keyed': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/act-opened': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'bind/act-ended': { door: '/api/jobs/{id}/entries', stage: 'bind', by: 'bench', decides: 'never', typed: [] },
   'throws/read': {
@@ -707,6 +747,9 @@ export const WORDS = {
     receiver: 'receiver bound to another transmitter, or dead',
   },
   cutSeen: { still: 'every shaft still', turned: 'a motor turned' },
+  alarmKind: { timer: 'timer', cell: 'cell alarm' },
+  switchAt: { away: 'away', middle: 'middle', towards: 'towards you' },
+  attitude: { asItFlies: 'held up as it flies', onItsBack: 'on its back', onItsSide: 'on its side' },
   motorTurn: { asItShould: 'as it should', theOtherWay: 'the other way', notAtAll: 'not at all' },
   radioSetting: {
     mix: 'mix',

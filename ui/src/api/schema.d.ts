@@ -3249,6 +3249,15 @@ export interface components {
             ends: string[];
             words: string;
         };
+        /** @enum {unknown} */
+        AlarmKind: "timer" | "cell";
+        AlarmView: {
+            alarm: components["schemas"]["AlarmKind"];
+            words: string;
+            at: string;
+            why: string;
+            line: components["schemas"]["LedgerLine"];
+        };
         AnotherKitPost: {
             id: string;
             /** Format: int32 */
@@ -3409,6 +3418,11 @@ export interface components {
             channels: string[];
             functions: string[];
             motors: components["schemas"]["MotorView"][];
+            stabiliser: null | components["schemas"]["StabiliserView"];
+            switches: components["schemas"]["SwitchesView"];
+            ends: components["schemas"]["EndsView"][];
+            cycles: components["schemas"]["CyclesView"][];
+            card: null | components["schemas"]["CardView"];
         };
         Bounds: {
             /** Format: double */
@@ -3464,6 +3478,27 @@ export interface components {
          * @description A capacity as people type it; a bare number is in mAh.
          */
         Capacity: string;
+        CardLineView: {
+            id: string;
+            section: string;
+            what: string;
+            value: string;
+            source: string;
+            standing: components["schemas"]["CardStanding"];
+            keyed: string;
+            preset: string;
+            reason: string;
+            tried: string;
+        };
+        /** @enum {unknown} */
+        CardStanding: "notKeyed" | "keyed" | "otherwise" | "changed";
+        CardView: {
+            lines: components["schemas"]["CardLineView"][];
+            preset: boolean;
+            alarms: components["schemas"]["AlarmView"][];
+            power: components["schemas"]["PowerRow"][];
+            line: components["schemas"]["LedgerLine"];
+        };
         /**
          * @default notSaid
          * @enum {unknown}
@@ -3559,6 +3594,11 @@ export interface components {
             claimable: components["schemas"]["ClaimableView"][];
             sent: components["schemas"]["ClaimView"][];
         };
+        ClashView: {
+            uses: string[];
+            words: string;
+            deadly: boolean;
+        };
         /** @enum {unknown} */
         Concedable: "never" | "byLead" | "withOwner";
         ConfigurationView: {
@@ -3653,6 +3693,17 @@ export interface components {
             name: string;
             contact: string;
             notes: string;
+        };
+        CyclesView: {
+            output: string;
+            name: string;
+            /** Format: int32 */
+            run: number;
+            /** Format: int32 */
+            wanted: number;
+            parts: string[];
+            note: string;
+            line: components["schemas"]["LedgerLine"];
         };
         DangerView: {
             code: string;
@@ -3831,6 +3882,12 @@ export interface components {
             version: number;
             edits: components["schemas"]["SheetEdit"][];
         };
+        EndsView: {
+            channel: string;
+            moves: string;
+            parts: string[];
+            line: components["schemas"]["LedgerLine"];
+        };
         EntriesAnswer: {
             jobId: string;
             /** Format: int64 */
@@ -3877,6 +3934,18 @@ export interface components {
             state: "recorded" | "tested" | "notConnected";
             port?: null | string;
             why?: null | string;
+        };
+        "Entry.AlarmHeard": {
+            /** @enum {unknown} */
+            alarm: "timer" | "cell";
+            heard: boolean;
+        };
+        "Entry.Aligned": {
+            /** Format: double */
+            seconds: number;
+            sign: boolean;
+            /** @default  */
+            instead: string;
         };
         "Entry.Answered": {
             step: string;
@@ -4053,6 +4122,14 @@ export interface components {
             /** @enum {unknown} */
             seen: "still" | "turned";
         };
+        "Entry.Cycled": {
+            output: string;
+            /** @enum {unknown} */
+            attitude: "asItFlies" | "onItsBack" | "onItsSide";
+            clean: boolean;
+            /** @default  */
+            hung: string;
+        };
         "Entry.DeviceSaid": {
             of: string;
             /** @description The id of one that the shop lists. */
@@ -4106,6 +4183,12 @@ export interface components {
                 mostCells?: null | number;
                 connector?: null | string;
             };
+        };
+        "Entry.EndsHeard": {
+            channel: string;
+            free: boolean;
+            /** @default  */
+            heard: string;
         };
         "Entry.ErratumProposed": {
             step: string;
@@ -4305,6 +4388,16 @@ export interface components {
                 [key: string]: string;
             };
         };
+        "Entry.Keyed": {
+            lines: {
+                id: string;
+                value: string;
+                /** @default  */
+                preset: string;
+                /** @default  */
+                reason: string;
+            }[];
+        };
         "Entry.LampsSaid": {
             said: {
                 /** @enum {unknown} */
@@ -4353,6 +4446,8 @@ export interface components {
         };
         "Entry.LoopClosed": {
             loop: string;
+            /** @default  */
+            value: string;
         };
         "Entry.LoopOpened": {
             /** @enum {unknown} */
@@ -4407,6 +4502,12 @@ export interface components {
             minutes: number;
             with?: null | string;
         };
+        "Entry.ModeSeen": {
+            mode: string;
+            asExpected: boolean;
+            /** @default  */
+            instead: string;
+        };
         "Entry.MotorTurned": {
             motor: string;
             /** @enum {unknown} */
@@ -4444,6 +4545,8 @@ export interface components {
             answer: "asExpected" | "otherwise" | "didNothing" | "theOtherWay";
             /** @default  */
             seen: string;
+            /** Format: double */
+            seconds?: null | number;
         };
         "Entry.OwnerAnswered": {
             accepted: boolean;
@@ -4738,6 +4841,25 @@ export interface components {
                 reason: string;
             }[];
         };
+        "Entry.StabiliserReversed": {
+            axis: string;
+        };
+        "Entry.StabiliserSeen": {
+            call: string;
+            mode: string;
+            seen: {
+                surface: string;
+                /** @enum {unknown} */
+                moved: "up" | "down" | "right" | "left" | "out" | "none" | "in";
+            }[];
+        };
+        "Entry.StabiliserTold": {
+            told: {
+                command: string;
+                /** Format: int32 */
+                count: number;
+            }[];
+        };
         "Entry.StepAdded": {
             title: string;
             /** Format: double */
@@ -4843,6 +4965,29 @@ export interface components {
             supplier: string;
             /** Format: date */
             receivedOn?: null | string;
+        };
+        "Entry.SwitchSet": {
+            use: string;
+            on: string;
+            places: {
+                /** @enum {unknown} */
+                at: "away" | "middle" | "towards";
+                does: string;
+            }[];
+            /** @default  */
+            nextTo: string;
+            /** @default  */
+            before: string;
+            /** @default false */
+            beforeGone: boolean;
+        };
+        "Entry.SwitchTried": {
+            switch: string;
+            /** @enum {unknown} */
+            at: "away" | "middle" | "towards";
+            asExpected: boolean;
+            /** @default  */
+            instead: string;
         };
         "Entry.ThrowRead": {
             target: string;
@@ -5481,6 +5626,7 @@ export interface components {
             by: string;
             /** Format: date-time */
             openedAt: string;
+            was: string;
         };
         MapView: {
             words: string;
@@ -5558,6 +5704,12 @@ export interface components {
             verified: null | components["schemas"]["VerifiedView"];
             mailWaiting: string[];
             backups: components["schemas"]["BackupsView"];
+        };
+        ModeView: {
+            mode: string;
+            sign: string;
+            bound: string;
+            line: components["schemas"]["LedgerLine"];
         };
         MotorView: {
             id: string;
@@ -5683,6 +5835,7 @@ export interface components {
             position: boolean;
             turnsMotors: boolean;
             seen: string;
+            takes: string;
             parts: string[];
             foot: string;
             picture: null | components["schemas"]["DrawingView"];
@@ -5888,6 +6041,11 @@ export interface components {
         };
         /** @enum {unknown} */
         PoweredAct: "failsafe" | "motorDirection" | "calibration" | "stickMenu" | "arming" | "waking" | "fullPowerRun" | "rangeWithMotor" | "taxi" | "cutProof" | null;
+        RaisedView: {
+            loop: string;
+            words: string;
+            was: string;
+        };
         ReadinessView: {
             memory: null | components["schemas"]["LedgerLine"];
             cut: null | components["schemas"]["LedgerLine"];
@@ -6319,6 +6477,27 @@ export interface components {
             leadName: string;
             binds: boolean;
         };
+        StabiliserCallView: {
+            call: components["schemas"]["DirectionView"];
+            note: string;
+            mode: string;
+            reverse: string;
+        };
+        StabiliserView: {
+            /** Format: double */
+            still: number;
+            sign: string;
+            wake: string;
+            told: string;
+            correcting: string[];
+            first: string;
+            awake: components["schemas"]["LedgerLine"];
+            count: components["schemas"]["LedgerLine"];
+            counts: components["schemas"]["ToldView"][];
+            calls: components["schemas"]["StabiliserCallView"][];
+            modes: components["schemas"]["ModeView"][];
+            raised: components["schemas"]["RaisedView"][];
+        };
         /** @enum {unknown} */
         Stage: "receive" | "unpack" | "plan" | "build" | "wire" | "bind" | "throws" | "balance" | "check" | "handOver";
         /** @enum {unknown} */
@@ -6486,6 +6665,37 @@ export interface components {
             surface: string;
             name: string;
         };
+        /** @enum {unknown} */
+        SwitchAt: "away" | "middle" | "towards";
+        SwitchPlace: {
+            at: components["schemas"]["SwitchAt"];
+            does: string;
+        };
+        SwitchUseView: {
+            use: string;
+            words: string;
+            states: string[];
+            on: string;
+            places: components["schemas"]["SwitchPlace"][];
+            nextTo: string;
+            before: string;
+            beforeGone: boolean;
+            elsewhere: boolean;
+            reverses: boolean;
+            line: components["schemas"]["LedgerLine"];
+        };
+        SwitchWholeView: {
+            switch: string;
+            at: components["schemas"]["SwitchAt"];
+            words: string;
+            expected: string;
+            line: components["schemas"]["LedgerLine"];
+        };
+        SwitchesView: {
+            uses: components["schemas"]["SwitchUseView"][];
+            wholes: components["schemas"]["SwitchWholeView"][];
+            clashes: components["schemas"]["ClashView"][];
+        };
         ThrowView: {
             line: components["schemas"]["LedgerLine"];
             surface: string;
@@ -6543,6 +6753,13 @@ export interface components {
             /** Format: date */
             due: null | string;
             note: string;
+        };
+        ToldView: {
+            command: string;
+            /** Format: int32 */
+            wired: number;
+            /** Format: int32 */
+            told: null | number;
         };
         ToolPost: {
             name: string;

@@ -64,7 +64,7 @@ public static class OutputFields
         };
 
         public static readonly TextField Board = new("board", "board") { Refers = Reference.Board, Unused = true };
-        public static readonly TextField Outlet = new("outlet", "outlet") { Unused = true };
+        public static readonly TextField Outlet = new("outlet", "outlet");
         public static readonly TextField Page = new("page", "page") { IsPage = true };
 
         public static readonly SheetList<OutputSpec> List = new(
@@ -163,32 +163,17 @@ public static class OutputFields
     /// <summary>What moves with something else in a mode of the stabiliser, and is no fault then.</summary>
     public static class Coupling
     {
-        public static readonly TextField Mode = new("mode", "while")
-        {
-            Required = true,
-            IsName = true,
-            Unused = true,
-        };
-        public static readonly TextField Input = new("input", "input")
-        {
-            Required = true,
-            IsName = true,
-            Unused = true,
-        };
-        public static readonly TextField Moves = new("moves", "moves")
-        {
-            Required = true,
-            IsName = true,
-            Unused = true,
-        };
+        public static readonly TextField Mode = new("mode", "while") { Required = true, IsName = true };
+        public static readonly TextField Input = new("input", "input") { Required = true, IsName = true };
+        public static readonly TextField Moves = new("moves", "moves") { Required = true, IsName = true };
 
-        public static readonly ChoiceField Way = new("way", "way", "same", "same", "opposite") { Unused = true };
+        public static readonly ChoiceField Way = new("way", "way", "same", "same", "opposite");
 
-        public static readonly SheetList<PlainRow> List = new(
+        public static readonly SheetList<CouplingSpec> List = new(
             "couplings",
             "coupling",
             """{"mode":"self-levelling","input":"aileron","moves":"rudder","way":"same"}""",
-            v => new PlainRow(v),
+            v => new CouplingSpec(v),
             [Mode, Input, Moves, Way]
         );
     }

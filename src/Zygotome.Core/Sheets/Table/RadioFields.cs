@@ -45,37 +45,26 @@ public static class RadioFields
         "held still for",
         Unit.Second,
         new(0, 60)
-    )
-    {
-        Unused = true,
-    };
+    );
 
-    public static readonly TextField Awake = new("radio.stabiliser.awake", "shows it is awake by") { Unused = true };
-    public static readonly TextField Wake = new("radio.stabiliser.wake", "woken by") { Unused = true };
+    public static readonly TextField Awake = new("radio.stabiliser.awake", "shows it is awake by");
+    public static readonly TextField Wake = new("radio.stabiliser.wake", "woken by");
 
-    public static readonly TextsField StabiliserModes = new("radio.stabiliser.modes", "stabiliser's modes")
-    {
-        Unused = true,
-    };
+    public static readonly TextsField StabiliserModes = new("radio.stabiliser.modes", "stabiliser's modes");
 
     /// <summary>By what a mode of the stabiliser is told, and how it is bound.</summary>
     public static class Sign
     {
-        public static readonly TextField Mode = new("mode", "mode")
-        {
-            Required = true,
-            IsName = true,
-            Unused = true,
-        };
+        public static readonly TextField Mode = new("mode", "mode") { Required = true, IsName = true };
 
-        public static readonly TextField Shows = new("sign", "shows by") { Unused = true };
-        public static readonly TextField Bind = new("bind", "bound by") { Unused = true };
+        public static readonly TextField Shows = new("sign", "shows by");
+        public static readonly TextField Bind = new("bind", "bound by");
 
-        public static readonly SheetList<PlainRow> List = new(
+        public static readonly SheetList<ModeSign> List = new(
             "radio.stabiliser.signs",
             "sign of a mode",
             """{"mode":"levelling","sign":"surfaces cycle twice"}""",
-            v => new PlainRow(v),
+            v => new ModeSign(v),
             [Mode, Shows, Bind]
         );
     }

@@ -142,7 +142,7 @@ public static class ThrowFields
     {
         public static readonly TextField Name = new("name", "name") { Required = true, IsName = true };
 
-        public static readonly QuantityField Scale = new("scale", "of full travel", Unit.PerCent) { Unused = true };
+        public static readonly QuantityField Scale = new("scale", "of full travel", Unit.PerCent);
 
         public static readonly QuantityField Expo = new("expo", "expo", Unit.PerCent);
 

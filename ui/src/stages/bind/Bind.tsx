@@ -13,24 +13,29 @@ import { CallMat } from './CallMat';
 import { Called } from './Called';
 import { Closer } from './Closer';
 import { Controllers } from './Controllers';
+import { CardRoom } from './CardRoom';
 import { Cut } from './Cut';
 import { DirectionCall, DirectionList } from './DirectionCall';
+import { EndsRoom } from './EndsRoom';
 import type { Props } from './entries';
 import { Failsafe } from './Failsafe';
 import { Motors } from './Motors';
 import { type OutputAnswer, OutputCall, OutputList } from './OutputCall';
 import { Power } from './Power';
 import { SetInRadio } from './SetInRadio';
+import { StabiliserRoom } from './StabiliserRoom';
+import { SwitchRoom } from './SwitchRoom';
 import { type Mark, type Room, Strip } from './Strip';
 import type { Movement, Seen } from './ways';
 
 /** The radio in the order it is done: power, bound, cut, failsafe, controllers; then what everything does, and motors. */
-export function Bind({ job, recorder }: Props) {
+export function Bind({ job, recorder, turn }: Props) {
   const { data } = useStage(job.id, 'bind');
   const [room, setRoom] = useState<Room>();
   const [chosen, setChosen] = useState<string>();
   const [picks, setPicks] = useState(0);
   const [tapped, setTapped] = useState<{ of: string; seen: Seen }>();
+  const [timed, setTimed] = useState<number>();
   const motorsOpen = useOpenAct(job, 'motorDirection');
   const fixes = useFixes(recorder);
   if (!data)
@@ -76,13 +81,34 @@ export function Bind({ job, recorder }: Props) {
   };
   const say = async (answer: OutputAnswer, words: string) => {
     if (!called) return false;
-    const ok = await recorder.record('bind/output', { of: called.of, at: called.at, answer, seen: words });
+    const ok = await recorder.record('bind/output', {
+      of: called.of,
+      at: called.at,
+      answer,
+      seen: words,
+      seconds: timed ?? null,
+    });
     if (ok) setChosen(undefined);
     return ok;
   };
   const asShown = () => void look(Object.fromEntries(call!.expected.map((e) => [e.surface, e.movement])));
   const complete = call?.expected.every((e) => seen[e.surface]);
   const busy = recorder.busy || job.released;
+  const untimed = !!called?.takes && timed === undefined;
+  const next = <Next marks={marks} open={open} onChoose={setRoom} />;
+  const strip = (
+    <>
+      <Top of={`${open} ${call?.function ?? called?.key ?? ''} ${picks}`} />
+      <div className="-mx-[18px] -mt-3 mb-3">
+        <Strip marks={marks} value={open} onChoose={setRoom} />
+      </div>
+    </>
+  );
+  const rest = { job, recorder, data, strip, next, room: '', turn };
+  if (open === 'stabiliser' && data.stabiliser) return <StabiliserRoom {...rest} of={data.stabiliser} />;
+  if (open === 'switches') return <SwitchRoom {...rest} />;
+  if (open === 'ends') return <EndsRoom {...rest} />;
+  if (open === 'card' && data.card) return <CardRoom {...rest} card={data.card} />;
 
   const act = settled ? (
     <Act label="Set as said, look again" onAct={() => void fixes.take(advice.fixes).then(done)} disabled={busy} />
@@ -100,12 +126,14 @@ export function Bind({ job, recorder }: Props) {
   ) : called ? (
     <Act
       label="As expected"
-      hint={turning ? undefined : 'begin with the throttle cut, then say it is live'}
+      hint={
+        !turning ? 'begin with the throttle cut, then say it is live' : untimed ? 'time it first, above' : undefined
+      }
       onAct={() => void say('asExpected', '')}
-      disabled={busy || !turning}
+      disabled={busy || !turning || untimed}
     />
   ) : (
-    <Next marks={marks} open={open} onChoose={setRoom} />
+    next
   );
 
   const place = data.directions.findIndex((d) => d === call) + 1;
@@ -141,10 +169,7 @@ export function Bind({ job, recorder }: Props) {
         {called?.closer && data.below && <Closer drawing={data.below} call={called} />}
       </Mat>
       <Paper job={job} recorder={recorder} onBind act={act}>
-        <Top of={`${open} ${call?.function ?? called?.key ?? ''} ${picks}`} />
-        <div className="-mx-[18px] -mt-3 mb-3">
-          <Strip marks={marks} value={open} onChoose={setRoom} />
-        </div>
+        {strip}
         <div {...panelOf(open)}>
           {open === 'power' && <Power job={job} data={data} recorder={recorder} />}
           {open === 'bound' && <Binding job={job} data={data} recorder={recorder} />}
@@ -156,7 +181,16 @@ export function Bind({ job, recorder }: Props) {
               {!ready && <p className="text-[18px]">Bind first; directions are called afterwards.</p>}
               {call && advice && tapped?.of !== call.function && <Advice advice={advice} calls={data.directions} />}
               {call && <DirectionCall call={call} seen={seen} onTap={tap} />}
-              {called && <OutputCall key={called.key} job={job} call={called} recorder={recorder} onAnswer={say} />}
+              {called && (
+                <OutputCall
+                  key={called.key}
+                  job={job}
+                  call={called}
+                  recorder={recorder}
+                  onAnswer={say}
+                  onTimed={setTimed}
+                />
+              )}
               <DirectionList directions={data.directions} current={call} onChoose={pick} />
               <OutputList outputs={data.outputs} current={called} onChoose={pick} />
               {ready && <Called called={data.called} recorder={recorder} disabled={job.released} />}
@@ -218,6 +252,41 @@ function marksOf(data: Schemas['BindView']) {
     ...(data.motors.length > 0
       ? [{ room: 'motors' as const, title: 'Motors', ...of(data.motors.map((m) => m.line)) }]
       : []),
+    ...(data.stabiliser
+      ? [
+          {
+            room: 'stabiliser' as const,
+            title: 'Stabiliser',
+            ...of([
+              data.stabiliser.awake,
+              data.stabiliser.count,
+              ...data.stabiliser.calls.map((c) => c.call.line),
+              ...data.stabiliser.modes.map((m) => m.line),
+            ]),
+          },
+        ]
+      : []),
+    ...(data.switches.uses.length > 0
+      ? [
+          {
+            room: 'switches' as const,
+            title: 'Switches',
+            ...of([...data.switches.uses.map((u) => u.line), ...data.switches.wholes.map((w) => w.line)]),
+          },
+        ]
+      : []),
+    ...(data.ends.length + data.cycles.length > 0
+      ? [
+          {
+            room: 'ends' as const,
+            title: 'Ends',
+            ...of([...data.ends.map((e) => e.line), ...data.cycles.map((c) => c.line)]),
+          },
+        ]
+      : []),
+    ...(data.card
+      ? [{ room: 'card' as const, title: 'Card', ...of([data.card.line, ...data.card.alarms.map((a) => a.line)]) }]
+      : []),
   ];
   return marks;
 }
@@ -229,6 +298,10 @@ const HERE: Partial<Record<Room, string>> = {
   controller: 'Say how it is set above',
   directions: 'Call the rest above',
   motors: 'Motor direction above',
+  stabiliser: 'Hold it still, above',
+  switches: 'Put each on its switch, above',
+  ends: 'Listen to each, above',
+  card: 'Key what is open, hear the alarms',
 };
 
 /** Where the work is on the paper above, or the next act that is open. */

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Begin, useOpenAct } from '../../shared/look/Acts';
+import { Timed } from './Timed';
 import type { Props } from './entries';
 
 export type Output = Schemas['OutputView'];
@@ -16,11 +17,13 @@ export function OutputCall({
   call,
   recorder,
   onAnswer,
+  onTimed,
 }: {
   job: Props['job'];
   call: Output;
   recorder: Props['recorder'];
   onAnswer: (answer: OutputAnswer, seen: string) => Promise<boolean>;
+  onTimed: (seconds: number | undefined) => void;
 }) {
   const [seen, setSeen] = useState<string>();
   const open = useOpenAct(job, 'motorDirection');
@@ -31,6 +34,7 @@ export function OutputCall({
       <h2 className="text-[24px] leading-tight font-bold">{call.call}</h2>
       <p className="pt-1 text-[22px] leading-snug">{call.expected}</p>
       {call.note && <p className="text-[17px] text-pencil">{call.note}</p>}
+      {call.takes && !job.released && <Timed takes={call.takes} onSeconds={onTimed} />}
       {call.turnsMotors && !job.released && act && !open && (
         <>
           <p className="pt-2 text-[16px]">

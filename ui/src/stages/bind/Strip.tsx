@@ -1,6 +1,17 @@
 import { walking } from '../../shared/Tabs';
 
-export type Room = 'power' | 'bound' | 'cut' | 'failsafe' | 'controller' | 'directions' | 'motors';
+export type Room =
+  | 'power'
+  | 'bound'
+  | 'cut'
+  | 'failsafe'
+  | 'controller'
+  | 'directions'
+  | 'motors'
+  | 'stabiliser'
+  | 'switches'
+  | 'ends'
+  | 'card';
 export type Mark = 'shown' | 'open' | 'wrong';
 
 /** The acts of Bind in the order they are done: a tick each, solid once it is shown, the open one taped. */
@@ -19,7 +30,7 @@ export function Strip({
     onChoose,
   );
   return (
-    <div role="tablist" aria-label="Bind" onKeyDown={walk} className="flex border-b-2 border-ink bg-paper">
+    <div role="tablist" aria-label="Bind" onKeyDown={walk} className="grid grid-cols-6 border-b-2 border-ink bg-paper">
       {marks.map((m) => (
         <button
           type="button"
@@ -30,7 +41,7 @@ export function Strip({
           aria-controls={m.room === value ? `panel-${m.room}` : undefined}
           tabIndex={m.room === value ? 0 : -1}
           onClick={() => onChoose(m.room)}
-          className={`flex min-h-[60px] min-w-0 flex-auto flex-col items-center px-1 text-center leading-tight
+          className={`flex min-h-[54px] min-w-0 flex-col items-center px-[2px] text-center leading-tight
             ${m.room === value ? 'bg-tape-wash font-bold' : ''}`}
         >
           <Tick mark={m.mark} now={m.room === value} />

@@ -17,7 +17,20 @@ export type BindEntries =
   | 'bind/set'
   | 'bind/motor-wires'
   | 'bind/motor-turned'
-  | 'build/linkage-moved';
+  | 'bind/aligned'
+  | 'bind/alarm'
+  | 'bind/cycled'
+  | 'bind/ends'
+  | 'bind/keyed'
+  | 'bind/stabiliser'
+  | 'bind/stabiliser-mode'
+  | 'bind/stabiliser-reversed'
+  | 'bind/stabiliser-told'
+  | 'bind/switch'
+  | 'bind/switch-tried'
+  | 'build/linkage-moved'
+  | 'build/loop-closed'
+  | 'build/loop-opened';
 
 export type Recorder = Of<BindEntries | SharedEntries>;
 export type Props = StageProps<Recorder>;

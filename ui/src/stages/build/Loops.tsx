@@ -4,7 +4,7 @@ import type { Recorder } from './entries';
 
 type Kind = keyof typeof WORDS.loopKind;
 const KINDS = Object.keys(WORDS.loopKind) as Kind[];
-const DETAILED: readonly Kind[] = ['other', 'plugLeftOff', 'heldByTape', 'dropped'];
+const DETAILED: readonly Kind[] = ['other', 'plugLeftOff', 'heldByTape', 'dropped', 'gainRaised'];
 
 /** Opens a loop: what is changed for now, or dropped, and holds up release until it is changed back. */
 export function Loops({ recorder, functions }: { recorder: Recorder; functions: readonly string[] }) {
@@ -43,7 +43,7 @@ export function Loops({ recorder, functions }: { recorder: Recorder; functions: 
         )}
         {DETAILED.includes(kind) && (
           <label className="min-w-[160px] flex-1 text-[14px] text-pencil">
-            which, and where
+            {kind === 'gainRaised' ? 'the gain before' : 'which, and where'}
             <input className="field text-[16px]" value={detail} onChange={(e) => setDetail(e.target.value)} />
           </label>
         )}

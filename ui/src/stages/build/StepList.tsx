@@ -27,7 +27,7 @@ export function StepList({
   errata: ReadonlySet<string>;
   onChoose: (id: string) => void;
   /** Changes a loop back; left out where nothing is recorded any more. */
-  onClose?: ((loop: string) => void) | undefined;
+  onClose?: ((loop: string, value: string) => void) | undefined;
   loops: readonly Schemas['LoopView'][];
   now: number;
 }) {
@@ -80,11 +80,7 @@ export function StepList({
                 since {clock(l.openedAt)}, {l.by} · holds up release
               </span>
             </span>
-            {onClose && (
-              <button type="button" className="button shrink-0" onClick={() => onClose(l.id)}>
-                changed back
-              </button>
-            )}
+            {onClose && <ChangedBack was={l.was} onBack={(value) => onClose(l.id, value)} />}
           </li>
         ))}
         {GROUPS.flatMap(([status, is]) => steps.filter(is).map((s) => row(s, status)))}
@@ -121,4 +117,25 @@ function aside(s: Step, now: number) {
       : `full in ${duration((new Date(s.fullAt).getTime() - now) / 60_000)}`;
   }
   return s.standing === 'done' ? s.by : duration(s.handsOn);
+}
+
+/** Of a value that was changed, what it shows now is read off first. */
+function ChangedBack({ was, onBack }: { was: string; onBack: (value: string) => void }) {
+  const [value, setValue] = useState('');
+  return (
+    <span className="flex shrink-0 items-center gap-1">
+      {was && (
+        <input
+          className="field w-[90px] text-[16px]"
+          aria-label={`what it shows now, must be ${was}`}
+          placeholder={was}
+          value={value}
+          onChange={(e) => setValue(e.target.value)}
+        />
+      )}
+      <button type="button" className="button" disabled={!!was && !value.trim()} onClick={() => onBack(value)}>
+        changed back
+      </button>
+    </span>
+  );
 }

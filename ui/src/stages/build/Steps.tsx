@@ -108,7 +108,7 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
       errata={new Set(data.errata.map((e) => e.step))}
       onChoose={setChosen}
       loops={stage === 'build' ? data.loops : []}
-      onClose={job.released ? undefined : (loop) => void recorder.record('build/loop-closed', { loop })}
+      onClose={job.released ? undefined : (loop, value) => void recorder.record('build/loop-closed', { loop, value })}
       now={now}
     />
   );

@@ -1,6 +1,6 @@
 using Zygotome.Core.Journal;
 
-namespace Zygotome.Core.HandOver;
+namespace Zygotome.Core.Bind;
 
 /// <summary>How long to set the transmitter's timer for.</summary>
 public static class FlightTimer
