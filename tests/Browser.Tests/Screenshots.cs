@@ -1,3 +1,4 @@
+using OpenQA.Selenium;
 using Xunit;
 using Zygotome.Tests;
 
@@ -30,6 +31,7 @@ public sealed class Screenshots
         ("build", Joint, true),
         ("wire", Leads, true),
         ("bind", Elevons, true),
+        ("set-up-card", Card, false),
     ];
 
     // A kit on the counter, its owner still there.
@@ -102,6 +104,17 @@ public sealed class Screenshots
         t.Picture(file);
     }
 
+    // A racer half keyed: what the maker's ready memory has otherwise stays with a reason.
+    private static void Card(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0149/bind").Until(() => t.Browser.FindElements(By.Id("tab-card")).Count > 0, "Bind is open");
+        t.Room("Card").See("0 of ");
+        t.Press("all 3 of memory").See("3 of ").Idle();
+        t.Press("Left ruddervator, up", "Set-up card").See("End points: ").Idle();
+        t.Picture(file);
+    }
+
     // A tail with its glue open: the faces that are coated, and the tube that stays clear.
     private static void Joint(Application application, string file)
     {
@@ -143,11 +156,6 @@ public sealed class Screenshots
         var only = Environment.GetEnvironmentVariable("ZYGOTOME_ONLY")?.Split(',');
         Directory.CreateDirectory(folder);
         await using var application = await Application.Start();
-        using (var signIn = new Technician(application.Url))
-        {
-            signIn.Go("/sign-in").See("PIN").Press("R. Vane");
-            signIn.Picture(Path.Combine(folder, "sign-in.png"));
-        }
 
         if (only is null || only.Contains("shop"))
         {

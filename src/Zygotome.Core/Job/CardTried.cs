@@ -19,8 +19,10 @@ public static class CardTried
         return tried.Length == 0 ? ""
             : tried.Length < asked.Length ? $"{tried.Length} of {asked.Length} tried"
             : tried.Select(l => l.Evidence).OfType<LedgerEvidence>().MaxBy(e => e.Seq) is { } last
-                ? $"tried {ShopDay.At(state.Rules.TimeZone, last.ObservedAt).ToString("d MMM", CultureInfo.InvariantCulture)}, "
-                    + last.By
+                ? $"tried {Day(state, last.ObservedAt)}, {last.By}"
             : "tried";
     }
+
+    private static string Day(JobState state, DateTimeOffset at) =>
+        ShopDay.At(state.Rules.TimeZone, at).ToString("d MMM", CultureInfo.InvariantCulture);
 }

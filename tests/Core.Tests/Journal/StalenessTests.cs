@@ -46,7 +46,7 @@ public sealed class StalenessTests
                     id
                 )
         );
-        Assert.Equal(13, stale.Length); // 9 throws, neutral, free movement, and the directions of both functions
+        Assert.Equal(14, stale.Length); // 9 throws, neutral, free movement, both ends, the directions of both functions
         Assert.Contains(
             "Pushrod of the left elevon moved",
             bench.Line("throw/elevon-left/aileron/high/up").Why,
