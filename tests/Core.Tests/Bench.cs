@@ -689,7 +689,15 @@ internal sealed class Bench
     public HandOver.Released Release() =>
         HandOver
             .Released.From(State, Now)
-            .Match(r => r with { PdfHash = "hash" }, r => throw new InvalidOperationException(r.Text));
+            .Match(
+                r => r with { PdfHash = "hash" },
+                r =>
+                    throw new InvalidOperationException(
+                        r.Text
+                            + "; "
+                            + string.Join("; ", Open().Select(l => $"{l.Id}, {l.Standing}: {l.Reading}, {l.Why}"))
+                    )
+            );
 
     private (Entry Entry, AdmissionAnswer Answer) Ask(EntryBody body, Person? by, DateTimeOffset? observed)
     {

@@ -123,3 +123,9 @@ public sealed record CardId() : RequirementId(Stage.Bind)
 {
     public override string Written => "bind/card";
 }
+
+/// <summary>Which way the surfaces of a function go with the stabiliser by-passed.</summary>
+public sealed record WithoutId(string Function) : RequirementId(Stage.Bind)
+{
+    public override string Written => $"stabiliser/without/{Function}";
+}

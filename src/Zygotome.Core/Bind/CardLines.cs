@@ -55,7 +55,7 @@ internal static class CardLines
                 $"heard at {Alarm.At}",
                 "",
                 Shown is null ? "" : $"{(Shown.Heard ? "heard" : "not heard")} at {Shown.At}",
-                Shown is null ? $"Not heard yet: {Alarm.Why}."
+                Shown is null ? "Not heard yet."
                     : Shown.At != Alarm.At ? $"It was heard at {Shown.At}: set it anew, and hear it."
                     : Shown.Heard ? "Set off on purpose, and heard."
                     : "Turn it up or set it, then hear it."

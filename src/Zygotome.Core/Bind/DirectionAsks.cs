@@ -94,8 +94,14 @@ public static class DirectionAsks
             }
 
             var places = seen[call.Function] = new(StringComparer.Ordinal);
+            // What goes along while the stabiliser levels says that it is awake, and nothing of plugs and mixes.
             var mixed = Directions.MixedInto(state.Sheet, call.Function);
-            foreach (var surface in state.Sheet.Surfaces.Where(s => !mixed.Contains(s.Id)))
+            var along = StabiliserCalls.GoAlong(state.Sheet, call.Function);
+            foreach (
+                var surface in state.Sheet.Surfaces.Where(s =>
+                    !mixed.Contains(s.Id) && (!along.Contains(s) || s.Functions.Contains(call.Function))
+                )
+            )
             {
                 places[surface.Id] = Sign(shown.Seen.GetValueOrDefault(surface.Id, Movement.None));
             }

@@ -10,7 +10,11 @@ namespace Zygotome.Core.Bind;
 public sealed record Seen(string Surface, Movement Moved);
 
 /// <summary>One function called out, every surface of it answered; others too, where they moved as well.</summary>
-public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) : EntryBody, IPowered
+/// <param name="Bypassed">With the stabiliser by-passed, plugs straight in the receiver: shown apart from how it
+/// flies.</param>
+public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen, bool Bypassed = false)
+    : EntryBody,
+        IPowered
 {
     public PowerState Needs(JobState state) => PowerState.Measured;
 
@@ -43,6 +47,15 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
             return new Refusal("bind/surfaces", $"There is no surface \"{other.Surface}\".", "body.seen");
         }
 
+        if (Bypassed && !StabiliserLines.IsShownWithout(state))
+        {
+            return new Refusal(
+                "bind/bypassed",
+                "There is no stabiliser in line here that servos are proven without first.",
+                "body.bypassed"
+            );
+        }
+
         return state.Bind.Bound is null
             ? new Refusal("bind/not-bound", "Bind first; directions are answered afterwards.")
             : null;
@@ -52,6 +65,22 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
     {
         var attempt = state.Bind.Directions.TryGetValue(Function, out var before) ? before.Evidence.Attempt + 1 : 1;
         var seen = Seen.ById(s => s.Surface, s => s.Moved);
+        if (Bypassed)
+        {
+            return state.With(
+                state.Bind with
+                {
+                    Stabiliser = state.Bind.Stabiliser with
+                    {
+                        Without = state.Bind.Stabiliser.Without.SetItem(
+                            Function,
+                            new DirectionShown(seen, Evidence.Of(entry))
+                        ),
+                    },
+                }
+            );
+        }
+
         return state.With(
             state.Bind with
             {
@@ -63,7 +92,9 @@ public sealed record DirectionSeen(string Function, ImmutableArray<Seen> Seen) :
         );
     }
 
-    public override IEnumerable<string> Shows() => [new DirectionId(Function).Written];
+    public override IEnumerable<string> Shows() =>
+        [Bypassed ? new WithoutId(Function).Written : new DirectionId(Function).Written];
 
-    public override string Say(JobState state) => $"Directions of {Function} answered";
+    public override string Say(JobState state) =>
+        $"Directions of {Function} answered{(Bypassed ? ", stabiliser by-passed" : "")}";
 }

@@ -38,16 +38,16 @@ public sealed record Keyed(ImmutableArray<KeyedLine> Lines) : EntryBody
             ? new Refusal("bind/keyed", $"The card of this job has no line \"{line.Id}\".", $"{at}.id")
         : asked.Value.Length == 0
             ? new Refusal("bind/keyed", $"{asked.What}: what to key is not known yet.", $"{at}.value")
-        : Texts.Fits(line.Value, $"{at}.value", 200)
-            ?? Texts.Fits(line.Preset, $"{at}.preset", 200)
+        : Texts.Fits(line.Preset, $"{at}.preset", 200)
             ?? (
                 line.Value == asked.Value
                     ? null
-                    : Texts.Reason(
-                        line.Reason,
-                        $"{at}.reason",
-                        $"{asked.What}: the card says {asked.Value}. Key that, or say why it stays {line.Value}."
-                    )
+                    : Texts.Fits(line.Value, $"{at}.value", 200)
+                        ?? Texts.Reason(
+                            line.Reason,
+                            $"{at}.reason",
+                            $"{asked.What}: the card says {asked.Value}. Key that, or say why it stays {line.Value}."
+                        )
             );
 
     public override JobState Apply(JobState state, Entry entry)

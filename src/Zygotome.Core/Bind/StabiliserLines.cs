@@ -19,6 +19,14 @@ internal static class StabiliserLines
             yield break;
         }
 
+        if (IsShownWithout(state))
+        {
+            foreach (var call in Directions.Calls(state.Sheet))
+            {
+                yield return Without(state, call);
+            }
+        }
+
         yield return Awake(state);
         yield return Count(state);
         foreach (var call in StabiliserCalls.Of(state.Sheet))
@@ -30,6 +38,35 @@ internal static class StabiliserLines
         {
             yield return Of(state, mode);
         }
+    }
+
+    /// <summary>
+    /// Directions are shown twice: one is in line, and the way chosen is to prove the servos without it first.
+    /// </summary>
+    internal static bool IsShownWithout(JobState state) =>
+        state.Sheet.Radio.Stabiliser.Likely == true
+        && state.Sheet.Radio.Get(RadioFields.Sits) == RadioFields.InLine
+        && state.School(Schools.Stabiliser) == "proven-without";
+
+    // Putting it in line moves the plugs, and what was shown without it stays shown.
+    private static Requirement Without(JobState state, DirectionCall call)
+    {
+        var shown = state.Bind.Stabiliser.Without.GetValueOrDefault(call.Function);
+        return new Requirement(
+            new WithoutId(call.Function),
+            Concedable.ByLead,
+            Requirement.Stands(shown is null ? null : Directions.AreRight(state.Sheet, call, shown.Seen)),
+            new WithoutFacts(call, shown)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = Rests
+                .On()
+                .And([
+                    .. RadioSettings.Link,
+                    .. call.Expected.SelectMany(e => RadioSettings.Reverses(state.Sheet, e.Surface)).Distinct(),
+                ]),
+        };
     }
 
     private static Requirement Awake(JobState state)
@@ -123,6 +160,26 @@ internal static class StabiliserLines
                 .On()
                 .And([.. RadioSettings.Link, new Setting(SettingKind.Switch, SwitchUses.StabiliserMode)]),
         };
+    }
+
+    private sealed record WithoutFacts(DirectionCall Call, DirectionShown? Shown) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                $"Direction of {Call.Function}, stabiliser by-passed",
+                Moves(e => e.Movement),
+                "",
+                Shown is null ? "" : Moves(e => Shown.Seen.GetValueOrDefault(e.Surface.Id)),
+                Shown is null ? "Not seen yet: by-pass it, as an open loop, its plugs straight in the receiver."
+                    : Directions.AreRight(state.Sheet, Call, Shown.Seen) ? "Faults are found one at a time."
+                    : "Mend it before the stabiliser goes in line; then call it again."
+            );
+
+        private string Moves(Func<Expected, Movement> which) =>
+            string.Join(
+                ", ",
+                Call.Expected.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {BindWords.Of(which(e))}")
+            );
     }
 
     private sealed record AwakeFacts(AlignedShown? Shown) : LineFacts

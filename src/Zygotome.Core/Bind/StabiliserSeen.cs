@@ -86,6 +86,9 @@ public sealed record StabiliserLooks
 
     public ToldShown? Told { get; init; }
 
+    /// <summary>Directions as they were seen with it by-passed, by function.</summary>
+    public ImmutableSortedDictionary<string, DirectionShown> Without { get; init; } = Ordered.ById<DirectionShown>();
+
     /// <summary>By <see cref="StabiliserCall"/>.</summary>
     public ImmutableSortedDictionary<string, StabiliserShown> Calls { get; init; } = Ordered.ById<StabiliserShown>();
 

@@ -96,6 +96,9 @@ public static class SchoolEffect
             .. ToBuy.Of(answered, stock).Select(l => (Brings.Purchase, l.What)),
             .. Wiring.Of(answered).Leads.Select(l => (Brings.Plug, $"{l.Name.ToLowerInvariant()} to {l.To.Words}")),
             .. WireAsks.Of(answered).Select(a => (Brings.Look, a.Words.TrimEnd('?'))),
+            .. StabiliserLines.IsShownWithout(answered)
+                ? [(Brings.Look, "Every direction twice, first with the stabiliser by-passed")]
+                : ((Brings, string)[])[],
             .. SetUpCard.Of(answered).Where(l => l.Value.Length > 0).Select(l => (Brings.Key, Keyed(l))),
         ];
 

@@ -95,12 +95,23 @@ public static class DisturbanceMatrix
     /// <summary>
     /// A step of the sheet: what the sheet says, and by itself weight and balance where it fits, bonds or uses parts,
     /// and in Wire, unless the sheet says that it adds 0 g. How true it stands only of what it fits, where it says
-    /// what.
+    /// what; and of a part whose leads part with it, what goes through their plugs.
     /// </summary>
     public static IEnumerable<Aspect> Step(SpecSheet sheet, StepSpec step) =>
-        (step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs).SelectMany(a =>
-            a.Kind == AspectKind.Trueness ? TrueOf(sheet, step) : [a]
-        );
+        (step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs)
+            .SelectMany(a => a.Kind == AspectKind.Trueness ? TrueOf(sheet, step) : [a])
+            .Concat(BlindPlugs(sheet, step));
+
+    // What is fitted takes its plugs with it, out of sight: what goes through them is wiggled and called out again.
+    private static IEnumerable<Aspect> BlindPlugs(SpecSheet sheet, StepSpec step) =>
+        from lead in sheet.Leads
+        where lead.Says(RadioFields.Lead.Separable).Likely == true
+        from servo in sheet.Servos
+        where servo.Id == lead.From
+        from surface in servo.Drives.Select(sheet.Surface).OfType<Surface>()
+        where step.Fits.Any(f => Places.IsNamed(f, surface.On) || Places.IsNamed(surface.On, f))
+        from aspect in new[] { new Aspect(AspectKind.Direction, surface.Id), Lead(surface.Id) }
+        select aspect;
 
     // Of a step that does not say what it fits: of everything that is read between wing, tail and fin.
     private static IEnumerable<Aspect> TrueOf(SpecSheet sheet, StepSpec step)

@@ -57,11 +57,15 @@ public static class PortMaps
             .GroupBy(p => p.Plug.Command)
             .Select(g => Ways(ask, [.. g.Select(p => p.At)]))
             .ToArray();
+        // What belongs together may carry two commands on a sheet with mistakes: then nothing can be laid.
+        var nothing = new PortMap([.. ask.Plugs.Select(_ => 0)]);
         return
         [
             .. Shared(commands, ask.Ports)
                 .Select(ways => Lay(ask, ways))
                 .Select(map => (Map: map, Cost: Cost(ask, map)!))
+                .Where(map => map.Cost is not null)
+                .DefaultIfEmpty((Map: nothing, Cost: Cost(ask, nothing)!))
                 .Order(
                     Comparer<(PortMap Map, PortCost Cost)>.Create(
                         (a, b) => PortCost.Compare(a.Cost, b.Cost, ask.SharesPairs)

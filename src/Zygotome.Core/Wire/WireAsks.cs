@@ -19,13 +19,7 @@ public static class WireAsks
     public static ImmutableArray<WireAsk> Of(JobState state) =>
         state
             .Once(s => new All([
-                .. Sources(s)
-                    .Concat(Held(s))
-                    .Concat(Aerial(s))
-                    .Concat(Leads(s))
-                    .Concat(Corrects(s))
-                    .Concat(Added(s))
-                    .DistinctBy(a => a.Id),
+                .. Sources(s).Concat(Held(s)).Concat(Aerial(s)).Concat(Leads(s)).Concat(Added(s)).DistinctBy(a => a.Id),
             ]))
             .Of;
 
@@ -179,31 +173,6 @@ public static class WireAsks
 
     private static string Closed(JobState state) =>
         state.School(Schools.WingConnectors) == "knot" ? "knotted" : "sleeved";
-
-    private static IEnumerable<WireAsk> Corrects(JobState state)
-    {
-        var sheet = state.Sheet;
-        if (sheet.Radio.Stabiliser.Likely != true)
-        {
-            yield break;
-        }
-
-        if (
-            sheet.Radio.Get(RadioFields.Sits) == RadioFields.InLine
-            && state.School(Schools.Stabiliser) == "proven-without"
-        )
-        {
-            yield return new WireAsk(
-                "stabiliser-after",
-                "Every servo seen to answer with its plug straight in the receiver, before the stabiliser went in?",
-                "Faults are found one at a time. While it is out, that is an open loop.",
-                "By-pass it as an open loop, see every servo answer, then put it in line."
-            )
-            {
-                IsVital = false,
-            };
-        }
-    }
 
     // Whatever the owner wants aboard hangs on a port or on nothing.
     private static IEnumerable<WireAsk> Added(JobState state) =>

@@ -13,7 +13,7 @@ namespace Zygotome.Server.Stages;
 /// <param name="Sign">By what it shows that it is awake. <paramref name="Wake"/>: by what it is woken; may be
 /// empty.</param>
 /// <param name="Correcting">Modes in which a tilt is answered; empty where the sheet names none.</param>
-/// <param name="First">What the chosen school asks before all this; empty where nothing.</param>
+/// <param name="First">Directions shown with it by-passed; none where the way chosen asks for none.</param>
 /// <param name="Raised">Gains raised for a test and not yet back.</param>
 public sealed record StabiliserView(
     double Still,
@@ -21,7 +21,7 @@ public sealed record StabiliserView(
     string Wake,
     string Told,
     IReadOnlyList<string> Correcting,
-    string First,
+    IReadOnlyList<WithoutView> First,
     LedgerLine Awake,
     LedgerLine Count,
     IReadOnlyList<ToldView> Counts,
@@ -29,6 +29,9 @@ public sealed record StabiliserView(
     IReadOnlyList<ModeView> Modes,
     IReadOnlyList<RaisedView> Raised
 );
+
+/// <param name="Expected">What must be seen with the stabiliser by-passed.</param>
+public sealed record WithoutView(string Function, string Call, IReadOnlyList<Seen> Expected, LedgerLine Line);
 
 /// <param name="Told">As last read off it; null while nobody did.</param>
 public sealed record ToldView(string Command, int Wired, int? Told);
@@ -131,9 +134,18 @@ internal static class RestOfBindViews
             Wake: sheet.Radio.Wake,
             Told: sheet.Radio.Get(RadioFields.SurfaceCount),
             Correcting: StabiliserCalls.Correcting(sheet),
-            First: state.School(Schools.Stabiliser) == "proven-without"
-                ? "Servos are proven without it first: plugged straight into the receiver, then by way of it."
-                : "",
+            First:
+            [
+                .. from call in Directions.Calls(sheet)
+                let asked = line(new WithoutId(call.Function))
+                where asked is not null
+                select new WithoutView(
+                    call.Function,
+                    call.Call,
+                    [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))],
+                    asked
+                ),
+            ],
             Awake: awake,
             Count: count,
             Counts:

@@ -103,6 +103,11 @@ internal static class RestOfBind
     private static void Stabiliser(Bench bench)
     {
         var sheet = bench.State.Sheet;
+        foreach (var call in Directions.Calls(sheet).Where(c => Asks(bench, new WithoutId(c.Function))))
+        {
+            bench.Do(Without(call));
+        }
+
         if (Asks(bench, new StabiliserCountId()))
         {
             bench.Do(Told(bench));
@@ -121,6 +126,10 @@ internal static class RestOfBind
 
         bench.Power();
     }
+
+    /// <summary>As it must go, with the stabiliser by-passed.</summary>
+    public static DirectionSeen Without(DirectionCall call) =>
+        new(call.Function, [.. call.Expected.Select(e => new Seen(e.Surface.Id, e.Movement))], true);
 
     /// <summary>As wired.</summary>
     public static StabiliserTold Told(Bench bench) =>

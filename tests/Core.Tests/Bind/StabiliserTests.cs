@@ -184,6 +184,41 @@ public sealed class StabiliserTests
     }
 
     [Fact]
+    public void Directions_are_shown_twice_where_servos_are_proven_without_it_and_once_where_it_is_in_from_the_start()
+    {
+        var bench = Bound("brindle-pair");
+        var aileron = Directions.Calls(bench.State.Sheet).Single(c => c.Function == "aileron");
+        Assert.Equal(Standing.NotShown, bench.Line("stabiliser/without/aileron").Standing);
+        bench.Do(RestOfBind.Without(aileron));
+        Assert.Equal(Standing.Met, bench.Line("stabiliser/without/aileron").Standing);
+        Assert.Equal(Standing.NotShown, bench.Line("direction/aileron").Standing);
+
+        // It goes in line by its loop: what was shown without it stays shown, and directions are called again.
+        bench.Do(RestOfBind.Without(aileron) with { Bypassed = false });
+        var loop = bench.Do(new LoopOpened(LoopKind.StabiliserBypassed, "")).EntryId;
+        bench.Do(new LoopClosed(loop));
+        Assert.Equal(Standing.Met, bench.Line("stabiliser/without/aileron").Standing);
+        Assert.Equal(Standing.Stale, bench.Line("direction/aileron").Standing);
+
+        bench.Do(new Core.Receive.SchoolChosen(Schools.Stabiliser, "in-line"), Bench.Thorne);
+        Assert.DoesNotContain(
+            Ledger.Of(bench.State, bench.Now),
+            l => l.Id.StartsWith("stabiliser/without/", StringComparison.Ordinal)
+        );
+        Assert.Equal("bind/bypassed", bench.Refused(RestOfBind.Without(aileron))!.Code);
+    }
+
+    [Fact]
+    public void A_wing_that_goes_on_again_takes_its_plugs_with_it_and_what_passes_them_is_called_out_again()
+    {
+        var bench = new Bench(Bench.Sheet("plimsey-1400")).Unpacked().Steps(Stage.Build).Steps(Stage.Wire).Bound();
+        Assert.Equal(Standing.Met, bench.Line("direction/aileron").Standing);
+        bench.Do(new StepUndone("join-wing", "It went on without its bolts."));
+        Assert.Equal(Standing.Stale, bench.Line("direction/aileron").Standing);
+        Assert.Equal(Standing.Met, bench.Line("direction/rudder").Standing);
+    }
+
+    [Fact]
     public void A_raised_gain_keeps_its_old_value_and_holds_up_release_until_that_is_read_off_again()
     {
         var bench = Bound("brindle-pair");

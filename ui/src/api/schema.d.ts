@@ -1185,6 +1185,111 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/bind/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/bind/card.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/bind/card.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/settings": {
         parameters: {
             query?: never;
@@ -4142,6 +4247,8 @@ export interface components {
                 /** @enum {unknown} */
                 moved: "up" | "down" | "right" | "left" | "out" | "none" | "in";
             }[];
+            /** @default false */
+            bypassed: boolean;
         };
         "Entry.Disposed": {
             finding: string;
@@ -6290,6 +6397,10 @@ export interface components {
             /** Format: int32 */
             assumed: number;
         };
+        Seen: {
+            surface: string;
+            moved: components["schemas"]["Movement"];
+        };
         ServesView: {
             id: string;
             name: string;
@@ -6490,7 +6601,7 @@ export interface components {
             wake: string;
             told: string;
             correcting: string[];
-            first: string;
+            first: components["schemas"]["WithoutView"][];
             awake: components["schemas"]["LedgerLine"];
             count: components["schemas"]["LedgerLine"];
             counts: components["schemas"]["ToldView"][];
@@ -6906,6 +7017,12 @@ export interface components {
             connector: string;
             connectorLine: null | components["schemas"]["LedgerLine"];
             aerial: null | components["schemas"]["AerialView"];
+        };
+        WithoutView: {
+            function: string;
+            call: string;
+            expected: components["schemas"]["Seen"][];
+            line: components["schemas"]["LedgerLine"];
         };
     };
     responses: never;

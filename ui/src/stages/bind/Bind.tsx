@@ -77,7 +77,7 @@ export function Bind({ job, recorder, turn }: Props) {
   const look = async (moved: Seen) => {
     if (!call) return;
     const all = Object.entries(moved).map(([surface, m]) => ({ surface, moved: m! }));
-    if (await recorder.record('bind/direction', { function: call.function, seen: all })) done();
+    if (await recorder.record('bind/direction', { function: call.function, seen: all, bypassed: false })) done();
   };
   const say = async (answer: OutputAnswer, words: string) => {
     if (!called) return false;
@@ -86,7 +86,7 @@ export function Bind({ job, recorder, turn }: Props) {
       at: called.at,
       answer,
       seen: words,
-      seconds: timed ?? null,
+      seconds: called.takes ? (timed ?? null) : null,
     });
     if (ok) setChosen(undefined);
     return ok;
@@ -180,7 +180,7 @@ export function Bind({ job, recorder, turn }: Props) {
             <>
               {!ready && <p className="text-[18px]">Bind first; directions are called afterwards.</p>}
               {call && advice && tapped?.of !== call.function && <Advice advice={advice} calls={data.directions} />}
-              {call && <DirectionCall call={call} seen={seen} onTap={tap} />}
+              {call && <DirectionCall call={call} seen={seen} advised={!!advice} onTap={tap} />}
               {called && (
                 <OutputCall
                   key={called.key}
@@ -258,6 +258,7 @@ function marksOf(data: Schemas['BindView']) {
             room: 'stabiliser' as const,
             title: 'Stabiliser',
             ...of([
+              ...data.stabiliser.first.map((f) => f.line),
               data.stabiliser.awake,
               data.stabiliser.count,
               ...data.stabiliser.calls.map((c) => c.call.line),

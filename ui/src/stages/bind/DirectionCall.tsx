@@ -11,10 +11,13 @@ type Call = Schemas['DirectionView'];
 export function DirectionCall({
   call,
   seen,
+  advised,
   onTap,
 }: {
   call: Call;
   seen: Seen;
+  /** What to do about it stands above. */
+  advised: boolean;
   onTap: (surface: string, moved: Movement | undefined) => void;
 }) {
   const [more, setMore] = useState(false);
@@ -42,7 +45,9 @@ export function DirectionCall({
           <Jaws line={call.line} />
           <strong>{verdictWords(call.line)}</strong>
           <span className="min-w-0 flex-1 text-[15px]">
-            {call.line.standing === 'stale' ? call.line.why : call.line.reading}
+            {call.line.standing === 'stale' || (!advised && call.line.standing === 'notMet')
+              ? call.line.why
+              : call.line.reading}
           </span>
         </div>
       )}

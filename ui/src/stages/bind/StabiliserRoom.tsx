@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Act } from '../../shared/Act';
 import { Choice } from '../../shared/Choice';
+import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { panelOf } from '../../shared/Tabs';
 import { CallMat } from './CallMat';
@@ -66,20 +67,26 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
     />
   );
   const place = call ? of.calls.indexOf(call) + 1 : 0;
+  const shown = call ?? of.calls[0];
   return (
     <>
       <Mat title="Bind" aside={call ? '' : 'standing behind it'}>
-        <CallMat
-          call={(call ?? of.calls[0])!.call}
-          atRest={data.atRest}
-          seen={Object.keys(seen).length > 0 ? seen : call ? seenOf(call) : {}}
-          onSeen={tap}
-          count={call ? `answer ${place} of ${of.calls.length}` : 'once it is awake'}
-        />
+        {shown ? (
+          <CallMat
+            call={shown.call}
+            atRest={data.atRest}
+            seen={Object.keys(seen).length > 0 ? seen : call ? seenOf(call) : {}}
+            onSeen={tap}
+            count={call ? `answer ${place} of ${of.calls.length}` : 'once it is awake'}
+          />
+        ) : (
+          <Drawing drawing={data.atRest} mode="plain" foot="it moves no surface" />
+        )}
       </Mat>
       <Paper job={job} recorder={recorder} onBind act={act}>
         {strip}
         <div {...panelOf('stabiliser')}>
+          {of.first.some((f) => f.line.open) && <First of={of} recorder={recorder} closed={job.released} />}
           {!call && <Awake of={of} recorder={recorder} closed={job.released} />}
           {call && (
             <section aria-label="Answer">
@@ -146,6 +153,40 @@ const seenOf = (call: Call): Seen =>
 
 type Part = { of: View; recorder: Props['recorder']; closed: boolean };
 
+/** Directions shown without it first, its plugs straight in the receiver: faults are found one at a time. */
+function First({ of, recorder, closed }: Part) {
+  return (
+    <section aria-label="Without it first" className="border-b-2 border-ink pb-3">
+      <h2 className="text-[24px] leading-tight font-bold">Without it first</h2>
+      <p className="text-[16px] text-pencil">
+        By-passed as an open loop of Build, every plug straight in the receiver; then it goes in line, and directions
+        are called again.
+      </p>
+      {of.first.map((f) => (
+        <div key={f.function} className="border-b border-steel py-1">
+          <p className="text-[17px]">
+            <strong>{f.call}</strong>: {f.line.limits}
+          </p>
+          <Said line={f.line} />
+          {!closed && f.line.open && (
+            <button
+              type="button"
+              className="button dark min-h-[48px] w-full"
+              aria-label={`${f.call}: so, by-passed`}
+              disabled={recorder.busy}
+              onClick={() =>
+                void recorder.record('bind/direction', { function: f.function, seen: f.expected, bypassed: true })
+              }
+            >
+              so it moves, by-passed
+            </button>
+          )}
+        </div>
+      ))}
+    </section>
+  );
+}
+
 /** Held still: the seconds run without a touch, a touch starts them anew; then its sign. */
 function Awake({ of, recorder, closed }: Part) {
   const watch = useStopwatch();
@@ -165,7 +206,6 @@ function Awake({ of, recorder, closed }: Part) {
           : 'Held still until it is awake'}
       </h2>
       <Said line={of.awake} />
-      {of.first && <p className="text-[16px] text-pencil">{of.first}</p>}
       {!closed && (
         <>
           <div className="flex items-center gap-3 py-2">
