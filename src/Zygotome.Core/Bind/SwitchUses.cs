@@ -16,6 +16,11 @@ public sealed record SwitchUse(string Id, string Words, ImmutableArray<string> S
 
     /// <summary>It lets go of something.</summary>
     public bool Releases { get; init; }
+
+    /// <summary>By its id: what was made anew of one sheet is the same use.</summary>
+    public bool Equals(SwitchUse? other) => other is not null && other.Id == Id;
+
+    public override int GetHashCode() => StringComparer.Ordinal.GetHashCode(Id);
 }
 
 /// <summary>Everything of an aircraft that a switch is needed for.</summary>

@@ -22,6 +22,19 @@ public sealed class SwitchTests
     private static SwitchSet Put(Bench bench, string use, string named) => RestOfBind.On(Use(bench, use), named);
 
     [Fact]
+    public void A_use_is_the_same_however_often_its_sheet_is_read()
+    {
+        foreach (var name in FinishedTests.Sheets)
+        {
+            Assert.Equal(SwitchUses.Of(Bench.Sheet(name.Data)), SwitchUses.Of(Bench.Sheet(name.Data)));
+            Assert.Equal(
+                SwitchUses.Of(Bench.Sheet(name.Data)).Length,
+                SwitchUses.Of(Bench.Sheet(name.Data)).Distinct().Count()
+            );
+        }
+    }
+
+    [Fact]
     public void A_cut_that_shares_its_switch_with_the_gear_is_named_and_never_conceded()
     {
         var bench = Proven("carrow-mail-1900");
