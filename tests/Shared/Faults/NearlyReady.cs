@@ -58,7 +58,7 @@ internal static class NearlyReady
         await Say("pack", "inBay");
         await record("bind/act-opened", new { act = "cutProof", held }, false);
         await Say("pack", "connected");
-        await record("bind/cut-proven", new { on = "left switch", seen = "still" }, false);
+        await record("bind/cut-proven", new { on = "left switch, away", seen = "still" }, false);
         await Say("pack", "inBay");
         await record("bind/act-opened", new { act = "motorDirection", held }, false);
         await Say("pack", "connected");

@@ -26,7 +26,8 @@ import { SetInRadio } from './SetInRadio';
 import { StabiliserRoom } from './StabiliserRoom';
 import { SwitchRoom } from './SwitchRoom';
 import { type Mark, type Room, Strip } from './Strip';
-import type { Movement, Seen } from './ways';
+import { asItMust, listed, seenOf, useTaps } from './taps';
+import type { Seen } from './ways';
 
 /** The radio in the order it is done: power, bound, cut, failsafe, controllers; then what everything does, and motors. */
 export function Bind({ job, recorder, turn }: Props) {
@@ -34,10 +35,10 @@ export function Bind({ job, recorder, turn }: Props) {
   const [room, setRoom] = useState<Room>();
   const [chosen, setChosen] = useState<string>();
   const [picks, setPicks] = useState(0);
-  const [tapped, setTapped] = useState<{ of: string; seen: Seen }>();
   const [timed, setTimed] = useState<number>();
   const motorsOpen = useOpenAct(job, 'motorDirection');
   const fixes = useFixes(recorder);
+  const taps = useTaps();
   if (!data)
     return (
       <Mat title="Bind" aside="opening…">
@@ -56,28 +57,23 @@ export function Bind({ job, recorder, turn }: Props) {
   const called =
     open === 'directions' && ready && !direction ? (output ?? data.outputs.find((o) => o.line.open)) : undefined;
   const advice = call && data.advice.find((a) => a.functions.includes(call.function) && a.line);
-  const settled = call && advice?.settles && call.line.standing === 'notMet' && tapped?.of !== call.function;
-  const seen = call && tapped?.of === call.function ? tapped.seen : {};
+  const { seen, begun, complete, tap } = taps.at(call);
+  const settled = call && advice?.settles && call.line.standing === 'notMet' && !begun;
   const turning = !called?.turnsMotors || !!motorsOpen?.reached;
 
-  const tap = (surface: string, moved: Movement | undefined) => {
-    if (!call) return;
-    const { [surface]: _, ...others } = seen;
-    setTapped({ of: call.function, seen: moved ? { ...others, [surface]: moved } : others });
-  };
   const done = () => {
-    setTapped(undefined);
+    taps.clear();
     setChosen(undefined);
   };
   const pick = (key: string) => {
-    setTapped(undefined);
+    taps.clear();
     setChosen(key);
     setPicks((n) => n + 1);
   };
   const look = async (moved: Seen) => {
     if (!call) return;
-    const all = Object.entries(moved).map(([surface, m]) => ({ surface, moved: m! }));
-    if (await recorder.record('bind/direction', { function: call.function, seen: all, bypassed: false })) done();
+    const body = { function: call.function, seen: listed(moved), bypassed: false };
+    if (await recorder.record('bind/direction', body)) done();
   };
   const say = async (answer: OutputAnswer, words: string) => {
     if (!called) return false;
@@ -91,8 +87,6 @@ export function Bind({ job, recorder, turn }: Props) {
     if (ok) setChosen(undefined);
     return ok;
   };
-  const asShown = () => void look(Object.fromEntries(call!.expected.map((e) => [e.surface, e.movement])));
-  const complete = call?.expected.every((e) => seen[e.surface]);
   const busy = recorder.busy || job.released;
   const untimed = !!called?.takes && timed === undefined;
   const next = <Next marks={marks} open={open} onChoose={setRoom} />;
@@ -121,7 +115,7 @@ export function Bind({ job, recorder, turn }: Props) {
         disabled={busy || !complete}
       />
     ) : (
-      <Act label="As the picture shows" onAct={asShown} disabled={busy} />
+      <Act label="As the picture shows" onAct={() => void look(asItMust(call))} disabled={busy} />
     )
   ) : called ? (
     <Act
@@ -179,7 +173,7 @@ export function Bind({ job, recorder, turn }: Props) {
           {open === 'directions' && (
             <>
               {!ready && <p className="text-[18px]">Bind first; directions are called afterwards.</p>}
-              {call && advice && tapped?.of !== call.function && <Advice advice={advice} calls={data.directions} />}
+              {call && advice && !begun && <Advice advice={advice} calls={data.directions} />}
               {call && <DirectionCall call={call} seen={seen} advised={!!advice} onTap={tap} />}
               {called && (
                 <OutputCall
@@ -212,10 +206,6 @@ function Top({ of }: { of: string }) {
   useEffect(() => void here.current?.parentElement?.scrollTo({ top: 0 }), [of]);
   return <span ref={here} />;
 }
-
-/** What was seen and still stands, for the picture: nothing while nobody looked. */
-const seenOf = (call: Schemas['DirectionView']): Seen =>
-  Object.fromEntries(call.expected.flatMap((e) => (e.seen ? [[e.surface, e.seen]] : [])));
 
 function marksOf(data: Schemas['BindView']) {
   const { ready } = data;

@@ -6,51 +6,41 @@ import { Drawing } from '../../shared/Drawing';
 import { Mat, Paper } from '../../shared/Paper';
 import { panelOf } from '../../shared/Tabs';
 import { CallMat } from './CallMat';
+import { DirectionCall } from './DirectionCall';
 import { Instead } from './Instead';
 import { Said } from './Said';
 import { useStopwatch } from './stopwatch';
-import { answersOf, type Movement, type Seen } from './ways';
-import { WORDS } from '../../api/contract';
+import { asItMust, listed, seenOf, useTaps } from './taps';
+import type { Seen } from './ways';
 import type { Props } from './entries';
 
 type View = Schemas['StabiliserView'];
-type Call = Schemas['StabiliserCallView'];
 export type RoomProps = Props & { data: Schemas['BindView']; strip: ReactNode; next: ReactNode };
 
 /** The stabiliser: awake by its sign, told of what is wired, every tilt answered, every mode by its sign. */
 export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomProps & { of: View }) {
   const [chosen, setChosen] = useState<string>();
-  const [tapped, setTapped] = useState<{ of: string; seen: Seen }>();
+  const taps = useTaps();
   const [mode, setMode] = useState(of.correcting[0] ?? '');
   const awake = !of.awake.open;
   const call =
     of.calls.find((c) => c.call.function === chosen) ?? (awake ? of.calls.find((c) => c.call.line.open) : undefined);
-  const seen = call && tapped?.of === call.call.function ? tapped.seen : {};
-  const complete = call?.call.expected.every((e) => seen[e.surface]);
+  const { seen, begun, complete, tap } = taps.at(call?.call);
   const busy = recorder.busy || job.released;
-  const tap = (surface: string, moved: Movement | undefined) => {
-    if (!call) return;
-    const { [surface]: _, ...others } = seen;
-    setTapped({ of: call.call.function, seen: moved ? { ...others, [surface]: moved } : others });
-  };
   const look = async (moved: Seen) => {
-    const all = Object.entries(moved).map(([surface, m]) => ({ surface, moved: m! }));
-    const ok = await recorder.record('bind/stabiliser', {
-      call: call!.call.function,
-      mode: call!.mode || mode,
-      seen: all,
-    });
+    const body = { call: call!.call.function, mode: call!.mode || mode, seen: listed(moved) };
+    const ok = await recorder.record('bind/stabiliser', body);
     if (ok) {
-      setTapped(undefined);
+      taps.clear();
       setChosen(undefined);
     }
   };
   const turned = async () => {
-    if (await recorder.record('bind/stabiliser-reversed', { axis: call!.reverse })) setTapped(undefined);
+    if (await recorder.record('bind/stabiliser-reversed', { axis: call!.reverse })) taps.clear();
   };
   const act = !call ? (
     next
-  ) : call.reverse && tapped?.of !== call.call.function ? (
+  ) : call.reverse && !begun ? (
     <Act label="Reversed in the stabiliser, look again" onAct={() => void turned()} disabled={busy} />
   ) : Object.keys(seen).length > 0 ? (
     <Act
@@ -60,11 +50,7 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
       disabled={busy || !complete}
     />
   ) : (
-    <Act
-      label="As the picture shows"
-      onAct={() => void look(Object.fromEntries(call.call.expected.map((e) => [e.surface, e.movement])))}
-      disabled={busy}
-    />
+    <Act label="As the picture shows" onAct={() => void look(asItMust(call.call))} disabled={busy} />
   );
   const place = call ? of.calls.indexOf(call) + 1 : 0;
   const shown = call ?? of.calls[0];
@@ -75,7 +61,7 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
           <CallMat
             call={shown.call}
             atRest={data.atRest}
-            seen={Object.keys(seen).length > 0 ? seen : call ? seenOf(call) : {}}
+            seen={Object.keys(seen).length > 0 ? seen : call ? seenOf(call.call) : {}}
             onSeen={tap}
             count={call ? `answer ${place} of ${of.calls.length}` : 'once it is awake'}
           />
@@ -89,11 +75,8 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
           {of.first.some((f) => f.line.open) && <First of={of} recorder={recorder} closed={job.released} />}
           {!call && <Awake of={of} recorder={recorder} closed={job.released} />}
           {call && (
-            <section aria-label="Answer">
-              <h2 className="text-[24px] leading-tight font-bold">{call.call.call}: what moved?</h2>
-              <p className="text-[17px]">
-                Must be: {call.call.expected.map((e) => `${e.name.toLowerCase()} ${e.words}`).join(', ')}.
-              </p>
+            <>
+              <DirectionCall call={call.call} seen={seen} advised={false} onTap={tap} />
               {call.note && <p className="text-[16px] text-pencil">{call.note}</p>}
               {!call.mode && of.correcting.length > 1 && (
                 <Choice
@@ -106,21 +89,7 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
                   button="button flex-1 px-1 text-[16px]"
                 />
               )}
-              {call.call.line.standing !== 'notShown' && <Said line={call.call.line} />}
-              {call.call.expected.map((e) => (
-                <div key={e.surface} className="flex items-center gap-2 border-b border-steel py-1">
-                  <span className="min-w-0 flex-1 text-[17px]">{e.name}</span>
-                  <Choice
-                    label={e.name}
-                    value={seen[e.surface]}
-                    of={answersOf(e.movement).map((m) => ({ value: m, words: WORDS.movement[m] }))}
-                    onChoose={(m) => tap(e.surface, m)}
-                    className="flex w-[280px] shrink-0 gap-1 phone:w-[220px]"
-                    button="button flex-1 px-1 text-[15px]"
-                  />
-                </div>
-              ))}
-            </section>
+            </>
           )}
           <section aria-label="Answers" data-region="list" className="py-4">
             <h3 className="border-b border-steel text-[18px] font-bold">What it answers</h3>
@@ -147,9 +116,6 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
     </>
   );
 }
-
-const seenOf = (call: Call): Seen =>
-  Object.fromEntries(call.call.expected.flatMap((e) => (e.seen ? [[e.surface, e.seen]] : [])));
 
 type Part = { of: View; recorder: Props['recorder']; closed: boolean };
 
