@@ -56,7 +56,7 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
   const shown = call ?? of.calls[0];
   return (
     <>
-      <Mat title="Bind" aside={call ? '' : 'standing behind it'}>
+      <Mat title="Bind" aside="">
         {shown ? (
           <CallMat
             call={shown.call}
