@@ -325,9 +325,9 @@ internal static class BindLines
         public override LineWords Words(JobState state) =>
             new(
                 $"Direction of {Call.Function}",
-                Moves(e => e.Movement),
+                BindWords.Moves(Call.Expected, e => e.Movement),
                 "",
-                Saw is null ? "" : Moves(e => Seen(Saw, e)) + Also(state, Saw, Call),
+                Saw is null ? "" : BindWords.Moves(Call.Expected, e => Seen(Saw, e)) + Also(state, Saw, Call),
                 Saw is null ? "Not answered yet."
                     : Directions.AreRight(state.Sheet, Call, Saw) ? "As the picture shows."
                     : Awake(state, Saw, Call) is { Length: > 0 } awake ? awake
@@ -356,12 +356,6 @@ internal static class BindLines
                 Directions
                     .Besides(state.Sheet, call, saw)
                     .Select(a => $", and {a.Surface.Name.ToLowerInvariant()} {BindWords.Of(a.Movement)}")
-            );
-
-        private string Moves(Func<Expected, Movement> which) =>
-            string.Join(
-                ", ",
-                Call.Expected.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {BindWords.Of(which(e))}")
             );
     }
 }

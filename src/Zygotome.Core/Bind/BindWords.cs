@@ -9,6 +9,10 @@ public static class BindWords
     public static string Of(Movement movement) =>
         movement == Movement.None ? "did not move" : movement.ToString().ToLowerInvariant();
 
+    /// <summary>"left aileron down, right aileron up": each surface of a call, as it must go or as it went.</summary>
+    internal static string Moves(IEnumerable<Expected> of, Func<Expected, Movement> which) =>
+        string.Join(", ", of.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {Of(which(e))}"));
+
     /// <summary>What the motors did with the cut set and the stick up.</summary>
     public static string Of(CutSeen seen) => seen == CutSeen.Still ? "every shaft still" : "a motor turned";
 

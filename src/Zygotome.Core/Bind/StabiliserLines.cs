@@ -167,18 +167,12 @@ internal static class StabiliserLines
         public override LineWords Words(JobState state) =>
             new(
                 $"Direction of {Call.Function}, stabiliser by-passed",
-                Moves(e => e.Movement),
+                BindWords.Moves(Call.Expected, e => e.Movement),
                 "",
-                Shown is null ? "" : Moves(e => Shown.Seen.GetValueOrDefault(e.Surface.Id)),
+                Shown is null ? "" : BindWords.Moves(Call.Expected, e => Shown.Seen.GetValueOrDefault(e.Surface.Id)),
                 Shown is null ? "Not seen yet: by-pass it, as an open loop, its plugs straight in the receiver."
                     : Directions.AreRight(state.Sheet, Call, Shown.Seen) ? "Faults are found one at a time."
                     : "Mend it before the stabiliser goes in line; then call it again."
-            );
-
-        private string Moves(Func<Expected, Movement> which) =>
-            string.Join(
-                ", ",
-                Call.Expected.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {BindWords.Of(which(e))}")
             );
     }
 
@@ -241,16 +235,10 @@ internal static class StabiliserLines
         public override LineWords Words(JobState state) =>
             new(
                 Call.Call,
-                Moves(e => e.Movement) + (Call.Note.Length > 0 ? $" ({Call.Note})" : ""),
+                BindWords.Moves(Call.Expected, e => e.Movement) + (Call.Note.Length > 0 ? $" ({Call.Note})" : ""),
                 "",
-                Shown is null ? "" : Moves(e => Shown.Seen.GetValueOrDefault(e.Surface.Id)),
+                Shown is null ? "" : BindWords.Moves(Call.Expected, e => Shown.Seen.GetValueOrDefault(e.Surface.Id)),
                 Shown is null ? "Not seen yet." : StabiliserAdvice.Line(state, Call, Shown)
-            );
-
-        private string Moves(Func<Expected, Movement> which) =>
-            string.Join(
-                ", ",
-                Call.Expected.Select(e => $"{e.Surface.Name.ToLowerInvariant()} {BindWords.Of(which(e))}")
             );
     }
 
