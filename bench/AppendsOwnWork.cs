@@ -40,6 +40,7 @@ public class AppendsOwnWork
                         LampKind.Propeller => LampIs.Off,
                         LampKind.Wires => LampIs.On,
                         LampKind.Transmitter => LampIs.CutSet,
+                        LampKind.Memory => LampIs.TheOneBound,
                         _ => LampIs.Connected,
                     }
                 )

@@ -306,6 +306,16 @@ internal sealed class Technician : IDisposable
             );
         }
 
+        // At each power-up the memory is read off the transmitter: here it is the one that was bound.
+        foreach (
+            var memory in Browser.FindElements(
+                By.CssSelector("dialog [role=radiogroup][aria-label='Memory on the transmitter']")
+            )
+        )
+        {
+            memory.FindElements(By.CssSelector("[role=radio]"))[0].Click();
+        }
+
         return Say();
     }
 

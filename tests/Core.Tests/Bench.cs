@@ -159,7 +159,13 @@ internal sealed class Bench
     public Entry Say(LampKind kind, LampIs seen, Person? by = null) => Do(Lamp(State.Sheet, kind, seen), by);
 
     public static LampsSaid Lamp(SpecSheet sheet, LampKind kind, LampIs seen) =>
-        LampsSaid.Of(LampBoard.Of(sheet).Where(l => l.Id.Kind == kind).Select(l => (l.Id, seen)));
+        LampsSaid.Of([
+            .. LampBoard.Of(sheet).Where(l => l.Id.Kind == kind).Select(l => (l.Id, seen)),
+            .. seen == LampIs.Connected ? TheMemory : [],
+        ]);
+
+    // Read off the transmitter each time a pack is connected.
+    private static readonly (LampId Id, LampIs Is)[] TheMemory = [(new(LampKind.Memory), LampIs.TheOneBound)];
 
     public Entry Pack(LampIs seen, Person? by = null) => Say(LampKind.Pack, seen, by);
 
@@ -195,6 +201,7 @@ internal sealed class Bench
                                 : LampIs.On,
                             LampKind.Transmitter => LampIs.CutSet,
                             LampKind.Pack => pack,
+                            LampKind.Memory => LampIs.TheOneBound,
                             _ => LampIs.Off,
                         }
                     )

@@ -143,6 +143,12 @@ internal sealed class Api : IDisposable
                         of = "",
                         @is = "connected",
                     },
+                    new
+                    {
+                        lamp = "memory",
+                        of = "",
+                        @is = "theOneBound",
+                    },
                 },
             },
             seq

@@ -35,14 +35,18 @@ internal static class BindActLines
         )
         {
             Evidence = state.Bind.Cut?.Evidence,
-            RestsOn = Rests
-                .On([.. state.Sheet.Power.Motors.Select(m => DisturbanceMatrix.Lead($"motor-{m.Id}"))])
-                .And([
-                    .. RadioSettings.Link,
-                    new Setting(SettingKind.ThrottleCut),
-                    .. Throttles(state.Sheet, c => new Setting(SettingKind.Reverse, c)),
-                ]),
+            RestsOn = OfCut(state),
         };
+
+    /// <summary>What a cut that was tried rests on.</summary>
+    internal static Rests OfCut(JobState state) =>
+        Rests
+            .On([.. state.Sheet.Power.Motors.Select(m => DisturbanceMatrix.Lead($"motor-{m.Id}"))])
+            .And([
+                .. RadioSettings.Link,
+                new Setting(SettingKind.ThrottleCut),
+                .. Throttles(state.Sheet, c => new Setting(SettingKind.Reverse, c)),
+            ]);
 
     private static Requirement Memory(JobState state) =>
         new(

@@ -6,7 +6,7 @@ using Zygotome.Core.Sheets;
 namespace Zygotome.Core.Bind;
 
 /// <summary>What was bound, and what was seen to move through it, latest of each.</summary>
-public sealed record BindState : ICalledOut, ISeenMoving
+public sealed record BindState : ICalledOut, ISeenMoving, ILinked
 {
     public Bound? Bound { get; init; }
 
@@ -54,6 +54,11 @@ public sealed record BindState : ICalledOut, ISeenMoving
 
     /// <summary>Outputs and positions as they were seen, by their requirement.</summary>
     public ImmutableSortedDictionary<string, OutputShown> Outputs { get; init; } = Ordered.ById<OutputShown>();
+
+    string ILinked.BoundMemory => Bound is null ? "" : MemorySeen.Words(Bound.ModelMemory, Bound.Number);
+
+    bool ILinked.CutHolds(JobState state) =>
+        Cut is { Seen: CutSeen.Still } cut && BindActLines.OfCut(state).Cause(state, cut.Evidence) is null;
 
     ImmutableArray<string> ICalledOut.NotSince(SpecSheet sheet, IEnumerable<Surface> surfaces, long seq) =>
         [

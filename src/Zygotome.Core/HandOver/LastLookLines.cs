@@ -81,7 +81,7 @@ internal static class LastLookLines
                     lamps.Select(l => state.Safety.Lamps[l].Said).MaxBy(e => e.Seq)!
                 );
 
-        public string Words(JobState state) => LampWords.Together(state.Sheet, Said);
+        public string Words(JobState state) => LampWords.Together(state, Said);
 
         public string ByWhom => $"Said by {Last.By.Name}.";
     }

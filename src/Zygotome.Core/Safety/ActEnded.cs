@@ -14,6 +14,8 @@ public sealed record ActEnded(PoweredAct Act, string Seen = "") : EntryBody
                 "power/not-reached",
                 $"{PoweredActs.Of(Act).Do} Say so, then what was seen."
             )
+        : Seen.Trim().Length > 0 && open.Next(state.Sheet) is { } next
+            ? new LampId(LampKind.Transmitter).Refused("power/move", $"Before what was heard: {next.Do}")
         : Texts.Fits(Seen, "body.seen");
 
     public override JobState Apply(JobState state, Entry entry) =>

@@ -18,6 +18,13 @@ public sealed record ActOpened(PoweredAct Act, Holding? Held = null) : EntryBody
                 "What is done under power is begun by somebody looking: the look is missing.",
                 "look"
             )
+        : PoweredActs.Of(Act).AfterCut && !state.The<ILinked>().CutHolds(state)
+            ? new Refusal(
+                "power/cut",
+                "Throttle cut first: tried with the stick all the way up, the shafts bare. A cut that nobody tried "
+                    + "does not stop a motor.",
+                "act"
+            )
         : PoweredActs.On(state.Sheet).All(a => a.Act != Act)
             ? new Refusal("power/no-act", $"{PoweredActs.Of(Act).Title} is nothing for this aircraft.", "body.act")
         : Held?.Admit(entry);

@@ -80,6 +80,20 @@ public static class Dangers
             );
         }
 
+        if (
+            safety.Last(new(LampKind.Memory)) == LampIs.Another
+            && safety.Transmitter != LampIs.Off
+            && state.The<ILinked>().BoundMemory is { Length: > 0 } bound
+        )
+        {
+            yield return new Danger(
+                "danger/another-memory",
+                $"Another aircraft's memory, pack connected: disconnect the pack now, then choose {bound}.",
+                connected[0],
+                [packOff]
+            );
+        }
+
         var allowed = safety.Act?.During.Transmitter ?? [];
         if (safety.Transmitter == LampIs.Off && !allowed.Contains(LampIs.Off) && !PowerOrder.Of(sheet).PackFirst)
         {

@@ -14,6 +14,9 @@ public enum LampKind
     Transmitter,
     Pack,
     Stabiliser,
+
+    /// <summary>Of the transmitter: which aircraft it is set to. Asked once something was bound.</summary>
+    Memory,
 }
 
 /// <summary>How it was seen to be. Which words a lamp takes, see <see cref="LampBoard"/>.</summary>
@@ -46,6 +49,12 @@ public enum LampIs
 
     /// <summary>It holds the wings level.</summary>
     Levelling,
+
+    /// <summary>Read off the transmitter: the memory that was bound.</summary>
+    TheOneBound,
+
+    /// <summary>Another aircraft's memory.</summary>
+    Another,
 }
 
 /// <param name="Of">The motor's id, or which of several packs; else empty.</param>

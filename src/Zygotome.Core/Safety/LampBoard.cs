@@ -8,7 +8,7 @@ public sealed record LampSpec(LampId Id, string Title, ImmutableArray<LampIs> Wo
 
 /// <summary>
 /// The lamps an aircraft has: for each motor its propeller and wires (of a fan, which does not come off, the wires
-/// alone), each pack, the transmitter, and the stabiliser unless the sheet says that there is none.
+/// alone), each pack, the transmitter and its memory, and the stabiliser unless the sheet says that there is none.
 /// </summary>
 public static class LampBoard
 {
@@ -79,5 +79,7 @@ public static class LampBoard
                 [LampIs.NotFitted, LampIs.Off, LampIs.Aligning, LampIs.Awake, LampIs.Levelling]
             );
         }
+
+        yield return new(new(LampKind.Memory), "Memory on the transmitter", [LampIs.TheOneBound, LampIs.Another]);
     }
 }

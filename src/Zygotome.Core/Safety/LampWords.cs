@@ -1,3 +1,4 @@
+using Zygotome.Core.Journal;
 using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Safety;
@@ -16,6 +17,12 @@ public static class LampWords
             _ => Of(seen),
         };
 
+    /// <summary>The same, the memory by its name: "3, NEEDLE 2".</summary>
+    public static string Of(JobState state, LampId id, LampIs seen) =>
+        seen == LampIs.TheOneBound && state.The<ILinked>().BoundMemory is { Length: > 0 } bound
+            ? bound
+            : Of(state.Sheet, id, seen);
+
     /// <summary>As a lamp's button says it.</summary>
     public static string Of(LampIs seen) =>
         seen switch
@@ -25,13 +32,14 @@ public static class LampWords
             LampIs.CutSet => "on, cut set",
             LampIs.FullStick => "full stick",
             LampIs.NotFitted => "none",
+            LampIs.TheOneBound => "the one bound",
             _ => seen.ToString().ToLowerInvariant(),
         };
 
     /// <summary>
     /// Several of one kind in one breath: "propellers off; motor wires on; flight pack in bay". What differs is named.
     /// </summary>
-    public static string Together(SpecSheet sheet, IEnumerable<(LampId Id, LampIs Is)> lamps) =>
+    public static string Together(JobState state, IEnumerable<(LampId Id, LampIs Is)> lamps) =>
         string.Join(
             "; ",
             lamps
@@ -42,8 +50,8 @@ public static class LampWords
                     var all = kind.ToArray();
                     var alike = all.All(l => l.Is == all[0].Is);
                     return alike
-                        ? [$"{Name(sheet, kind.Key, all.Length, all[0].Id.Of)} {Of(sheet, all[0].Id, all[0].Is)}"]
-                        : all.Select(l => $"{Name(sheet, l.Id.Kind, 1, l.Id.Of)} {Of(sheet, l.Id, l.Is)}");
+                        ? [$"{Name(state.Sheet, kind.Key, all.Length, all[0].Id.Of)} {Of(state, all[0].Id, all[0].Is)}"]
+                        : all.Select(l => $"{Name(state.Sheet, l.Id.Kind, 1, l.Id.Of)} {Of(state, l.Id, l.Is)}");
                 })
         );
 
@@ -69,6 +77,7 @@ public static class LampWords
                     : $"pack{which}"
                 : "flight pack",
             LampKind.Transmitter => "transmitter",
+            LampKind.Memory => "memory",
             _ => "stabiliser",
         };
     }

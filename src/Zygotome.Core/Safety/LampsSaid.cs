@@ -87,7 +87,23 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
         return Dangers.Of(state).FirstOrDefault(d => left.Contains(d.Code))?.Refusal
             ?? PackBefore(after, packs)
             ?? Power.Wanting(after, entry, ToConnect(state), state.Safety.Act?.Held)
+            ?? MemoryRead(after, entry)
             ?? FirstPower(state, entry);
+    }
+
+    // Another memory is another aircraft's: directions, cut and failsafe are not this one's.
+    private static Refusal? MemoryRead(JobState after, Entry entry)
+    {
+        var id = new LampId(LampKind.Memory);
+        var bound = after.The<ILinked>().BoundMemory;
+        return bound.Length == 0 || after.Safety.Transmitter == LampIs.Off
+            ? null
+            : after.Safety.Known(after.Sheet, id, entry) switch
+            {
+                LampIs.TheOneBound => null,
+                null => id.Refused("lamps/memory", $"Read the memory off the transmitter: it must be {bound}."),
+                _ => id.Refused("lamps/another-memory", $"That is another aircraft's memory: choose {bound} first."),
+            };
     }
 
     private static Refusal? FirstPower(JobState state, Entry entry) =>
@@ -155,5 +171,5 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
             _ => state,
         };
 
-    public override string Say(JobState state) => Texts.Capital(LampWords.Together(state.Sheet, Lamps));
+    public override string Say(JobState state) => Texts.Capital(LampWords.Together(state, Lamps));
 }

@@ -38,6 +38,9 @@ public sealed record ActSpec(
 {
     /// <summary>With full stick, as the controller wants it, a pack may come to be connected.</summary>
     public bool ConnectsAtFullStick { get; init; }
+
+    /// <summary>A motor turns in it: not before the throttle cut was proven.</summary>
+    public bool AfterCut { get; init; }
 }
 
 /// <summary>
@@ -93,11 +96,17 @@ public static class PoweredActs
             During: Within(Stick, MotorNeed.Bare, Held.Fans),
             Do: "A flag of tape on the bare shaft; a fan by its airflow, intake clear. Cut off, a touch of throttle.",
             Afterwards: CutAgain
-        ),
+        )
+        {
+            AfterCut = true,
+        },
         new(
             Act: PoweredAct.Calibration,
             Title: "Controller calibration",
-            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            Opens: Opening(MotorNeed.Isolated, Held.Fans) with
+            {
+                Pack = PackNeed.NotConnected,
+            },
             During: Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
             Do: "Full stick, then the pack; after the tones stick low.",
             Afterwards: CutAgain
@@ -108,7 +117,10 @@ public static class PoweredActs
         new(
             Act: PoweredAct.StickMenu,
             Title: "Controller's stick menu",
-            Opens: Opening(MotorNeed.Isolated, Held.Fans),
+            Opens: Opening(MotorNeed.Isolated, Held.Fans) with
+            {
+                Pack = PackNeed.NotConnected,
+            },
             During: Within([LampIs.FullStick], MotorNeed.Isolated, Held.Fans),
             Do: "Full stick, then the pack; count the tones, answer by the stick.",
             Afterwards: CutAgain
@@ -142,7 +154,10 @@ public static class PoweredActs
             During: Within([LampIs.FullStick], MotorNeed.Ready, Held.Any),
             Do: "Connect, step behind, full stick; read amperes and volts.",
             Afterwards: CutAgain
-        ),
+        )
+        {
+            AfterCut = true,
+        },
         new(
             Act: PoweredAct.RangeWithMotor,
             Title: "Range with the motor running",
@@ -150,7 +165,10 @@ public static class PoweredActs
             During: Within(Stick, MotorNeed.Ready, Held.Any),
             Do: "Power of the transmitter reduced, the sheet's distance, motor running; every surface answers.",
             Afterwards: CutAgain
-        ),
+        )
+        {
+            AfterCut = true,
+        },
         new(
             Act: PoweredAct.Taxi,
             Title: "Taxi",
@@ -158,7 +176,10 @@ public static class PoweredActs
             During: Within(Stick, MotorNeed.Ready, Held.Any),
             Do: "A clear strip, somebody at the tail until it rolls.",
             Afterwards: CutAgain
-        ),
+        )
+        {
+            AfterCut = true,
+        },
     ];
 
     /// <summary>What an act needs before and while it is open.</summary>
@@ -208,6 +229,23 @@ public sealed record OpenAct(
     bool Reached = false
 )
 {
+    /// <summary>How many of the act's movements were made since, in their order.</summary>
+    public int Done { get; private init; }
+
+    /// <summary>The movement that is due; null where all were made or it has none.</summary>
+    public ActMove? Next(SpecSheet sheet) => Act is { } act ? ActMoves.Of(sheet, act).ElementAtOrDefault(Done) : null;
+
+    internal OpenAct Moved(SpecSheet sheet, LampIs transmitter, bool connected)
+    {
+        var open = this;
+        while (open.Next(sheet) is { } next && next.IsMade(transmitter, connected))
+        {
+            open = open with { Done = open.Done + 1 };
+        }
+
+        return open;
+    }
+
     /// <summary>Whether this motor may be able to turn meanwhile.</summary>
     public bool MayTurn(MotorSpec motor) => Held is not null && During.Covers(motor);
 }

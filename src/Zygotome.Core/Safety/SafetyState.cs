@@ -32,6 +32,8 @@ public sealed record SafetyState : IHears, IFollowsSheet
     /// <summary>The look that the lamps, and the open act, are of.</summary>
     public string Look { get; private init; } = "";
 
+    private static readonly LampId MemoryId = new(LampKind.Memory);
+
     private string Person { get; init; } = "";
 
     public DateTimeOffset LastActive { get; init; }
@@ -86,6 +88,13 @@ public sealed record SafetyState : IHears, IFollowsSheet
     private SafetyState Said(Entry e, SpecSheet sheet, IEnumerable<(LampId Id, LampIs Is)> said)
     {
         var words = said.ToArray();
+        var lamps = Lamps;
+        // Switched on again it may have come up with another one.
+        if (words.Contains((new LampId(LampKind.Transmitter), LampIs.Off)) && lamps.TryGetValue(MemoryId, out var read))
+        {
+            lamps = lamps.SetItem(MemoryId, read with { Look = "" });
+        }
+
         return (
             this with
             {
@@ -98,7 +107,7 @@ public sealed record SafetyState : IHears, IFollowsSheet
                             Reached = false,
                         }
                         : Act,
-                Lamps = Lamps.SetItems(
+                Lamps = lamps.SetItems(
                     words.Select(w => KeyValuePair.Create(w.Id, new Lamp(w.Is, Evidence.Of(e), e.Look)))
                 ),
             }
@@ -148,13 +157,19 @@ public sealed record SafetyState : IHears, IFollowsSheet
         {
             Readied = readied,
             WasConnected = WasConnected || connected,
-            Act = reached ? Act! with { Reached = true } : Act,
+            Act = (reached ? Act! with { Reached = true } : Act)?.Moved(sheet, Transmitter, connected),
             Ended = connected && (readied || Transmitter != LampIs.CutSet) ? Ended : null,
         };
     }
 
     /// <summary>Whether a pack is connected, as last said.</summary>
     public bool Connected(SpecSheet sheet) => LampBoard.Packs(sheet).Any(p => Last(p) == LampIs.Connected);
+
+    /// <summary>Every pack is connected and a motor has its wires on, as last said: the stick turns it once the cut is
+    /// off.</summary>
+    public bool Armed(SpecSheet sheet) =>
+        LampBoard.Packs(sheet).All(p => Last(p) == LampIs.Connected)
+        && sheet.Power.Motors.Any(m => Last(new(LampKind.Wires, m.Id)) is not LampIs.Off);
 
     /// <summary>As last said; live where nobody ever did.</summary>
     internal LampIs Transmitter => Last(new(LampKind.Transmitter)) ?? LampIs.Live;

@@ -43,6 +43,11 @@ public sealed record DangerView(string Code, string Now, string Where, bool Foll
 /// <param name="Held">Which motors may turn meanwhile, if the aircraft is held.</param>
 public sealed record ActView(PoweredAct Act, string Title, string Do, string Afterwards, Held Held);
 
+/// <summary>One movement of an act that is led.</summary>
+/// <param name="Done">Made since the act was begun; the first that is not is due.</param>
+/// <param name="Stick">How the transmitter is then; null where it is about the pack.</param>
+public sealed record ActMoveView(string Do, string Hear, LampIs? Stick, bool Done);
+
 /// <param name="Act">Null while a step of the sheet is under way that has a state of its own.</param>
 /// <param name="Reached">The state it is for was said.</param>
 /// <param name="Look">It is open for as long as this look lasts.</param>
@@ -53,6 +58,7 @@ public sealed record OpenActView(
     string Afterwards,
     bool Reached,
     IReadOnlyList<LampIs> Transmitter,
+    IReadOnlyList<ActMoveView> Moves,
     string HeldBy,
     string Look,
     string By,
@@ -82,7 +88,8 @@ public sealed record LampsView(
     {
         var (safety, sheet) = (state.Safety, state.Sheet);
         var order = PowerOrder.Of(sheet);
-        var lamps = LampBoard.Of(sheet);
+        var bound = state.The<ILinked>().BoundMemory;
+        LampSpec[] lamps = [.. LampBoard.Of(sheet).Where(l => l.Id.Kind != LampKind.Memory || bound.Length > 0)];
         return new LampsView(
             Lamps: [.. lamps.Select(l => Lamp(state, l))],
             KnownUntil: safety.KnownUntil,
@@ -93,7 +100,7 @@ public sealed record LampsView(
                     .Select(kind => new KindWords(
                         kind.Key,
                         kind.All(l => safety.Last(l.Id) is not null)
-                            ? LampWords.Together(sheet, kind.Select(l => (l.Id, safety.Last(l.Id)!.Value)))
+                            ? LampWords.Together(state, kind.Select(l => (l.Id, safety.Last(l.Id)!.Value)))
                             : ""
                     )),
             ],
@@ -128,9 +135,11 @@ public sealed record LampsView(
             Part: motor is null ? "" : $"motor-{motor.Id}",
             Across: motor is null ? null : at.Across,
             Down: motor is null ? null : at.Down,
-            Choices: [.. lamp.Words.Select(w => new LampWord(w, LampWords.Of(state.Sheet, lamp.Id, w)))],
+            Choices: [.. lamp.Words.Select(w => new LampWord(w, LampWords.Of(state, lamp.Id, w)))],
             Is: said?.Is,
-            Words: said is null ? "" : LampWords.Of(state.Sheet, lamp.Id, said.Is),
+            Words: said is null ? ""
+                : lamp.Id.Kind == LampKind.Pack && state.Safety.Armed(state.Sheet) ? "connected, armed now"
+                : LampWords.Of(state, lamp.Id, said.Is),
             At: said?.Said.ObservedAt,
             By: said?.Said.By.Name ?? "",
             ById: said?.Said.By.Id ?? "",
@@ -149,6 +158,12 @@ public sealed record LampsView(
             Afterwards: spec?.Afterwards ?? "",
             Reached: open.Reached,
             Transmitter: open.During.Transmitter,
+            Moves:
+            [
+                .. (open.Act is { } led ? ActMoves.Of(state.Sheet, led, state.Aboard.Battery?.Cells) : []).Select(
+                    (m, i) => new ActMoveView(m.Do, m.Hear, m.Stick, i < open.Done)
+                ),
+            ],
             HeldBy: open.Held?.Second ?? "",
             Look: state.Safety.Look,
             By: open.Opened.By.Name,

@@ -152,7 +152,7 @@ public sealed class OutputTests
         var bench = Ready(Midge);
         var right = new OutputSeen("thrust-difference", "right", OutputAnswer.AsExpected);
         Assert.NotNull(bench.Refused(right));
-        bench.Pack(LampIs.InBay);
+        bench.Cut();
         bench.Do(new ActOpened(PoweredAct.MotorDirection));
         bench.Pack(LampIs.Connected);
         bench.Say(LampKind.Transmitter, LampIs.Live);

@@ -2,6 +2,7 @@ using Xunit;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
@@ -65,16 +66,89 @@ public sealed class HonestActsTests
         bench.Say(LampKind.Transmitter, LampIs.FullStick);
         bench.Do(Connect(Bench.Parasol));
         Assert.Empty(Dangers.Of(bench.State));
-        bench.Do(new ActEnded(act, "two tones"));
+        bench.Do(new ActEnded(act));
         Assert.Equal("danger/cut-released", Assert.Single(Dangers.Of(bench.State)).Code);
         bench.Say(LampKind.Transmitter, LampIs.CutSet);
         Assert.Empty(Dangers.Of(bench.State));
     }
 
+    [Theory]
+    [InlineData(PoweredAct.Calibration)]
+    [InlineData(PoweredAct.StickMenu)]
+    public void It_is_led_through_stick_and_tones_in_their_order_and_heard_only_at_the_end(PoweredAct act)
+    {
+        var bench = Bound(Bench.Parasol);
+        Assert.Equal("lamps/pack-connected", bench.Refused(new ActOpened(act))!.Code);
+        bench.Pack(LampIs.InBay);
+        bench.Do(new ActOpened(act));
+        Assert.Equal(LampIs.FullStick, Due(bench)!.Stick);
+        bench.Say(LampKind.Transmitter, LampIs.FullStick);
+        Assert.Null(Due(bench)!.Stick);
+        bench.Do(Connect(Bench.Parasol));
+        Assert.Equal(LampIs.CutSet, Due(bench)!.Stick);
+        Assert.Equal("power/move", bench.Refused(new ActEnded(act, "two tones"))!.Code);
+        bench.Say(LampKind.Transmitter, LampIs.CutSet);
+        Assert.Null(Due(bench));
+        bench.Do(new ActEnded(act, "three short, one long"));
+        Assert.Empty(Dangers.Of(bench.State));
+
+        static ActMove? Due(Bench bench) => bench.State.Safety.Act!.Next(bench.State.Sheet);
+    }
+
+    [Fact]
+    public void No_motor_turns_before_the_throttle_cut_was_seen_to_hold_it()
+    {
+        var bench = Bound(Bench.Parasol);
+        Assert.Equal("power/cut", bench.Refused(new ActOpened(PoweredAct.MotorDirection))!.Code);
+        bench.Cut(CutSeen.Turned);
+        Assert.Equal("power/cut", bench.Refused(new ActOpened(PoweredAct.MotorDirection))!.Code);
+        bench.Cut();
+        Assert.Null(bench.Refused(new ActOpened(PoweredAct.MotorDirection)));
+        bench.Do(new TransmitterBrought("the owner's", "ten"));
+        bench.Cut();
+        bench.Do(new TransmitterBrought("the club's", "ten"));
+        Assert.Equal("power/cut", bench.Refused(new ActOpened(PoweredAct.MotorDirection))!.Code);
+    }
+
+    [Fact]
+    public void Each_power_up_has_the_memory_read_off_the_transmitter_and_anothers_is_refused()
+    {
+        var bench = Bound(Bench.Parasol);
+        LampId pack = new(LampKind.Pack),
+            memory = new(LampKind.Memory);
+        bench.Pack(LampIs.InBay);
+        bench.Say(LampKind.Transmitter, LampIs.Off);
+        bench.Say(LampKind.Transmitter, LampIs.CutSet);
+        Assert.Equal(
+            ("lamps/memory", "lamps.memory"),
+            bench.Refused(LampsSaid.Of((pack, LampIs.Connected))) is { } r ? (r.Code, r.Where) : default
+        );
+        Assert.Equal(
+            "lamps/another-memory",
+            bench.Refused(LampsSaid.Of((pack, LampIs.Connected), (memory, LampIs.Another)))!.Code
+        );
+        bench.Do(LampsSaid.Of((pack, LampIs.Connected), (memory, LampIs.TheOneBound)));
+        Assert.Contains("memory MEMORY", bench.Journal[^1].Body.Say(bench.State), StringComparison.Ordinal);
+        bench.Do(LampsSaid.Of((memory, LampIs.Another)));
+        Assert.Equal("danger/another-memory", Assert.Single(Dangers.Of(bench.State)).Code);
+        bench.Pack(LampIs.InBay);
+        bench.Look = "tomorrow";
+        bench.Do(
+            LampsSaid.Of(
+                Bench
+                    .Isolated(Bench.Parasol, LampIs.InBay)
+                    .Said.Where(s => s.Lamp != LampKind.Memory)
+                    .Select(s => (new LampId(s.Lamp, s.Of), s.Is))
+            )
+        );
+        Assert.Equal("lamps/memory", bench.Refused(LampsSaid.Of((pack, LampIs.Connected)))!.Code);
+    }
+
     [Fact]
     public void A_motors_direction_is_seen_by_tape_on_the_bare_shaft_with_its_wires_on()
     {
-        var bench = Bound(Bench.Parasol);
+        var bench = Bound(Bench.Parasol).Cut();
+        bench.Pack(LampIs.Connected);
         var turned = new MotorTurned("nose", MotorTurn.TheOtherWay);
         Assert.Equal("power/not-open", bench.Refused(turned)!.Code);
         bench.Do(new ActOpened(PoweredAct.MotorDirection));
@@ -106,6 +180,7 @@ public sealed class HonestActsTests
     {
         var bench = new Bench();
         bench.Do(Bench.Isolated(Bench.Delta, LampIs.InBay));
+        bench.Cut();
         bench.Say(LampKind.Wires, LampIs.On);
         Assert.Equal("power/held", bench.Refused(new ActOpened(PoweredAct.MotorDirection))!.Code);
         var alone = new ActOpened(PoweredAct.MotorDirection, Bench.Holding with { Second = "r. vane " });
@@ -127,6 +202,7 @@ public sealed class HonestActsTests
     {
         var bench = new Bench(Bench.Parasol);
         bench.Do(Bench.Isolated(Bench.Parasol, LampIs.InBay));
+        bench.Cut();
         bench.Do(LampsSaid.Of((Propeller("nose"), LampIs.On)));
         foreach (var act in (PoweredAct[])[PoweredAct.Failsafe, PoweredAct.Calibration, PoweredAct.MotorDirection])
         {
@@ -139,6 +215,7 @@ public sealed class HonestActsTests
     {
         var bench = new Bench(Bench.Parasol);
         bench.Do(Bench.Isolated(Bench.Parasol, LampIs.InBay));
+        bench.Cut();
         Assert.Equal("lamps/not-ready", bench.Refused(new ActOpened(PoweredAct.FullPowerRun, Bench.Holding))!.Code);
         bench.Motors(LampIs.On);
         Assert.Equal("power/held", bench.Refused(new ActOpened(PoweredAct.FullPowerRun))!.Code);
@@ -160,6 +237,7 @@ public sealed class HonestActsTests
     {
         var bench = new Bench(Bench.Parasol);
         bench.Do(Bench.Isolated(Bench.Parasol, LampIs.InBay));
+        bench.Cut();
         bench.Motors(LampIs.On);
         bench.Do(new ActOpened(PoweredAct.Taxi, Bench.Holding));
         bench.Do(Connect(Bench.Parasol));

@@ -122,7 +122,10 @@ public sealed class PowerOfSheetsTests
     [Fact]
     public void On_a_sailplane_the_motors_part_falls_silent()
     {
-        Assert.Equal([LampKind.Transmitter, LampKind.Pack], LampBoard.Of(Sailplane).Select(l => l.Id.Kind));
+        Assert.Equal(
+            [LampKind.Transmitter, LampKind.Pack, LampKind.Memory],
+            LampBoard.Of(Sailplane).Select(l => l.Id.Kind)
+        );
         Assert.Equal([PoweredAct.Failsafe], PoweredActs.On(Sailplane).Select(a => a.Act));
         var bench = new Bench(Sailplane);
         Assert.Equal("Look, and say how it is: transmitter.", bench.Refused(Connect(Sailplane))!.Text);

@@ -176,6 +176,7 @@ public sealed class PowerProperties
                                         LampKind.Propeller or LampKind.Wires => LampIs.On,
                                         LampKind.Transmitter => LampIs.CutSet,
                                         LampKind.Pack => LampIs.InBay,
+                                        LampKind.Memory => LampIs.TheOneBound,
                                         _ => LampIs.Off,
                                     }
                                 )
@@ -203,7 +204,7 @@ public sealed class PowerProperties
         bench.Power();
         bench.Do(new Bound("MEMORY", 2, sheet.Radio.BindMethods[0]));
         bench.Pack(LampIs.InBay);
-        return bench;
+        return LampBoard.HasMotor(sheet) ? bench.Cut() : bench;
     }
 
     // The last word on each lamp since the last pause, look or person, read from the journal.

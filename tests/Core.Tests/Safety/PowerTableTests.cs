@@ -52,8 +52,8 @@ public sealed class PowerTableTests
         ["hand-over"] = s =>
             s.Pack is LampIs.Out or LampIs.InBay && s.Wires is not null && (s.Fan || s.Propeller is not null),
         ["Failsafe"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
-        ["Calibration"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
-        ["StickMenu"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
+        ["Calibration"] = FromPackOff,
+        ["StickMenu"] = FromPackOff,
         ["Arming"] = s => s.CutSet && (s.Isolated || FanHeld(s)) && !s.Dangerous,
         ["Waking"] = s => s.CutSet && s.Connected && (s.Isolated || FanHeld(s)) && !s.Dangerous,
         ["MotorDirection"] = BareShaft,
@@ -65,6 +65,10 @@ public sealed class PowerTableTests
 
     // The exceptions: a fan cannot be taken off, so it is held; what is about a running motor is held always.
     private static bool FanHeld(Seen s) => s.Fan && s.Held && s.Wires == LampIs.On;
+
+    // The controller listens for full stick only as it comes under power.
+    private static bool FromPackOff(Seen s) =>
+        s.CutSet && s.Pack is LampIs.Out or LampIs.InBay && (s.Isolated || FanHeld(s));
 
     private static bool BareShaft(Seen s) =>
         s.CutSet && (s.Fan ? s.Isolated || FanHeld(s) : s.Propeller == LampIs.Off) && !s.Dangerous;

@@ -31,20 +31,22 @@ internal static class NearlyReady
             discClear = true,
             second = "I. Thorne",
         };
+        static object One(string lamp, string of, string seen) =>
+            new
+            {
+                lamp,
+                of,
+                @is = seen,
+            };
+        // The memory is read off the transmitter whenever a pack is connected.
         Task Say(string lamp, string seen, string of = "") =>
             record(
                 "build/lamps",
                 new
                 {
-                    said = new[]
-                    {
-                        new
-                        {
-                            lamp,
-                            of,
-                            @is = seen,
-                        },
-                    },
+                    said = seen == "connected"
+                        ? new[] { One(lamp, of, seen), One("memory", "", "theOneBound") }
+                        : [One(lamp, of, seen)],
                 },
                 seen == "connected"
             );

@@ -3265,6 +3265,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActMoveView: {
+            do: string;
+            hear: string;
+            stick: null | components["schemas"]["LampIs"];
+            done: boolean;
+        };
         ActView: {
             act: components["schemas"]["PoweredAct"];
             title: string;
@@ -4508,9 +4514,9 @@ export interface components {
         "Entry.LampsSaid": {
             said: {
                 /** @enum {unknown} */
-                lamp: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser";
+                lamp: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser" | "memory";
                 /** @enum {unknown} */
-                is: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling";
+                is: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling" | "theOneBound" | "another";
                 /** @default  */
                 of: string;
             }[];
@@ -5588,9 +5594,9 @@ export interface components {
             port: number;
         };
         /** @enum {unknown} */
-        LampIs: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling";
+        LampIs: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling" | "theOneBound" | "another";
         /** @enum {unknown} */
-        LampKind: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser";
+        LampKind: "propeller" | "wires" | "transmitter" | "pack" | "stabiliser" | "memory";
         LampSaid: {
             lamp: components["schemas"]["LampKind"];
             is: components["schemas"]["LampIs"];
@@ -5866,6 +5872,7 @@ export interface components {
             afterwards: string;
             reached: boolean;
             transmitter: components["schemas"]["LampIs"][];
+            moves: components["schemas"]["ActMoveView"][];
             heldBy: string;
             look: string;
             by: string;

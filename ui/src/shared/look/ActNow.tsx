@@ -44,6 +44,8 @@ export function ActNow({
   const connected = pack.every((l) => l.is === 'connected');
   const say = (said: Schemas['LampSaid'][]) => void recorder.record('build/lamps', { said });
   const { act } = open;
+  const due = open.moves.find((m) => !m.done);
+  const heard = open.moves.at(-1)?.hear ?? '';
   const end = async (words: string) => {
     if (act && (await recorder.record('bind/act-ended', { act, seen: words }))) setSeen('');
   };
@@ -62,7 +64,8 @@ export function ActNow({
           )}
         </p>
         {open.heldBy && <p className="text-[15px]">Held by {open.heldBy}; disc and plane clear.</p>}
-        <p className="text-[17px] leading-snug">
+        <Moves of={open.moves} />
+        <p className={`text-[17px] leading-snug ${open.moves.length > 0 ? 'hidden' : ''}`}>
           {!open.reached
             ? open.do
             : onBind && act && ON_BIND.has(act)
@@ -70,10 +73,10 @@ export function ActNow({
               : open.afterwards}
         </p>
         <div className="flex flex-wrap gap-2 pt-2">
-          {!connected && (
+          {!connected && (!due || !due.stick) && (
             <button
               type="button"
-              className="button min-h-[52px] flex-1"
+              className={`button min-h-[52px] flex-1 ${due ? 'dark font-bold' : ''}`}
               disabled={recorder.busy}
               onClick={() => say(pack.map((l) => ({ lamp: 'pack', of: l.of, is: 'connected' })))}
             >
@@ -82,11 +85,15 @@ export function ActNow({
           )}
           {[...open.transmitter, 'cutSet' as const]
             .filter((t, i, all) => t !== at && all.indexOf(t) === i && TRANSMITTER[t])
+            // Where it is led, only the next movement and the way out of it are at hand.
+            .filter((t) => (due ? t === due.stick || (t === 'cutSet' && at !== 'off') : open.moves.length === 0))
             .map((t) => (
               <button
                 type="button"
                 key={t}
-                className={`button min-h-[52px] flex-1 ${!open.reached && t !== 'cutSet' ? 'dark font-bold' : ''}`}
+                className={`button min-h-[52px] flex-1 ${
+                  (due ? t === due.stick : !open.reached && t !== 'cutSet') ? 'dark font-bold' : ''
+                }`}
                 disabled={recorder.busy}
                 onClick={() => say([{ lamp: 'transmitter', of: '', is: t }])}
               >
@@ -94,16 +101,33 @@ export function ActNow({
               </button>
             ))}
         </div>
-        {act && open.reached && !ON_BIND.has(act) && (
+        {act && open.reached && !due && heard && (
+          <button
+            type="button"
+            className="button dark mt-2 min-h-[60px] w-full text-[18px] font-bold"
+            disabled={recorder.busy}
+            onClick={() => void end(`as expected: ${heard}`)}
+          >
+            Heard and seen so
+          </button>
+        )}
+        {act && open.reached && !due && !ON_BIND.has(act) && (
           <div className="flex gap-2 pt-2">
             <input
               className="field min-w-0 flex-1 text-[17px]"
               aria-label="What was seen"
-              placeholder={act === 'fullPowerRun' ? 'amperes, volts' : 'tones, sign, what was seen'}
+              placeholder={
+                act === 'fullPowerRun' ? 'amperes, volts' : heard ? 'or otherwise: what was' : 'what was seen'
+              }
               value={seen}
               onChange={(e) => setSeen(e.target.value)}
             />
-            <button type="button" className="button dark" disabled={!seen.trim()} onClick={() => void end(seen)}>
+            <button
+              type="button"
+              className={`button ${heard ? '' : 'dark'}`}
+              disabled={!seen.trim()}
+              onClick={() => void end(seen)}
+            >
               Seen
             </button>
           </div>
@@ -115,5 +139,41 @@ export function ActNow({
         )}
       </div>
     </section>
+  );
+}
+
+/** What is led movement by movement: what was done in small, what is due large, with what must answer it. */
+function Moves({ of }: { of: readonly Schemas['ActMoveView'][] }) {
+  const due = of.findIndex((m) => !m.done);
+  if (of.length === 0) return null;
+  return (
+    <ol aria-label="Movements" className="flex flex-col gap-1 py-1">
+      {of.map((m, i) => {
+        const now = i === due;
+        return (
+          <li
+            key={m.do}
+            aria-current={now ? 'step' : undefined}
+            className={`flex gap-3 ${now ? 'border-y-2 border-ink py-2' : m.done ? 'text-pencil' : ''}`}
+          >
+            <span className={`w-[24px] shrink-0 text-right font-bold ${now ? 'text-[24px]' : 'text-[16px]'}`}>
+              {i + 1}
+            </span>
+            <span className="min-w-0 flex-1">
+              <span className={`block leading-tight ${now ? 'text-[24px] font-bold' : 'text-[16px]'}`}>
+                {m.do}
+                {m.done ? ' Done.' : ''}
+              </span>
+              {m.hear && (now || i === due - 1 || (due < 0 && i === of.length - 1)) && (
+                <span className="block pt-[2px] text-[17px]">
+                  {now ? 'Then: ' : 'Now: '}
+                  {m.hear}
+                </span>
+              )}
+            </span>
+          </li>
+        );
+      })}
+    </ol>
   );
 }

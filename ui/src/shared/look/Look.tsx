@@ -1,12 +1,14 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { currentLook } from '../../api/look';
+import { useMe } from '../../api/me';
 import { lampOf } from '../../api/record';
 import type { SharedRecorder } from '../stage';
 import { Choice } from '../Choice';
 import { Drawing } from '../Drawing';
 import { Over } from '../Over';
 import { clock } from '../time';
-import { isAsked, isLive, type Lamp, type LampIs, type LampKind } from './said';
+import { isAsked, isKnown, isLive, type Lamp, type LampIs, type LampKind } from './said';
 
 type Job = Schemas['JobView'];
 type Words = Record<string, LampIs | undefined>;
@@ -36,12 +38,33 @@ export function Look({
   mustChange?: boolean;
   onDone: (said: boolean) => void;
 }) {
-  const { lamps, asLast, order, orderStated } = job.lamps;
-  const [words, setWords] = useState<Words>(() => Object.fromEntries(lamps.map((l) => [l.key, l.is ?? undefined])));
+  const { lamps: every, asLast, order, orderStated } = job.lamps;
+  const me = useMe();
+  const [words, setWords] = useState<Words>(() =>
+    Object.fromEntries(
+      every.map((l) => [
+        l.key,
+        l.lamp === 'memory' && !isKnown(l, currentLook(), me?.id) ? undefined : (l.is ?? undefined),
+      ]),
+    ),
+  );
   const [all, setAll] = useState(false);
   const asked = [...opened, lampOf(recorder.refusal)];
+  // The memory is read at each power-up, off a transmitter that is on; at no other time is it anybody's question.
+  const powered =
+    every.some((l) => l.lamp === 'pack' && words[l.key] === 'connected') &&
+    every.some((l) => l.lamp === 'transmitter' && words[l.key] !== 'off');
+  const read = (l: Lamp) => l.lamp !== 'memory' || powered || asked.some((a) => isAsked(l, a));
+  const lamps = every.filter(read);
+  const [memoryAsked, setMemoryAsked] = useState(false);
+  const mustRead = lamps.some((l) => l.lamp === 'memory' && (memoryAsked || !words[l.key]));
+  useEffect(() => {
+    if (mustRead) setMemoryAsked(true);
+  }, [mustRead]);
   const open = new Set<LampKind>(
-    lamps.filter((l) => all || l.is === null || asked.some((a) => isAsked(l, a))).flatMap((l) => groupOf(l.lamp)),
+    lamps
+      .filter((l) => all || l.is === null || asked.some((a) => isAsked(l, a)) || (l.lamp === 'memory' && mustRead))
+      .flatMap((l) => groupOf(l.lamp)),
   );
   const changed = lamps.some((l) => words[l.key] !== (l.is ?? undefined));
   const missing = lamps.filter((l) => !words[l.key]);
@@ -66,7 +89,7 @@ export function Look({
     });
     if (ok) onDone(true);
   };
-  const shut = asLast.filter((k) => !open.has(k.lamp));
+  const shut = asLast.filter((k) => !open.has(k.lamp) && lamps.some((l) => l.lamp === k.lamp));
   const oldest = lamps
     .filter((l) => l.at && !open.has(l.lamp))
     .map((l) => l.at!)
@@ -156,7 +179,13 @@ export function Look({
   );
 }
 
-const GROUPS: readonly (readonly LampKind[])[] = [['propeller', 'wires'], ['transmitter'], ['pack'], ['stabiliser']];
+const GROUPS: readonly (readonly LampKind[])[] = [
+  ['propeller', 'wires'],
+  ['transmitter'],
+  ['memory'],
+  ['pack'],
+  ['stabiliser'],
+];
 
 const groupOf = (kind: LampKind) => GROUPS.find((g) => g.includes(kind))!;
 
@@ -166,6 +195,7 @@ const TITLES: Record<LampKind, string> = {
   transmitter: 'Transmitter',
   pack: 'Packs',
   stabiliser: 'Stabiliser',
+  memory: 'Memory',
 };
 
 const answers = (l: Lamp) =>

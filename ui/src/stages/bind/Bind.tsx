@@ -133,7 +133,7 @@ export function Bind({ job, recorder, turn }: Props) {
   const place = data.directions.findIndex((d) => d === call) + 1;
   return (
     <>
-      <Mat title="Bind" aside={call ? '' : called ? called.foot : 'standing behind it'}>
+      <Mat title="Bind" aside={call || called ? '' : 'standing behind it'}>
         {call ? (
           <CallMat
             call={call}

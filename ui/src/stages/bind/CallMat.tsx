@@ -34,7 +34,7 @@ export function CallMat({
         mode="plain"
         foot="from behind, you stand at the tail; movement larger than life"
         pad={(height) => (height < LOW ? { top: 158, bottom: 110 } : { top: 232, bottom: 190 })}
-        lettersDown={-30}
+        lettersDown={tipsAreHigh(atRest) ? 28 : -30}
         over={(px) =>
           call.ways.map((w) => <Way key={`${w.surface}/${w.movement}`} way={w} call={call} seen={seen} px={px} />)
         }
@@ -56,6 +56,9 @@ export function CallMat({
     </>
   );
 }
+
+/** L and R stand on the side of the tips where no answer lies. */
+const tipsAreHigh = (of: Schemas['DrawingView']) => of.leftTip.down - of.top < of.height / 2;
 
 function Way({ way, call, seen, px }: { way: Schemas['WayView']; call: Call; seen: Seen; px: number }) {
   const must = call.expected.find((e) => e.surface === way.surface)?.movement === way.movement;
