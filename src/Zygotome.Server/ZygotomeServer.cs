@@ -248,6 +248,7 @@ public static class ZygotomeServer
         app.MapBuild();
         app.MapWire();
         app.MapBind();
+        app.MapCheck();
         app.MapSettings();
         app.MapThrows();
         app.MapBalance();

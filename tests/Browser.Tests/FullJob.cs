@@ -17,7 +17,7 @@ public sealed class FullJob
         Build(technician, application, id);
         Bind(technician);
         Throws(technician);
-        technician.Switched();
+        technician.Switched().CalledOut();
         Balance(technician);
         Airflow(technician);
         Check(technician);
@@ -247,7 +247,7 @@ public sealed class FullJob
             .Press("Disc and plane are clear")
             .Fill("second person", "I. Thorne")
             .Press("Begin: throttle cut")
-            .Press("Pack is connected")
+            .PackOn()
             .Press("Every shaft stood still")
             .See("Tried with the shafts bare");
         t.Look(("Flight pack", "in bay"))
@@ -257,7 +257,7 @@ public sealed class FullJob
             .Press("Disc and plane are clear")
             .Fill("second person", "I. Thorne")
             .Press("Begin: motor direction")
-            .Press("Pack is connected")
+            .PackOn()
             .Press("Throttle is live")
             .Press("as it should")
             .See("Throttle low, cut set, before anything else.")
@@ -373,10 +373,12 @@ public sealed class FullJob
     private static void Check(Technician t)
     {
         t.Stage("Check")
+            .Room("Steps", "Check")
             .Press("Hatch, latch, screws and leads pulled", "Steps")
             .Act("Start")
             .Act("Done")
-            .See("1 of 1 steps done");
+            .See("1 of 1 steps done")
+            .LookedOver();
     }
 
     internal static void TapPart(Technician t, string part) =>

@@ -15,7 +15,6 @@ public sealed class Screenshots
         ("unpack", "/jobs/J-0150/unpack?room=findings", 1280, 800, false),
         ("unpack-parts", "/jobs/J-0150/unpack?room=parts", 1280, 800, false),
         ("unpack-walk-upright", "/jobs/J-0148/unpack?room=walk", 834, 1112, false),
-        ("claim", "/jobs/J-0150/unpack?room=claim", 1280, 800, false),
         ("throws", "/jobs/J-0147/throws", 1280, 800, false),
         ("throws-dim", "/jobs/J-0147/throws", 1280, 800, true),
         ("balance", "/jobs/J-0139/balance", 1280, 800, false),
@@ -32,6 +31,7 @@ public sealed class Screenshots
         ("wire", Leads, true),
         ("bind", Elevons, true),
         ("set-up-card", Card, false),
+        ("check", Run, true),
     ];
 
     // A kit on the counter, its owner still there.
@@ -101,6 +101,28 @@ public sealed class Screenshots
         t.Press("Direction of elevator").See("Elevator stick back: what moved?");
         t.Press("up", "Left elevon").Press("down", "Right elevon").Act("Record what moved").See("of 8 set-ups");
         t.Press("Direction of aileron").See("Aileron stick right: what moved?").Idle();
+        t.Picture(file);
+    }
+
+    // An amphibian under way round its line.
+    private static void Run(Application application, string file)
+    {
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0154/check").Until(() => t.Browser.FindElements(By.Id("tab-run")).Count > 0, "Check is open");
+        t.Room("Run", "Check").Act("As expected");
+        t.Look(
+            ("Propeller", "off"),
+            ("Motor wires", "on"),
+            ("Transmitter", "on, cut set"),
+            ("Flight pack", "connected"),
+            ("Stabiliser", "off")
+        );
+        for (var i = 1; i < 5; i++)
+        {
+            t.See($"since").Act("As expected").Idle();
+        }
+
+        t.Idle();
         t.Picture(file);
     }
 

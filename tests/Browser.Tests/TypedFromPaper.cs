@@ -44,12 +44,13 @@ public sealed class TypedFromPaper
         Build(t, application);
         Bind(t);
         Throws(t, application, id);
-        t.Switched();
+        t.Switched().CalledOut();
         Motor(t);
         t.Carded();
         Balance(t);
-        t.Stage("Check").Work(application, "Every screw, clevis, latch and lead pulled");
+        t.Stage("Check").Room("Steps", "Check").Work(application, "Every screw, clevis, latch and lead pulled");
         t.Look(("Motor wires", "on"), ("Propeller", "on"), ("Flight pack", "in bay"));
+        t.LookedOver();
         t.Whole().Stage("Hand over").See("Everything is shown").Act("Release").See("Sealed as");
         var state = application.Job(id).State;
         Assert.All(state.Release!.Ledger, line => Assert.False(line.Open, line.Id));
@@ -190,13 +191,13 @@ public sealed class TypedFromPaper
         t.Room("Cut")
             .Fill("the switch it is on", "left switch, away")
             .Press("Begin: try the cut")
-            .Press("Pack is connected")
+            .PackOn()
             .Press("Every shaft stood still")
             .See("Tried with the shafts bare");
         t.Look(("Flight pack", "in bay"))
             .Room("Motors")
             .Press("Begin: tape on the bare shaft")
-            .Press("Pack is connected")
+            .PackOn()
             .Press("Throttle is live")
             .Press("as it should")
             .See("Throttle low, cut set, before anything else.")

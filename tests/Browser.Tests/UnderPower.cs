@@ -1,6 +1,7 @@
 using OpenQA.Selenium;
 using Xunit;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Check;
 using Zygotome.Core.Safety;
 using Zygotome.Tests;
 
@@ -73,15 +74,20 @@ public sealed class UnderPower
         using var t = new Technician(application.Url).SignIn();
         t.Go("/jobs/J-0147/check");
         t.Look(("Propeller", "on"), ("Motor wires", "on"), ("Transmitter", "on, cut set"), ("Flight pack", "in bay"));
-        t.Press("Full-power run").Press("The aircraft is tied down or held").Press("Disc and plane are clear");
+        t.Room("Full power", "Check").Press("Begin: full-power run").Press("The aircraft is tied down or held");
+        t.Press("Disc and plane are clear");
         Assert.False(t.Find(By.XPath("//button[starts-with(., 'Begin: full-power run')]")).Enabled);
         t.Fill("second person", "I. Thorne").Press("Begin: full-power run").See("Held by I. Thorne");
-        t.Press("Pack is connected").Press("Full stick").Fill("What was seen", "38 A, 14.2 V").Press("Seen");
+        t.PackOn().Press("Full stick");
+        t.Fill("amperes, the most", "38")
+            .Fill("volts, the least", "14.2")
+            .Fill("or seconds", "8")
+            .Act("Record the run");
         t.See("Throttle low, cut set, before anything else.").Press("Transmitter on, cut set");
         t.See("Now the pack off").Press("The pack is off").DoNotSee("Now the pack off");
         Assert.Contains(
             application.Job("J-0147").Journal,
-            e => e.Body is ActEnded { Act: PoweredAct.FullPowerRun, Seen: "38 A, 14.2 V" }
+            e => e.Body is PowerRun { Amps: 38, Volts: 14.2, Seconds: 8 }
         );
         Assert.Empty(t.Complaints());
     }

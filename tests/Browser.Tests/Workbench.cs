@@ -69,7 +69,24 @@ internal static partial class Workbench
     private static partial Regex Count();
 
     /// <summary>A room of Bind's strip.</summary>
-    public static Technician Room(this Technician t, string room) => t.Press(room, "Bind");
+    public static Technician Room(this Technician t, string room, string stage = "Bind") => t.Press(room, stage);
+
+    /// <summary>Within an act: the memory read off the transmitter where that is asked, then the pack is
+    /// connected.</summary>
+    public static Technician PackOn(this Technician t)
+    {
+        t.Idle();
+        foreach (
+            var read in t
+                .Browser.FindElements(By.CssSelector("[role=radiogroup][aria-label='Memory on the transmitter']"))
+                .Select(g => g.FindElements(By.CssSelector("[role=radio]"))[0])
+        )
+        {
+            read.Click();
+        }
+
+        return t.Press("Pack is connected");
+    }
 
     /// <summary>The memory read off the transmitter as it was bound, and every controller set as it must be.</summary>
     public static Technician Compared(this Technician t, string memory)

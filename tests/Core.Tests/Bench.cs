@@ -11,6 +11,7 @@ using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Trueness;
 using Zygotome.Core.Tests.Bind;
+using Zygotome.Core.Tests.Check;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Core.Wire;
@@ -658,6 +659,7 @@ internal sealed class Bench
         Pass(TimeSpan.FromMinutes(1));
         Pack(LampIs.InBay);
         Carded();
+        LastWalk.Isolated(this);
         MotorsTurned();
         Do(Weighing(166));
         return this;
@@ -673,7 +675,14 @@ internal sealed class Bench
             .Bound()
             .Measured()
             .Balanced();
-        return bench.Steps(Stage.Check).True();
+        return bench.Steps(Stage.Check).True().LookedOver();
+    }
+
+    /// <summary>The last look: called out in one run, every place looked at, run at full power, walked away from.</summary>
+    public Bench LookedOver()
+    {
+        LastWalk.Of(this);
+        return this;
     }
 
     /// <summary>Reads anew what of the whole does not stand shown true, and counts what is left over.</summary>

@@ -132,36 +132,8 @@ internal static class BindLines
         )
         {
             Evidence = shown?.Evidence,
-            RestsOn = RestsOn(state.Sheet, call),
+            RestsOn = CallRests.Of(state.Sheet, call),
         };
-    }
-
-    // The radio's link and its channel's reversing; of a position every surface in it; of an output what drives it.
-    internal static Rests RestsOn(SpecSheet sheet, OutputCall call)
-    {
-        var surfaces = call.Picture.Keys.Select(sheet.Surface).OfType<Surface>().ToArray();
-        return Rests
-            .On([
-                new Aspect(AspectKind.Direction, call.IsPosition ? call.Function : call.Of),
-                .. surfaces.Select(s => new Aspect(AspectKind.Direction, s.Id)),
-                .. sheet.Power.Motors.Where(m => call.Motors.Contains(m.Id)).Select(DisturbanceMatrix.Motor),
-            ])
-            .And([
-                .. call.IsPosition
-                    ? RadioSettings
-                        .OfCall(sheet, call.Function, surfaces)
-                        .Append(new Setting(SettingKind.Share, call.Function, Setting.Positive, call.At))
-                        .Append(new Setting(SettingKind.Switch, call.Function))
-                    :
-                    [
-                        .. RadioSettings.Link,
-                        .. RadioSettings.Reverses(sheet, call),
-                        new Setting(SettingKind.Mix, call.Function),
-                        new Setting(SettingKind.Switch, call.Function),
-                        .. RadioSettings.Answers(Schools.Wiring),
-                    ],
-                SheetValues.OfCall(call),
-            ]);
     }
 
     private static Requirement Of(JobState state, UnknownOutput output)
@@ -195,9 +167,7 @@ internal static class BindLines
     }
 
     internal static Rests RestsOn(SpecSheet sheet, DirectionCall call) =>
-        Rests
-            .On([.. call.Expected.Select(e => new Aspect(AspectKind.Direction, e.Surface.Id))])
-            .And(RadioSettings.OfCall(sheet, call.Function, call.Expected.Select(e => e.Surface)));
+        CallRests.Of(sheet, call.Function, call.Expected.Select(e => e.Surface));
 
     private static Movement Seen(IReadOnlyDictionary<string, Movement> seen, Expected of) =>
         seen.GetValueOrDefault(of.Surface.Id, Movement.None);

@@ -112,7 +112,7 @@ public static class DirectionAsks
             if (
                 state.Bind.Outputs.GetValueOrDefault(new OutputId(call.Of, call.At).Written) is { } shown
                 && shown.Answer != OutputAnswer.Otherwise
-                && BindLines.RestsOn(state.Sheet, call).Cause(state, shown.Evidence) is null
+                && CallRests.Of(state.Sheet, call).Cause(state, shown.Evidence) is null
             )
             {
                 if (!seen.TryGetValue(call.Function, out var places))

@@ -2,15 +2,15 @@ using Zygotome.Core.Journal;
 
 namespace Zygotome.Core.Check;
 
-/// <summary>The last look before it flies. So far its steps alone.</summary>
+/// <summary>The last look before it flies.</summary>
 public sealed class CheckStage : IStage
 {
     public Stage Stage => Stage.Check;
 
-    public IReadOnlyList<EntryKind> Kinds => [];
+    public IReadOnlyList<EntryKind> Kinds => CheckEntries.Kinds;
 
-    public object? Initial => null;
+    public object? Initial => new CheckState();
 
     public IEnumerable<Requirement> Requirements(JobState state, DateTimeOffset asOf) =>
-        StepLines.Of(state, asOf, Stage);
+        [.. CheckLines.Of(state), .. StepLines.Of(state, asOf, Stage)];
 }

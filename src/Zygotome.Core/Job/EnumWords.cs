@@ -3,6 +3,7 @@ using System.Text.Json;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
+using Zygotome.Core.Check;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
@@ -58,6 +59,7 @@ public sealed record EnumWords(string Name, ImmutableArray<NameWords> Words)
         Of<SwitchAt>(BindWords.Of),
         Of<Attitude>(BindWords.Of),
         Of<MotorTurn>(MotorTurned.Words),
+        Of<CalledAnswer>(CalledOut.Of),
         Of<RadioSetting>(RadioSet.Words),
         Of<ThrowMeasure>(ThrowMeasures.Words),
         Of<FlagAnswer>(Plausible.Words),

@@ -86,6 +86,9 @@ public static class DisturbanceMatrix
     /// <summary>The lead of a surface, an output or <c>motor-nose</c>.</summary>
     public static Aspect Lead(string of) => new(AspectKind.Lead, of);
 
+    /// <summary>That a part sits, turns and holds as it did.</summary>
+    public static Aspect Fit(string part) => new(AspectKind.Fit, part);
+
     /// <summary>Which way a motor turns.</summary>
     public static Aspect Motor(MotorSpec motor) => new(AspectKind.Direction, $"motor-{motor.Id}");
 
@@ -100,7 +103,9 @@ public static class DisturbanceMatrix
     public static IEnumerable<Aspect> Step(SpecSheet sheet, StepSpec step) =>
         (step.Repairs.Length == 0 && step.AddsMass ? step.Disturbs.Union(Weight) : step.Disturbs)
             .SelectMany(a => a.Kind == AspectKind.Trueness ? TrueOf(sheet, step) : [a])
-            .Concat(BlindPlugs(sheet, step));
+            .Concat(BlindPlugs(sheet, step))
+            .Concat(step.Fits.SelectMany(f => new[] { f, $"{f}-left", $"{f}-right" }).Select(Fit))
+            .Concat(step.Readies.Select(m => Fit($"motor-{m}")));
 
     // What is fitted takes its plugs with it, out of sight: what goes through them is wiggled and called out again.
     private static IEnumerable<Aspect> BlindPlugs(SpecSheet sheet, StepSpec step) =>
@@ -144,6 +149,7 @@ public static class DisturbanceMatrix
 
         return
         [
+            Fit(place),
             .. kind switch
             {
                 PlaceKind.Servo or PlaceKind.Horn or PlaceKind.Linkage => surfaces.SelectMany(s =>
@@ -191,6 +197,7 @@ public static class DisturbanceMatrix
             new(AspectKind.Throw, surface),
             new(AspectKind.Freedom, surface),
             new(AspectKind.Direction, surface),
+            Fit(surface),
         ];
 
     private static IEnumerable<Aspect> Hinged(Surface surface) =>

@@ -31,7 +31,8 @@ public static class ActMoves
                 new("Connect the pack.", "The tones for full stick, usually two short ones.", null),
                 new(
                     "At once stick all the way down, then set the cut.",
-                    $"{Tones(cells ?? sheet.Power.Packs.FirstOrDefault()?.Cells ?? 0)}, then a long one: it knows low and full.",
+                    $"{Tones(cells ?? sheet.Power.Packs.FirstOrDefault()?.Cells ?? 0)}, then a long one: it knows low "
+                        + "and full.",
                     LampIs.CutSet
                 ),
             ],

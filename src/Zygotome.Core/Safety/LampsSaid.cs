@@ -157,11 +157,12 @@ public sealed record LampsSaid(ImmutableArray<LampSaid> Said) : EntryBody, IConn
     internal static JobState Stays(JobState state, Entry entry, LampId id, LampIs? before, LampIs now) =>
         id.Kind switch
         {
-            LampKind.Propeller => state.Say(
-                entry,
-                new Setting(SettingKind.Propeller, id.Of),
-                now == LampIs.On ? Setting.Aboard : Setting.Off
-            ),
+            // One that comes off goes on again somehow: face, hub and nut are looked at again.
+            LampKind.Propeller => (
+                now != LampIs.On && before == LampIs.On
+                    ? state.Disturb(entry, "Propeller taken off", [DisturbanceMatrix.Fit($"motor-{id.Of}")])
+                    : state
+            ).Say(entry, new Setting(SettingKind.Propeller, id.Of), now == LampIs.On ? Setting.Aboard : Setting.Off),
             // Wires that come off come on again somehow: which way the motor turns is to be seen again.
             LampKind.Wires when now == LampIs.Off && before != LampIs.Off => state.Disturb(
                 entry,

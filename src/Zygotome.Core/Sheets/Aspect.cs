@@ -16,6 +16,9 @@ public enum AspectKind
 
     /// <summary>Where the lead of what is named is plugged, and that it is that one's.</summary>
     Lead,
+
+    /// <summary>That a part sits, turns and holds as it did: a keeper, a latch, a wheel, a propeller.</summary>
+    Fit,
 }
 
 /// <summary>
@@ -27,7 +30,13 @@ public readonly record struct Aspect(AspectKind Kind, string Surface = "")
 
     /// <summary>Whether the kind is about one surface.</summary>
     public static bool HasSurface(AspectKind kind) =>
-        kind is AspectKind.Neutral or AspectKind.Throw or AspectKind.Direction or AspectKind.Freedom or AspectKind.Lead;
+        kind
+            is AspectKind.Neutral
+                or AspectKind.Throw
+                or AspectKind.Direction
+                or AspectKind.Freedom
+                or AspectKind.Lead
+                or AspectKind.Fit;
 
     /// <summary>The same kind for every surface.</summary>
     public Aspect ForEvery() => this with { Surface = Every };

@@ -87,7 +87,7 @@ public static class OutputCalls
         );
 
     /// <summary>"Rudder stick right"; "Gear switch: up".</summary>
-    private static string Called(string function, string at) =>
+    internal static string Called(string function, string at) =>
         (function, at) switch
         {
             ("elevator", "up") => "Elevator stick back",

@@ -58,6 +58,18 @@ public sealed class MotorSpec(RowValues said) : SheetObject(said)
     /// <summary>Of its propeller.</summary>
     public int Blades { get; } = said.Get(PowerFields.Motor.Blades);
 
+    /// <summary>How its propeller sits on the shaft, as printed; empty where the sheet does not say.</summary>
+    public string Hub { get; } = said.Get(PowerFields.Motor.Hub);
+
+    /// <summary>right-hand or left-hand; empty where the sheet does not say.</summary>
+    public string Nut { get; } = said.Get(PowerFields.Motor.Nut);
+
+    /// <summary>"clockwise from behind": the likely one; empty where the sheet does not say.</summary>
+    public string Turns { get; } = said.Says(PowerFields.Motor.Turns).Likely ?? "";
+
+    /// <summary>Width of the opening that its propeller turns in, mm; null where it turns in none.</summary>
+    public double? CutOut { get; } = (double?)said.Says(PowerFields.Motor.CutOut).Likely?.Nominal;
+
     /// <summary>The controller it is on; empty where the sheet does not say.</summary>
     public string Controller { get; } = said.Get(PowerFields.Motor.Controller);
 

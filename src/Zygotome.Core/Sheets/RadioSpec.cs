@@ -30,6 +30,9 @@ public sealed class RadioSpec(RowValues said) : SheetObject(said)
         said.Says(RadioFields.Still).Likely is { } minutes ? Numbers.Round(minutes * 60) : null;
 
     /// <summary>By what it shows that it is awake, and by what it is woken; empty where not said.</summary>
+    /// <summary>How far away it must answer, m; null where the sheet does not say.</summary>
+    public double? RangeCheck { get; } = (double?)said.Says(RadioFields.RangeCheck).Likely?.Nominal / 1000;
+
     public string Awake { get; } = said.Get(RadioFields.Awake);
 
     public string Wake { get; } = said.Get(RadioFields.Wake);

@@ -10,6 +10,7 @@ using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Catalogue;
 using Zygotome.Core.Tests.Bind;
+using Zygotome.Core.Tests.Check;
 using Zygotome.Core.Throws;
 using Zygotome.Core.Unpack;
 using Zygotome.Core.Wire;
@@ -54,6 +55,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             Weigh();
             Turn();
             Card();
+            Look();
             foreach (var loop in bench.State.Build.Loops.Where(l => l.Closed is null).ToArray())
             {
                 bench.Do(new LoopClosed(loop.Id, loop.Was));
@@ -411,6 +413,15 @@ internal sealed class Finisher(Bench bench, double scales = 1)
     }
 
     // What rests on throws, on the pack and on all that was set: last.
+    // Once everything else stands: the last look breaks with whatever is done after it.
+    private void Look()
+    {
+        if (bench.Open().All(l => l.Id.StartsWith("check/", StringComparison.Ordinal)))
+        {
+            LastWalk.Of(bench);
+        }
+    }
+
     private void Card()
     {
         string[] last = ["ends/", "alarm/", "bind/card"];

@@ -47,6 +47,7 @@ public sealed class RetractionTests
                 "build/left-over",
                 "build/marked",
                 "build/true-read",
+                "check/answered",
                 "handover/conceded",
                 "receive/box-photo",
                 "receive/promised",

@@ -81,7 +81,7 @@ public sealed class RecordTests
         var id = Hurt(bench, "18 mm");
         bench.Do(new Disposed(id, Disposition.Repair, ""));
         bench.Do(new Repaired(id, "Contact glue under tape", NoGlue: true));
-        bench.Balanced();
+        bench.Balanced().LookedOver();
         bench.Do(new Conceded($"finding/{id}", "The owner was waiting; he looks at it himself."), Bench.Thorne);
         var text = Record(bench);
         Assert.Contains("Contact glue under tape. Not re-inspected.", text, StringComparison.Ordinal);
@@ -112,7 +112,7 @@ public sealed class RecordTests
         bench.Do(new Disposed(own, Disposition.Repair, ""));
         bench.Do(new Repaired(own, "Glued", NoGlue: true));
         bench.Do(new Reinspected(own, true));
-        bench.Balanced().True();
+        bench.Balanced().True().LookedOver();
         bench.Do(new Conceded($"finding/{crack}", "Hairline, does not open."), Bench.Thorne);
         var text = Record(bench);
         Assert.Contains("Used as it is, decided by R. Vane. Under the decal.", text, StringComparison.Ordinal);

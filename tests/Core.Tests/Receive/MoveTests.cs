@@ -60,7 +60,10 @@ public sealed class MoveTests
         Assert.Equal("receive/move-asks", asked.Code);
         Assert.Contains("Rudder moves freely", asked.Text, StringComparison.Ordinal);
         var preview = MovePreview.Of(bench.State, WithoutRudder, bench.Now, Bench.Thorne).Where(p => p.Asks).ToArray();
-        Assert.Equal(["direction/rudder", "freedom/rudder"], preview.Select(p => p.Id).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["check/keepers/sv-rud", "direction/rudder", "freedom/rudder"],
+            preview.Select(p => p.Id).Order(StringComparer.Ordinal)
+        );
         var word = new NotOnAircraft("direction/rudder", "Built without one.");
         Assert.Equal("receive/move-asks", bench.Refused(Move with { NotOn = [word] }, Bench.Thorne)!.Code);
         Assert.Equal(
@@ -69,14 +72,35 @@ public sealed class MoveTests
                 .Refused(
                     Move with
                     {
-                        NotOn = [word, word with { Line = "freedom/rudder" }, word with { Line = "throw/rudder" }],
+                        NotOn =
+                        [
+                            word,
+                            word with
+                            {
+                                Line = "freedom/rudder",
+                            },
+                            word with
+                            {
+                                Line = "check/keepers/sv-rud",
+                            },
+                            word with
+                            {
+                                Line = "throw/rudder",
+                            },
+                        ],
                     },
                     Bench.Thorne
                 )!
                 .Code
         );
-        bench.Do(Move with { NotOn = [word, word with { Line = "freedom/rudder" }] }, Bench.Thorne);
-        Assert.Equal(2, bench.State.Receive.NotOnAircraft.Count);
+        bench.Do(
+            Move with
+            {
+                NotOn = [word, word with { Line = "freedom/rudder" }, word with { Line = "check/keepers/sv-rud" }],
+            },
+            Bench.Thorne
+        );
+        Assert.Equal(3, bench.State.Receive.NotOnAircraft.Count);
     }
 
     [Fact]

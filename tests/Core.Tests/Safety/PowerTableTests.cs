@@ -2,6 +2,7 @@ using Xunit;
 using Zygotome.Core.Balance;
 using Zygotome.Core.Bind;
 using Zygotome.Core.Build;
+using Zygotome.Core.Check;
 using Zygotome.Core.HandOver;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
@@ -138,6 +139,10 @@ public sealed class PowerTableTests
             [typeof(EndsHeard)] = new EndsHeard("rudder", true),
             [typeof(Cycled)] = new Cycled("gear", Attitude.AsItFlies, true),
             [typeof(PlugsSwapped)] = new PlugsSwapped("sv-rud", "sv-ele"),
+            [typeof(CalledOut)] = new CalledOut("x", CalledAnswer.AsExpected),
+            [typeof(PowerRun)] = new PowerRun(30, 14, 8),
+            [typeof(RangeHeld)] = new RangeHeld(30, true, true),
+            [typeof(Taxied)] = new Taxied(true),
             [typeof(ActOpened)] = new ActOpened(PoweredAct.Taxi),
             [typeof(ServoStood)] = new ServoStood("sv-rud", StoodBy.Radio, true),
             [typeof(StepStarted)] = new StepStarted("fit-propeller"),

@@ -8,6 +8,30 @@ internal static class NearlyReady
 {
     public const string Job = "J-0139";
 
+    private static readonly string[] Calls =
+    [
+        "aileron/right",
+        "aileron/left",
+        "elevator/up",
+        "elevator/down",
+        "rates/low",
+    ];
+
+    private static readonly string[] Places =
+    [
+        "keepers/sv-l",
+        "keepers/sv-r",
+        "wing/wing-left",
+        "wing/wing-right",
+        "shut/canopy",
+        "shut/hatch",
+        "air/intake-right",
+        "air/intake-left",
+        "air/outlet",
+        "loose",
+        "propeller/fan/fan",
+    ];
+
     /// <param name="loop">What was changed for now.</param>
     /// <param name="record">Records an entry of a type; the last says whether it was decided on what the screen
     /// showed.</param>
@@ -50,6 +74,25 @@ internal static class NearlyReady
                 },
                 seen == "connected"
             );
+        await Say("wires", "off", "fan");
+        await Say("transmitter", "cutSet");
+        await Say("pack", "connected");
+        foreach (var call in Calls)
+        {
+            await record("check/called", new { call, answer = "asExpected" }, false);
+        }
+
+        await record(
+            "check/range",
+            new
+            {
+                metres = 30,
+                motor = false,
+                holds = true,
+            },
+            false
+        );
+        await Say("pack", "inBay");
         await Say("wires", "on", "fan");
         await Say("transmitter", "cutSet");
         await record("bind/act-opened", new { act = "failsafe", held }, false);
@@ -90,5 +133,42 @@ internal static class NearlyReady
             instrument = "scales",
         };
         await record("balance/weighed", weighed, false);
+        foreach (var ask in Places)
+        {
+            await record("check/answered", new { ask, right = true }, false);
+        }
+
+        await Run(
+            "fullPowerRun",
+            "fullStick",
+            "check/full-power",
+            new
+            {
+                amps = 48,
+                volts = 14.2,
+                seconds = 8,
+            }
+        );
+        await Run(
+            "rangeWithMotor",
+            "live",
+            "check/range",
+            new
+            {
+                metres = 30,
+                motor = true,
+                holds = true,
+            }
+        );
+
+        async Task Run(string act, string stick, string type, object seen)
+        {
+            await record("bind/act-opened", new { act, held }, false);
+            await Say("pack", "connected");
+            await Say("transmitter", stick);
+            await record(type, seen, false);
+            await Say("transmitter", "cutSet");
+            await Say("pack", "inBay");
+        }
     }
 }

@@ -120,6 +120,11 @@ export type Bodies = {
   'balance/marks': Schemas['Entry.MarksSeen'];
   'balance/pack-moved': Schemas['Entry.PackMoved'];
   'balance/ballast': Schemas['Entry.BallastFitted'];
+  'check/called': Schemas['Entry.CalledOut'];
+  'check/answered': Schemas['Entry.CheckAnswered'];
+  'check/full-power': Schemas['Entry.PowerRun'];
+  'check/range': Schemas['Entry.RangeHeld'];
+  'check/taxied': Schemas['Entry.Taxied'];
   'handover/conceded': Schemas['Entry.Conceded'];
   'handover/released': Omit<Schemas['ReleasePost'], 'entryId' | 'observedAt' | 'expectedSeq' | 'look'>;
   'handover/sent': Schemas['Entry.RecordSent'];
@@ -555,6 +560,23 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     decides: 'never',
     typed: [['pieces']],
   },
+  'check/called': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },
+  'check/answered': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'check',
+    by: 'bench',
+    decides: 'never',
+    typed: [['measured']],
+  },
+  'check/full-power': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'check',
+    by: 'bench',
+    decides: 'never',
+    typed: [['amps'], ['volts'], ['seconds']],
+  },
+  'check/range': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [['metres']] },
+  'check/taxied': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },
   'handover/conceded': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'lead', decides: 'always', typed: [] },
   'handover/released': { door: '/api/jobs/{id}/release', stage: 'handOver', by: 'bench', decides: 'always', typed: [] },
   'handover/sent': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'anybody', decides: 'never', typed: [] },
@@ -751,6 +773,7 @@ export const WORDS = {
   switchAt: { away: 'away', middle: 'middle', towards: 'towards you' },
   attitude: { asItFlies: 'held up as it flies', onItsBack: 'on its back', onItsSide: 'on its side' },
   motorTurn: { asItShould: 'as it should', theOtherWay: 'the other way', notAtAll: 'not at all' },
+  calledAnswer: { asExpected: 'as expected', wrong: 'wrong', nothing: 'nothing moved' },
   radioSetting: {
     mix: 'mix',
     expo: 'expo',

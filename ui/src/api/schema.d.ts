@@ -1290,6 +1290,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CheckView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/settings": {
         parameters: {
             query?: never;
@@ -3636,6 +3673,57 @@ export interface components {
             beforeOn: string;
             laid: components["schemas"]["ChannelLaid"][];
         };
+        CheckAskView: {
+            id: string;
+            room: components["schemas"]["CheckRoom"];
+            words: string;
+            why: string;
+            mend: string;
+            parts: string[];
+            /** Format: double */
+            least: null | number;
+            /** Format: double */
+            reckoned: null | number;
+            line: components["schemas"]["LedgerLine"];
+        };
+        CheckCallView: {
+            id: string;
+            call: string;
+            expected: string;
+            note: string;
+            group: string;
+            at: string;
+            below: boolean;
+            ways: components["schemas"]["WayView"][];
+            parts: string[];
+            stick: null | components["schemas"]["StickView"];
+        };
+        /** @enum {unknown} */
+        CheckRoom: "airframe" | "propeller";
+        CheckRunView: {
+            calls: components["schemas"]["CheckCallView"][];
+            /** Format: int32 */
+            done: number;
+            look: string;
+            byId: string;
+            /** Format: date-time */
+            since: null | string;
+            /** Format: date-time */
+            until: null | string;
+            broke: string;
+            brokeWords: string;
+            whole: boolean;
+            line: components["schemas"]["LedgerLine"];
+        };
+        CheckView: {
+            run: null | components["schemas"]["CheckRunView"];
+            atRest: components["schemas"]["DrawingView"];
+            below: null | components["schemas"]["DrawingView"];
+            asks: components["schemas"]["CheckAskView"][];
+            fullPower: null | components["schemas"]["FullPowerView"];
+            range: components["schemas"]["RangeView"][];
+            taxi: null | components["schemas"]["LedgerLine"];
+        };
         ChoiceView: {
             choice: string;
             brings: string;
@@ -4126,6 +4214,13 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.CalledOut": {
+            call: string;
+            /** @enum {unknown} */
+            answer: "asExpected" | "wrong" | "nothing";
+            /** @default  */
+            seen: string;
+        };
         "Entry.CalledSeen": {
             output: string;
             seen: string;
@@ -4144,6 +4239,16 @@ export interface components {
         };
         "Entry.ChannelsSaid": {
             channels: string[];
+        };
+        "Entry.CheckAnswered": {
+            ask: string;
+            right: boolean;
+            note?: null | string;
+            /**
+             * Format: quantity
+             * @description A length as people type it; a bare number is in mm.
+             */
+            measured?: string;
         };
         "Entry.ClaimAnswered": {
             claim: string;
@@ -4747,6 +4852,14 @@ export interface components {
             one: string;
             other: string;
         };
+        "Entry.PowerRun": {
+            /** Format: double */
+            amps: number;
+            /** Format: double */
+            volts: number;
+            /** Format: double */
+            seconds: number;
+        };
         "Entry.PromiseChanged": {
             /** Format: date */
             promised: string;
@@ -4763,6 +4876,14 @@ export interface components {
             function: string;
             /** @default  */
             value: string;
+        };
+        "Entry.RangeHeld": {
+            /** Format: double */
+            metres: number;
+            motor: boolean;
+            holds: boolean;
+            /** @default  */
+            note: string;
         };
         "Entry.ReceiverGiven": {
             /** Format: int32 */
@@ -5102,6 +5223,11 @@ export interface components {
             /** @default  */
             instead: string;
         };
+        "Entry.Taxied": {
+            right: boolean;
+            /** @default  */
+            seen: string;
+        };
         "Entry.ThrowRead": {
             target: string;
             readings: string[];
@@ -5389,6 +5515,10 @@ export interface components {
         FlagView: {
             flag: components["schemas"]["Flag"];
             answer: null | components["schemas"]["AnswerView"];
+        };
+        FullPowerView: {
+            limits: string[];
+            line: components["schemas"]["LedgerLine"];
         };
         GapView: {
             id: string;
@@ -6159,6 +6289,12 @@ export interface components {
             loop: string;
             words: string;
             was: string;
+        };
+        RangeView: {
+            motor: boolean;
+            /** Format: double */
+            metres: number;
+            line: components["schemas"]["LedgerLine"];
         };
         ReadinessView: {
             memory: null | components["schemas"]["LedgerLine"];

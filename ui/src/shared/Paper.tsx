@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import type { Schemas } from '../api/client';
 import type { SharedRecorder } from './stage';
 import { LastSaid } from './LastSaid';
-import { ActNow } from './look/ActNow';
+import { ActNow, type AnsweredAt } from './look/ActNow';
 import { DangerNow } from './look/DangerNow';
 import { Lamps } from './look/Lamps';
 import { Look } from './look/Look';
@@ -16,14 +16,14 @@ export function Paper({
   job,
   recorder,
   act,
-  onBind = false,
+  at,
   children,
 }: {
   job: Schemas['JobView'];
   recorder: SharedRecorder;
   act: ReactNode;
-  /** Results of acts are answered on this very screen. */
-  onBind?: boolean;
+  /** The stage whose screen this is, where results of acts are answered on it. */
+  at?: AnsweredAt;
   children: ReactNode;
 }) {
   const [lookedAt, setLookedAt] = useState<string[]>();
@@ -35,7 +35,7 @@ export function Paper({
     >
       <Lamps job={job} onLookAt={setLookedAt} />
       <DangerNow job={job} recorder={recorder} />
-      <ActNow job={job} recorder={recorder} onBind={onBind} />
+      <ActNow job={job} recorder={recorder} at={at} />
       {/* What is hidden in it stays in it: a choice of a radio group has an input that would lengthen the page. */}
       <div data-region="now" className="relative min-h-0 flex-1 overflow-y-auto px-[18px] py-3">
         {children}

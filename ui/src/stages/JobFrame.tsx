@@ -13,6 +13,7 @@ import { STAGE_KEYS, type StageKey } from '../shared/stageKeys';
 import { Balance } from './balance/Balance';
 import { Bind } from './bind/Bind';
 import { Steps } from './build/Steps';
+import { Check } from './check/Check';
 import { HandOver } from './handover/HandOver';
 import { Plan } from './plan/Plan';
 import { Receive } from './receive/Receive';
@@ -29,7 +30,7 @@ const SCREENS: Record<StageKey, (props: StageProps<Recorder<EntryType>>) => Reac
   bind: (p) => <Bind {...p} />,
   throws: (p) => <Throws {...p} />,
   balance: (p) => <Balance {...p} />,
-  check: (p) => <Steps {...p} stage="check" />,
+  check: (p) => <Check {...p} steps={(head) => <Steps {...p} stage="check" head={head} />} />,
   handover: (p) => <HandOver {...p} />,
 };
 

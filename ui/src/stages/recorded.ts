@@ -3,6 +3,7 @@ import type { SharedEntries } from '../shared/stage';
 import type { BalanceEntries } from './balance/entries';
 import type { BindEntries } from './bind/entries';
 import type { BuildEntries } from './build/entries';
+import type { CheckEntries } from './check/entries';
 import type { HandOverEntries } from './handover/entries';
 import type { PlanEntries } from './plan/entries';
 import type { ReceiveEntries } from './receive/entries';
@@ -21,6 +22,7 @@ type OnScreen =
   | BindEntries
   | ThrowsEntries
   | BalanceEntries
+  | CheckEntries
   | HandOverEntries;
 
 /** What no screen records, and why that is no dead end. */

@@ -50,9 +50,9 @@ public static class PowerFields
         public static readonly TextField Controller = new("controller", "controller") { Refers = Reference.Controller };
 
         public static readonly WholeField Blades = new("blades", "blades", 2, 1, 12);
-        public static readonly TextField Hub = new("hub", "hub") { Unused = true };
+        public static readonly TextField Hub = new("hub", "hub");
 
-        public static readonly ChoiceField Nut = new("nut", "nut", "", "right-hand", "left-hand") { Unused = true };
+        public static readonly ChoiceField Nut = new("nut", "nut", "", "right-hand", "left-hand");
 
         public static readonly QuantityField CutOut = new("cutOut", "turns in a cut-out of", Unit.Millimetre)
         {

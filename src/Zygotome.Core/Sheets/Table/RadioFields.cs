@@ -88,7 +88,7 @@ public static class RadioFields
 
     public static readonly QuantityField RangeCheck = new("radio.rangeCheck", "range check", Unit.Metre)
     {
-        Unused = true,
+        Means = "How far away it must answer with the transmitter's power reduced.",
     };
 
     /// <summary>A servo and what it drives.</summary>

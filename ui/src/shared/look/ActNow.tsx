@@ -3,7 +3,9 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { currentLook, onLook } from '../../api/look';
 import { useMe } from '../../api/me';
+import { Choice } from '../Choice';
 import type { SharedRecorder } from '../stage';
+import { isKnown } from './said';
 
 const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
   off: 'Transmitter is off',
@@ -12,20 +14,30 @@ const TRANSMITTER: Partial<Record<Schemas['LampIs'], string>> = {
   cutSet: 'Throttle low, cut set',
 };
 
-/** Acts whose result is asked for on Bind. */
-const ON_BIND: ReadonlySet<string> = new Set(['failsafe', 'motorDirection', 'cutProof']);
+export type AnsweredAt = 'bind' | 'check';
+
+/** Acts whose result is asked for on the screen of a stage. */
+const ANSWERED: Partial<Record<NonNullable<Schemas['PoweredAct']>, { at: AnsweredAt; title: string }>> = {
+  failsafe: { at: 'bind', title: 'Bind' },
+  motorDirection: { at: 'bind', title: 'Bind' },
+  cutProof: { at: 'bind', title: 'Bind' },
+  fullPowerRun: { at: 'check', title: 'Check' },
+  rangeWithMotor: { at: 'check', title: 'Check' },
+  taxi: { at: 'check', title: 'Check' },
+};
 
 /** What is open with a power state of its own: what to do, said step by step, and what was seen; on every screen. */
 export function ActNow({
   job,
   recorder,
-  onBind,
+  at: here,
 }: {
   job: Schemas['JobView'];
   recorder: SharedRecorder;
-  onBind: boolean;
+  at: AnsweredAt | undefined;
 }) {
   const [seen, setSeen] = useState('');
+  const [read, setRead] = useState<Schemas['LampIs']>();
   const look = useSyncExternalStore(onLook, currentLook);
   const me = useMe();
   const open = job.lamps.open;
@@ -42,8 +54,11 @@ export function ActNow({
   const at = job.lamps.lamps.find((l) => l.lamp === 'transmitter')?.is;
   const pack = job.lamps.lamps.filter((l) => l.lamp === 'pack');
   const connected = pack.every((l) => l.is === 'connected');
+  // At each power-up the memory is read off the transmitter, here as in any look.
+  const memory = job.lamps.lamps.find((l) => l.lamp === 'memory' && !isKnown(l, look, me?.id));
   const say = (said: Schemas['LampSaid'][]) => void recorder.record('build/lamps', { said });
   const { act } = open;
+  const answered = act ? ANSWERED[act] : undefined;
   const due = open.moves.find((m) => !m.done);
   const heard = open.moves.at(-1)?.hear ?? '';
   const end = async (words: string) => {
@@ -68,17 +83,33 @@ export function ActNow({
         <p className={`text-[17px] leading-snug ${open.moves.length > 0 ? 'hidden' : ''}`}>
           {!open.reached
             ? open.do
-            : onBind && act && ON_BIND.has(act)
+            : answered && answered.at === here
               ? `Answer below. Then: ${open.afterwards}`
               : open.afterwards}
         </p>
+        {memory && !connected && (!due || !due.stick) && (
+          <Choice
+            titled
+            label={memory.title}
+            value={read}
+            of={memory.choices.map((c) => ({ value: c.is, words: c.words }))}
+            onChoose={setRead}
+            className="flex gap-1"
+            button="button min-h-[48px] min-w-0 flex-1 px-1 text-[16px]"
+          />
+        )}
         <div className="flex flex-wrap gap-2 pt-2">
           {!connected && (!due || !due.stick) && (
             <button
               type="button"
               className={`button min-h-[52px] flex-1 ${due ? 'dark font-bold' : ''}`}
-              disabled={recorder.busy}
-              onClick={() => say(pack.map((l) => ({ lamp: 'pack', of: l.of, is: 'connected' })))}
+              disabled={recorder.busy || (!!memory && !read)}
+              onClick={() =>
+                say([
+                  ...pack.map((l) => ({ lamp: 'pack' as const, of: l.of, is: 'connected' as const })),
+                  ...(memory && read ? [{ lamp: 'memory' as const, of: '', is: read }] : []),
+                ])
+              }
             >
               {pack.length > 1 ? 'Packs are connected' : 'Pack is connected'}
             </button>
@@ -111,14 +142,12 @@ export function ActNow({
             Heard and seen so
           </button>
         )}
-        {act && open.reached && !due && !ON_BIND.has(act) && (
+        {act && open.reached && !due && !answered && (
           <div className="flex gap-2 pt-2">
             <input
               className="field min-w-0 flex-1 text-[17px]"
               aria-label="What was seen"
-              placeholder={
-                act === 'fullPowerRun' ? 'amperes, volts' : heard ? 'or otherwise: what was' : 'what was seen'
-              }
+              placeholder={heard ? 'or otherwise: what was' : 'what was seen'}
               value={seen}
               onChange={(e) => setSeen(e.target.value)}
             />
@@ -132,9 +161,12 @@ export function ActNow({
             </button>
           </div>
         )}
-        {act && ON_BIND.has(act) && !onBind && (
-          <Link className="inline-flex min-h-[44px] items-center text-[16px] underline" to={`/jobs/${job.id}/bind`}>
-            what was seen is answered on Bind
+        {answered && answered.at !== here && (
+          <Link
+            className="inline-flex min-h-[44px] items-center text-[16px] underline"
+            to={`/jobs/${job.id}/${answered.at}`}
+          >
+            what was seen is answered on {answered.title}
           </Link>
         )}
       </div>

@@ -17,7 +17,7 @@ import { CardRoom } from './CardRoom';
 import { Cut } from './Cut';
 import { DirectionCall, DirectionList } from './DirectionCall';
 import { EndsRoom } from './EndsRoom';
-import type { Props } from './entries';
+import type { Props, Room } from './entries';
 import { Failsafe } from './Failsafe';
 import { Motors } from './Motors';
 import { type OutputAnswer, OutputCall, OutputList } from './OutputCall';
@@ -25,7 +25,7 @@ import { Power } from './Power';
 import { SetInRadio } from './SetInRadio';
 import { StabiliserRoom } from './StabiliserRoom';
 import { SwitchRoom } from './SwitchRoom';
-import { type Mark, type Room, Strip } from './Strip';
+import { type Mark, Strip } from '../../shared/Strip';
 import { asItMust, listed, seenOf, useTaps } from './taps';
 import type { Seen } from './ways';
 
@@ -94,7 +94,7 @@ export function Bind({ job, recorder, turn }: Props) {
     <>
       <Top of={`${open} ${call?.function ?? called?.key ?? ''} ${picks}`} />
       <div className="-mx-[18px] -mt-3 mb-3">
-        <Strip marks={marks} value={open} onChoose={setRoom} />
+        <Strip label="Bind" marks={marks} value={open} onChoose={setRoom} />
       </div>
     </>
   );
@@ -162,7 +162,7 @@ export function Bind({ job, recorder, turn }: Props) {
         )}
         {called?.closer && data.below && <Closer drawing={data.below} call={called} />}
       </Mat>
-      <Paper job={job} recorder={recorder} onBind act={act}>
+      <Paper job={job} recorder={recorder} at="bind" act={act}>
         {strip}
         <div {...panelOf(open)}>
           {open === 'power' && <Power job={job} data={data} recorder={recorder} />}

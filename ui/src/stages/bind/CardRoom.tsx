@@ -31,7 +31,7 @@ export function CardRoom({ job, recorder, card, strip, next }: RoomProps & { car
       <Paper
         job={job}
         recorder={recorder}
-        onBind
+        at="bind"
         act={
           keyable ? (
             <Act

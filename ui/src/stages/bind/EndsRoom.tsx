@@ -34,7 +34,7 @@ export function EndsRoom({ job, recorder, data, strip, next }: RoomProps) {
           </div>
         )}
       </Mat>
-      <Paper job={job} recorder={recorder} onBind act={next}>
+      <Paper job={job} recorder={recorder} at="bind" act={next}>
         {strip}
         <div {...panelOf('ends')}>
           {data.cycles.map((c) => (

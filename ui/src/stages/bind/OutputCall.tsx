@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Begin, useOpenAct } from '../../shared/look/Acts';
-import { Timed } from './Timed';
+import { Timed } from '../../shared/Timed';
 import type { Props } from './entries';
 
 export type Output = Schemas['OutputView'];

@@ -9,7 +9,7 @@ import { CallMat } from './CallMat';
 import { DirectionCall } from './DirectionCall';
 import { Instead } from './Instead';
 import { Said } from './Said';
-import { useStopwatch } from './stopwatch';
+import { useStopwatch } from '../../shared/stopwatch';
 import { asItMust, listed, seenOf, useTaps } from './taps';
 import type { Seen } from './ways';
 import type { Props } from './entries';
@@ -69,7 +69,7 @@ export function StabiliserRoom({ job, recorder, data, of, strip, next }: RoomPro
           <Drawing drawing={data.atRest} mode="plain" foot="it moves no surface" />
         )}
       </Mat>
-      <Paper job={job} recorder={recorder} onBind act={act}>
+      <Paper job={job} recorder={recorder} at="bind" act={act}>
         {strip}
         <div {...panelOf('stabiliser')}>
           {of.first.some((f) => f.line.open) && <First of={of} recorder={recorder} closed={job.released} />}

@@ -25,7 +25,7 @@ export function SwitchRoom({ job, recorder, data, strip, next }: RoomProps) {
       <Mat title="Bind" aside="which switch does what">
         <Table uses={uses} current={use} onChoose={setChosen} />
       </Mat>
-      <Paper job={job} recorder={recorder} onBind act={next}>
+      <Paper job={job} recorder={recorder} at="bind" act={next}>
         {strip}
         <div {...panelOf('switches')}>
           {clashes.map((c) => (

@@ -32,5 +32,19 @@ export type BindEntries =
   | 'build/loop-closed'
   | 'build/loop-opened';
 
+/** The acts of Bind in the order they are done. */
+export type Room =
+  | 'power'
+  | 'bound'
+  | 'cut'
+  | 'failsafe'
+  | 'controller'
+  | 'directions'
+  | 'motors'
+  | 'stabiliser'
+  | 'switches'
+  | 'ends'
+  | 'card';
+
 export type Recorder = Of<BindEntries | SharedEntries>;
 export type Props = StageProps<Recorder>;

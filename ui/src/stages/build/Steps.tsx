@@ -4,7 +4,6 @@ import { useMe } from '../../api/me';
 import { may } from '../../api/record';
 import { useServerNow, useStage } from '../../api/queries';
 import { Act } from '../../shared/Act';
-import { Acts } from '../../shared/look/Acts';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
 import { ErratumForm } from '../../shared/ErratumForm';
@@ -322,7 +321,6 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
           </section>
         )}
         {!wide && <div className="-mx-[18px] pt-4">{list}</div>}
-        {stage === 'check' && <Acts job={job} recorder={recorder} of={['fullPowerRun', 'rangeWithMotor', 'taxi']} />}
         {stage === 'build' && !job.released && <Loops recorder={recorder} functions={data.functions} />}
       </Paper>
     </>

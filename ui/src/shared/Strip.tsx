@@ -1,25 +1,15 @@
-import { walking } from '../../shared/Tabs';
+import { walking } from './Tabs';
 
-export type Room =
-  | 'power'
-  | 'bound'
-  | 'cut'
-  | 'failsafe'
-  | 'controller'
-  | 'directions'
-  | 'motors'
-  | 'stabiliser'
-  | 'switches'
-  | 'ends'
-  | 'card';
 export type Mark = 'shown' | 'open' | 'wrong';
 
-/** The acts of Bind in the order they are done: a tick each, solid once it is shown, the open one taped. */
-export function Strip({
+/** The rooms of a stage in the order they are done: a tick each, solid once it is shown, the open one taped. */
+export function Strip<Room extends string>({
+  label,
   marks,
   value,
   onChoose,
 }: {
+  label: string;
   marks: readonly { room: Room; title: string; mark: Mark; note: string }[];
   value: Room;
   onChoose: (room: Room) => void;
@@ -30,7 +20,7 @@ export function Strip({
     onChoose,
   );
   return (
-    <div role="tablist" aria-label="Bind" onKeyDown={walk} className="grid grid-cols-6 border-b-2 border-ink bg-paper">
+    <div role="tablist" aria-label={label} onKeyDown={walk} className="grid grid-cols-6 border-b-2 border-ink bg-paper">
       {marks.map((m) => (
         <button
           type="button"

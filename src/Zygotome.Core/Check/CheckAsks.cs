@@ -1,0 +1,233 @@
+using System.Collections.Immutable;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Table;
+
+namespace Zygotome.Core.Check;
+
+/// <summary>
+/// What is looked at before it flies, from what this sheet has and this job fitted: none where there is nothing. A
+/// further question is a further line here.
+/// </summary>
+public static class CheckAsks
+{
+    /// <summary>mm between a turning propeller and anything else: the shop's limit.</summary>
+    internal const double Gap = 3;
+
+    /// <summary>In the order of a walk round the aircraft; the same for the same state.</summary>
+    public static ImmutableArray<CheckAsk> Of(JobState state) =>
+        state
+            .Once(s => new All([.. Airframe(s.Sheet), .. s.Sheet.Power.Motors.SelectMany(m => Turning(s.Sheet, m))]))
+            .Of;
+
+    private sealed record All(ImmutableArray<CheckAsk> Of);
+
+    private static readonly ImmutableArray<string> Sides = ["left", "right"];
+
+    private static IEnumerable<CheckAsk> Airframe(SpecSheet sheet) =>
+        [
+            .. Linkages(sheet),
+            .. Wings(sheet),
+            .. Covers(sheet),
+            .. sheet.Geometry.Wheels.SelectMany((w, i) => Wheels(sheet, w, sheet.Geometry.WheelPart(i))),
+            .. Air(sheet),
+            new CheckAsk(
+                "loose",
+                CheckRoom.Airframe,
+                "Held to the ear and shaken: nothing loose inside?",
+                "A screw that was dropped finds the gears of a servo, or a contact.",
+                "Open it, find it, and count what the bag should hold."
+            ),
+        ];
+
+    private static IEnumerable<CheckAsk> Linkages(SpecSheet sheet) =>
+        from servo in sheet.Servos
+        let surfaces = servo.Drives.Select(sheet.Surface).OfType<Surface>().ToArray()
+        where surfaces.Length > 0
+        let names = string.Join(" and ", surfaces.Select(s => s.Name.ToLowerInvariant()))
+        select new CheckAsk(
+            $"keepers/{servo.Id}",
+            CheckRoom.Airframe,
+            $"{Texts.Capital(names)}: keeper or band on each clevis, locks and horn screws tight?",
+            "A clevis that opens in the air is a surface that flutters, then none.",
+            "Put it on, lock it, and pull at the rod."
+        )
+        {
+            Parts = [.. surfaces.Select(s => s.Id)],
+            On = [.. surfaces.Select(s => new Setting(SettingKind.Linkage, s.Id))],
+        };
+
+    // A wing that comes off is latched or screwed; one that stays on is pulled all the same.
+    private static IEnumerable<CheckAsk> Wings(SpecSheet sheet)
+    {
+        var parted = sheet.Leads.Any(l => l.Says(RadioFields.Lead.Separable).Likely == true);
+        return from lifting in sheet.Geometry.Lifting
+            where lifting.Role == "wing"
+            from side in Sides
+            let part = $"{lifting.Id}-{side}"
+            select new CheckAsk(
+                $"wing/{part}",
+                CheckRoom.Airframe,
+                $"{Texts.Capital(side)} {Places.Words(lifting.Id)}: "
+                    + (
+                        parted
+                            ? "latch clicked or screw tight, tip pulled, no gap left?"
+                            : "tip pulled and twisted, nothing gives?"
+                    ),
+                "A latch that only looks shut lets go with the first turn.",
+                parted
+                    ? "Off, look at latch and spar, on again until it clicks; pull again."
+                    : "Find where it gives: a finding."
+            )
+            {
+                Parts = [part],
+            };
+    }
+
+    private static IEnumerable<CheckAsk> Covers(SpecSheet sheet) =>
+        from place in sheet.Geometry.Placed
+        where place.IsOpened
+        from part in PlacedPart.Of(place)
+        select new CheckAsk(
+            $"shut/{part.Part}",
+            CheckRoom.Airframe,
+            $"{Texts.Capital(part.Name)}: in its place, catch or screws hold against a pull?",
+            place.Kind == PlacedKind.Cowl
+                ? "A cowl that creeps forward meets the propeller."
+                : "What comes off in the air takes the balance, or the pack, with it.",
+            "A stronger magnet, the screw that is missing, or a strip of tape; then pull again."
+        )
+        {
+            IsVital = false,
+            Parts = [part.Part],
+        };
+
+    private static IEnumerable<CheckAsk> Wheels(SpecSheet sheet, Wheel wheel, string part)
+    {
+        var name = Texts.Capital(wheel.Name.Length > 0 ? wheel.Name : Places.Words(part));
+        yield return new CheckAsk(
+            $"wheel/{part}/runs",
+            CheckRoom.Airframe,
+            $"{name}: spins free, drags nowhere, collars tight?",
+            "One that drags pulls it off the strip; a lost collar loses the wheel.",
+            "Ease it, or move the collar half a millimetre; lock its screw on the flat."
+        )
+        {
+            IsVital = false,
+            Parts = [part],
+        };
+        if (wheel.Steered || Steers(sheet, wheel))
+        {
+            yield return new CheckAsk(
+                $"wheel/{part}/link",
+                CheckRoom.Airframe,
+                $"{name}: steering link tight, no play in it?",
+                "A loose link steers by itself at take-off.",
+                "Tighten or replace it; the wheel must follow the stick at once."
+            )
+            {
+                Parts = [part],
+            };
+        }
+
+        if (wheel.Retracts || Retracts(sheet, wheel))
+        {
+            yield return new CheckAsk(
+                $"wheel/{part}/well",
+                CheckRoom.Airframe,
+                $"{name}: clear of its well on both sides as it goes in?",
+                "What rubs hangs one day, with the gear half out.",
+                "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean cycles again."
+            )
+            {
+                IsVital = false,
+                Parts = [part],
+            };
+        }
+    }
+
+    private static bool Steers(SpecSheet sheet, Wheel wheel) =>
+        sheet.Outputs.Any(o => o.Kind == OutputKind.Steering && o.Wheels.Contains(wheel.Id));
+
+    private static bool Retracts(SpecSheet sheet, Wheel wheel) =>
+        sheet.Outputs.Any(o => o.Kind == OutputKind.Retract && o.Wheels.Contains(wheel.Id));
+
+    // What has no motor has nothing to cool.
+    private static IEnumerable<CheckAsk> Air(SpecSheet sheet) =>
+        from place in sheet.Geometry.Placed
+        where sheet.Power.Motors.Length > 0 && place.Kind is PlacedKind.Inlet or PlacedKind.Outlet
+        from part in PlacedPart.Of(place)
+        select new CheckAsk(
+            $"air/{part.Part}",
+            CheckRoom.Airframe,
+            $"{Texts.Capital(part.Name)}: open, nothing taped or pushed over it?",
+            "A controller without air goes off in the air.",
+            "Take away what covers it; where that must stay, cut an opening as large."
+        )
+        {
+            IsVital = false,
+            Parts = [part.Part],
+        };
+
+    private static IEnumerable<CheckAsk> Turning(SpecSheet sheet, MotorSpec motor)
+    {
+        var of = sheet.Power.Motors.Length == 1 ? "" : $", {motor.Id}";
+        CheckAsk Ask(string what, string words, string why, string mend) =>
+            new($"propeller/{motor.Id}/{what}", CheckRoom.Propeller, words, why, mend)
+            {
+                Parts = [$"motor-{motor.Id}"],
+                On = [SheetValues.OfTurning(motor.Id)],
+            };
+        if (motor.IsFan)
+        {
+            yield return Ask(
+                "fan",
+                $"Fan{of}: turned by hand it rubs nowhere, rotor nut tight, intake clear?",
+                "A rotor that touches its ring breaks; what lies before it is drawn in.",
+                "Pack off and wires off first. Centre the ring, tighten the nut, clear the intake."
+            );
+            yield break;
+        }
+
+        yield return Ask(
+            "hub",
+            $"Propeller{of}: {Hub(motor)}, centred, no play on the shaft?",
+            "A hub that is loose on its shaft walks out of true and throws a blade.",
+            "Bore out to the shaft, or put the ring in that fits; a larger bore than the shaft is never flown."
+        );
+        yield return Ask(
+            "face",
+            $"Propeller{of}: printed face forward{Turns(motor)}?",
+            "Backwards it pulls half as hard, and looks right.",
+            "Turn it round; of handed twins, change the two over."
+        );
+        yield return Ask(
+            "nut",
+            $"Propeller{of}: {Nut(motor)}, blades fast, spins true?",
+            "A nut that loosens as it turns lets the propeller go.",
+            "Seat and tighten it; a collet only snug until it holds, or it breaks."
+        );
+        if (PropellerGap.Of(sheet, motor) is { } reckoned)
+        {
+            yield return Ask(
+                "gap",
+                $"Propeller{of}: gap to what is nearest, surfaces at full deflection, mm?",
+                $"One that touches breaks. At least {Numbers.Say(Gap)} mm, the shop's limit.",
+                "A smaller propeller, or its shaft moved with washers; never a surface stopped short."
+            ) with
+            {
+                Least = Gap,
+                Reckoned = reckoned,
+            };
+        }
+    }
+
+    private static string Hub(MotorSpec motor) =>
+        motor.Hub.Length > 0 ? $"{motor.Hub} seated" : "bore fits the shaft, by itself or by its ring";
+
+    private static string Turns(MotorSpec motor) => motor.Turns.Length > 0 ? $", and it turns {motor.Turns}" : "";
+
+    private static string Nut(MotorSpec motor) =>
+        motor.Nut.Length > 0 ? $"its {motor.Nut} nut tight" : "nut tight, its thread the way that tightens";
+}

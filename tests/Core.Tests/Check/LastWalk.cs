@@ -1,0 +1,107 @@
+using Zygotome.Core.Check;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Safety;
+
+namespace Zygotome.Core.Tests.Check;
+
+/// <summary>What a patient technician does of the last look, where a line asks for it. Ends unpowered, as flown.</summary>
+internal static class LastWalk
+{
+    /// <summary>Called out and walked away with while isolated; then looked at as it flies, run, and rolled.</summary>
+    public static void Of(Bench bench)
+    {
+        Isolated(bench);
+        AsItFlies(bench);
+    }
+
+    /// <summary>What is done isolated: a fan's wires are off for it, so its direction is seen afterwards.</summary>
+    public static void Isolated(Bench bench)
+    {
+        if (Asks(bench, new RunId()) || Asks(bench, new RangeId(false)))
+        {
+            bench.Power();
+            CallOut(bench);
+            if (Asks(bench, new RangeId(false)))
+            {
+                bench.Do(new RangeHeld(RangeHeld.Far(bench.State.Sheet), false, true));
+            }
+
+            bench.LastLook();
+        }
+    }
+
+    private static void AsItFlies(Bench bench)
+    {
+        LookAt(bench);
+        if (Asks(bench, new PowerRunId()))
+        {
+            Held(bench, PoweredAct.FullPowerRun, LampIs.FullStick, Full(bench.State));
+        }
+
+        if (Asks(bench, new RangeId(true)))
+        {
+            Held(
+                bench,
+                PoweredAct.RangeWithMotor,
+                LampIs.Live,
+                new RangeHeld(RangeHeld.Far(bench.State.Sheet), true, true)
+            );
+        }
+
+        if (Asks(bench, new TaxiId()))
+        {
+            Held(bench, PoweredAct.Taxi, LampIs.Live, new Taxied(true));
+        }
+    }
+
+    /// <summary>One unbroken run.</summary>
+    public static void CallOut(Bench bench)
+    {
+        if (Asks(bench, new RunId()))
+        {
+            foreach (var call in Core.Check.CallOut.Of(bench.State.Sheet))
+            {
+                bench.Do(new CalledOut(call.Id, CalledAnswer.AsExpected));
+            }
+        }
+    }
+
+    /// <summary>Everything looked at that is open.</summary>
+    public static void LookAt(Bench bench)
+    {
+        foreach (var ask in CheckAsks.Of(bench.State).Where(a => Asks(bench, new CheckAskId(a.Id))))
+        {
+            bench.Do(Yes(ask));
+        }
+    }
+
+    /// <summary>As it should be.</summary>
+    public static CheckAnswered Yes(CheckAsk ask) =>
+        new(ask.Id, true, Measured: ask.Least is null ? null : Bench.Q("12 mm"));
+
+    /// <summary>A run within every limit.</summary>
+    public static PowerRun Full(JobState state)
+    {
+        var limits = PowerLimits.Of(state);
+        return new PowerRun(
+            limits.Where(l => l.IsAmps).Select(l => l.Value).DefaultIfEmpty(20).Min() * 0.8,
+            limits.Where(l => !l.IsAmps).Select(l => l.Value).DefaultIfEmpty(7).Max() + 0.4,
+            8
+        );
+    }
+
+    // Held by a second person, as it flies; then the stick low, the pack off.
+    private static void Held(Bench bench, PoweredAct act, LampIs stick, EntryBody seen)
+    {
+        bench.LastLook();
+        bench.Say(LampKind.Transmitter, LampIs.CutSet);
+        bench.Do(new ActOpened(act, Bench.Holding));
+        bench.Pack(LampIs.Connected);
+        bench.Say(LampKind.Transmitter, stick);
+        bench.Do(seen);
+        bench.Say(LampKind.Transmitter, LampIs.CutSet);
+        bench.Pack(LampIs.InBay);
+    }
+
+    private static bool Asks(Bench bench, RequirementId id) => bench.Open().Any(l => l.Id == id.Written);
+}
