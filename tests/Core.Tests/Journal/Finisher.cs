@@ -56,7 +56,8 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             Turn();
             Card();
             Look();
-            foreach (var loop in bench.State.Build.Loops.Where(l => l.Closed is null).ToArray())
+            var loops = bench.State.Build.Loops.Where(l => l.Closed is null).ToArray();
+            foreach (var loop in loops)
             {
                 bench.Do(new LoopClosed(loop.Id, loop.Was));
             }
@@ -72,7 +73,7 @@ internal sealed class Finisher(Bench bench, double scales = 1)
             }
 
             // The pack's lamp is said again each round: that alone is no progress.
-            if (bench.State.Seq - before <= 1)
+            if (bench.State.Seq - before <= 1 && loops.Length == 0)
             {
                 break;
             }

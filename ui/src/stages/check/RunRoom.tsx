@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useState, useSyncExternalStore } from 'react';
+import { type ReactNode, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { currentLook, onLook } from '../../api/look';
@@ -17,6 +17,8 @@ type Answer = Schemas['Entry.CalledOut']['answer'];
 
 // px: under this height the answers stand on the paper alone.
 const LOW = 520;
+// ms
+const BOUNCE = 400;
 
 /**
  * The function check, called out: the call large, what must be seen ghosted on the aircraft, and a line round it that
@@ -45,6 +47,13 @@ export function RunRoom({
     if (!call || busy) return;
     if (await recorder.record('check/called', { call: call.id, answer, seen: '' })) setAgain(false);
   };
+  // A second press of the same finger answers no second call.
+  const last = useRef(Number.NEGATIVE_INFINITY);
+  const tap = (answer: Answer) => {
+    if (performance.now() - last.current < BOUNCE) return;
+    last.current = performance.now();
+    void say(answer);
+  };
   useSpoken(aloud ? call?.call : undefined);
   useClicker(clicker && !busy, (answer) => void say(answer));
 
@@ -59,7 +68,7 @@ export function RunRoom({
       type="button"
       key={answer}
       disabled={busy}
-      onClick={() => void say(answer)}
+      onClick={() => tap(answer)}
       className="button min-h-[60px] min-w-0 flex-1 text-[20px] font-bold"
     >
       {words}
@@ -121,7 +130,7 @@ export function RunRoom({
               aria-hidden
               tabIndex={-1}
               disabled={busy}
-              onClick={() => void say('asExpected')}
+              onClick={() => tap('asExpected')}
               className="button dark min-h-[72px] flex-[2] text-[28px] font-bold"
             >
               As expected
