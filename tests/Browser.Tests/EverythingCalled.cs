@@ -32,6 +32,8 @@ public sealed class EverythingCalled
         );
         t.See("Which memory").Room("Failsafe").Press("Begin the failsafe look");
         t.Press("Transmitter is off").Press("As declared").Press("Transmitter on");
+        t.Room("Cut").Fill("the switch it is on", "left switch, away").Press("Begin: try the cut");
+        t.Press("Every shaft stood still").See("Tried with the shafts bare");
         t.Room("Directions").See("Rudder stick right").See("left motor faster").DoNotSee("it did nothing");
 
         // The motors turn for it: bare shafts, throttle live, within an act of its own.

@@ -25,7 +25,7 @@ public sealed class SheetFromPaper
         t.Fill("name of the new kit", "Plimsey 1600").Fill("its maker", "Somebody else").Press("Begin from it");
         t.See("From the lid").See("Plimsey 1600").Press("Throws").See("assumed");
         t.Press("aileron, high").Press("As the manual says");
-        t.Press("Radio and wiring").Fill("range check", "30");
+        t.Press("Radio and wiring").Fill("protocol", "the supplied receiver's");
         t.Keys_(Keys.Enter).See("kept; nothing judges it yet");
         Assert.Empty(t.Complaints());
     }

@@ -29,15 +29,12 @@ public sealed record Released(int Number, string RulesVersion, ImmutableArray<Se
 
         var ledger = Journal.Ledger.Of(state, asOf);
 
-        // What nobody may concede is named first, then what is wrong, then what is wanting.
+        // What is wrong is named first, then what nobody may concede, then what is wanting.
         var open = ledger
             .Where(l => l.Open)
-            .OrderBy(l => l.Concedable)
-            .ThenBy(l =>
-                l.Standing is Standing.NotMet ? 0
-                : l.Standing is Standing.Stale ? 1
-                : 2
-            )
+            .OrderBy(l => l.Standing is Standing.NotMet ? 0 : 1)
+            .ThenBy(l => l.Concedable)
+            .ThenBy(l => l.Standing is Standing.Stale ? 0 : 1)
             .ToArray();
         return open.Length > 0
                 ? new Refusal(

@@ -52,7 +52,7 @@ export function Look({
   const asked = [...opened, lampOf(recorder.refusal)];
   // The memory is read at each power-up, off a transmitter that is on; at no other time is it anybody's question.
   const powered =
-    every.some((l) => l.lamp === 'pack' && words[l.key] === 'connected') &&
+    every.some((l) => l.lamp === 'pack' && words[l.key] === 'connected' && l.is !== 'connected') &&
     every.some((l) => l.lamp === 'transmitter' && words[l.key] !== 'off');
   const read = (l: Lamp) => l.lamp !== 'memory' || powered || asked.some((a) => isAsked(l, a));
   const lamps = every.filter(read);
