@@ -55,16 +55,36 @@ public sealed class LastLook
         t.Room("Airframe", "Check").See("keeper or band").Press("no, it is not so").Fill("What is not so", "no keeper");
         t.Press("No").See("no keeper");
         t.Stage("Hand over").See("keeper or band on each clevis");
-        t.Stage("Check").Room("Propeller", "Check").See("printed face forward");
+        t.Stage("Check").Room("Propeller", "Check").See("printed face forward").Fill("bore", "6").Fill("shaft", "5");
+        t.Act("Measured").See("a ring 5 mm inside").Fill("bore", "5").Fill("shaft", "5");
         var act = t.Find(By.CssSelector("button[data-act]"));
         act.SendKeys(Keys.Enter);
         t.Until(
-            () => application.Job("J-0146").Journal.Count(e => e.Body is Core.Check.CheckAnswered) == 2,
+            () => application.Job("J-0146").Journal.Count(e => e.Body is Core.Check.CheckAnswered) == 3,
             "the hub is answered"
         );
         t.Press("Propeller: gap to what is nearest").See("by the sheet’s drawing about");
         Assert.False(t.Find(By.CssSelector("button[data-act]")).Enabled);
-        t.Fill("measured, mm", "2").Act("Measured").See("A smaller propeller");
+        t.Fill("gap, mm", "2").Act("Measured").See("A smaller propeller");
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
+    public async Task Surfaces_that_go_hard_over_without_signal_show_in_check_and_refuse_release()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0148/bind").ToBind().Room("Bound").Fill("model memory", "LOWEN").Press("It is bound");
+        t.Look(("Transmitter", "on"), ("Flight pack", "connected")).See("Which memory");
+        t.Room("Failsafe").Press("Begin the failsafe look").Press("Transmitter is off");
+        t.See("What did the surfaces do?").Press("surfaces go hard over").Press("Transmitter on");
+        t.Stage("Check").Room("Airframe", "Check").See("Shown at other stages").Press("Failsafe").See("Failsafe");
+        t.Until(() => t.Browser.Url.EndsWith("/bind", StringComparison.Ordinal), "it leads to Bind");
+        t.Stage("Hand over").See("Failsafe");
+        var line = Ledger
+            .Of(application.Job("J-0148").State, application.Clock.GetUtcNow())
+            .Single(l => l.Id == "bind/failsafe");
+        Assert.Equal((Standing.NotMet, Concedable.Never), (line.Standing, line.Concedable));
         Assert.Empty(t.Complaints());
     }
 }

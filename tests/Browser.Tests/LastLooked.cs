@@ -22,7 +22,7 @@ internal static class LastLooked
         t.Room("Airframe", "Check");
         While(t, "Yes, it is so");
         t.Room("Propeller", "Check");
-        While(t, "Yes, it is so");
+        Propeller(t);
         t.Room("Full power", "Check");
         Held(t, "Begin: full-power run", "Begin: full-power run").Press("Full stick");
         t.Fill("amperes, the most", Amps(t)).Fill("volts, the least", Volts(t)).Fill("or seconds", "8");
@@ -36,7 +36,44 @@ internal static class LastLooked
             Low(t.Press("Straight, steers, stops"));
         }
 
+        if (t.Text.Contains("Call-out after the wing", StringComparison.Ordinal))
+        {
+            CalledOutdoors(t);
+        }
+
         return t.DoNotSee("Not yet");
+    }
+
+    // On the field card, which needs no lamp: what was connected and on is said with the answer.
+    private static void CalledOutdoors(Technician t)
+    {
+        t.Press("Field card").See("Call-out after the wing").Press("2").Press("propeller or wires off");
+        t.Press("on, throttle low, cut set").Press("connected").Press("All move").See("All sent");
+        t.Press("‹").Press("Back to Check").Room("Outdoors", "Check");
+    }
+
+    // Bore and shaft are measured, whatever else is answered.
+    private static void Propeller(Technician t)
+    {
+        While(
+            t,
+            "Measured",
+            "Yes, it is so",
+            () =>
+            {
+                foreach (
+                    var field in t.Browser.FindElements(
+                        By.CssSelector("section[aria-label=Look] input[inputmode=decimal]")
+                    )
+                )
+                {
+                    if (field.Displayed && string.IsNullOrEmpty(field.GetAttribute("value")))
+                    {
+                        field.SendKeys("6");
+                    }
+                }
+            }
+        );
     }
 
     /// <summary>Half of the tightest limit that stands on the screen.</summary>
@@ -79,15 +116,18 @@ internal static class LastLooked
             .Press("The pack is off")
             .DoNotSee("Now the pack off");
 
+    private static void While(Technician t, string act) => While(t, act, act, () => { });
+
     // Until the act asks for something else; each answer is another line of what was recorded.
-    private static void While(Technician t, string act)
+    private static void While(Technician t, string act, string or, Action before)
     {
         string Act() => t.Find(By.CssSelector("button[data-act]")).Text.Split('\n')[0].Trim();
         string Last() => t.Find(By.CssSelector("[data-region=now]")).Text;
-        while (Act() == act)
+        while (Act() is var now && (now == act || now == or))
         {
-            var before = Last();
-            t.Act(act).Until(() => Act() != act || Last() != before, "the next one");
+            var last = Last();
+            before();
+            t.Act(now).Until(() => Act() != now || Last() != last, "the next one");
             t.Idle();
         }
     }

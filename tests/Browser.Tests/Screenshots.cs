@@ -25,7 +25,7 @@ public sealed class Screenshots
     private static readonly (string Name, Action<Application, string> Take, bool Own)[] Played =
     [
         ("spec-sheet-editor", Editor, false),
-        ("receive-new", Counter, false),
+        ("field-card", Outside, false),
         ("look", Looked, false),
         ("build", Joint, true),
         ("wire", Leads, true),
@@ -34,21 +34,13 @@ public sealed class Screenshots
         ("check", Run, true),
     ];
 
-    // A kit on the counter, its owner still there.
-    private static void Counter(Application application, string file)
+    // On a phone at the field, two things done, the third in hand.
+    private static void Outside(Application application, string file)
     {
-        using var t = new Technician(application.Url).SignIn();
-        t.Go("/jobs/new").See("spec sheet").Press("Merle 1200").Press("P. Osier").Press("Radio").Press("six-port park");
-        t.Press("Packs")
-            .Fill("this pack is called", "blue 2400")
-            .Fill("mass on the scale", "172")
-            .Fill("length", "98")
-            .Fill("width", "34")
-            .Fill("height", "30")
-            .Fill("capacity", "2400")
-            .Fill("C rating", "30")
-            .See("all up");
-        t.Idle();
+        using var t = new Technician(application.Url, 390, 844).SignIn();
+        t.Go("/field/J-0149").Press("Go on with 1").Press("not connected").Press("Holds").Press("Next: call-out");
+        t.Press("propeller or wires off").Press("on, throttle low, cut set").Press("connected").Press("All move");
+        t.Press("Next: range, motor off").See("Walk 40 m").See("All sent").Idle();
         t.Picture(file);
     }
 

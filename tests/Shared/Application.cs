@@ -53,7 +53,8 @@ internal sealed class Application : IAsyncDisposable
         options = with?.Invoke(options) ?? options;
         var app = ZygotomeServer.Build(options, clock);
         await app.StartAsync();
-        return new Application(app, options, clock);
+        // Started again it is found where it was.
+        return new Application(app, options with { Port = new Uri(app.Urls.First()).Port }, clock);
     }
 
     /// <summary>Stops the server; its data stay until this is disposed of.</summary>

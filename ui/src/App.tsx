@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { Navigate, Route, Routes, useLocation, useMatch } from 'react-router';
 import { onLapse } from './api/lapsed';
 import { leads, useMe } from './api/me';
 import { flush } from './api/outbox';
@@ -8,6 +8,7 @@ import { refresh, useLive, useShop } from './api/queries';
 import { Outbox } from './shared/Outbox';
 import { setZone } from './shared/time';
 import { useRoom } from './shared/room';
+import { FieldCard } from './stages/check/FieldCard';
 import { JobFrame } from './stages/JobFrame';
 import { ReceiveNew } from './stages/receive/ReceiveNew';
 import { Jobs } from './shop/Jobs';
@@ -25,6 +26,7 @@ export function App() {
   const me = useMe();
   const [room, turn] = useRoom();
   const location = useLocation();
+  const onField = useMatch('/field/:id') !== null;
   const client = useQueryClient();
   const [lapsed, setLapsed] = useState(false);
   useLive(!!me && !lapsed);
@@ -44,6 +46,16 @@ export function App() {
     };
   }, [client, me, lapsed]);
 
+  // Outdoors there may be no network, and nobody to ask who is signed in.
+  if (onField)
+    return (
+      <>
+        {me && <Zone />}
+        <Routes>
+          <Route path="/field/:id" element={<FieldCard />} />
+        </Routes>
+      </>
+    );
   if (me === undefined) return <p className="p-6">Opening…</p>;
   if (!me && location.pathname !== '/sign-in')
     return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;

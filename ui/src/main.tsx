@@ -13,6 +13,9 @@ const client = new QueryClient({
   },
 });
 
+// Only what was built is kept, so that the field card opens without a network.
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={client}>

@@ -159,7 +159,7 @@ public sealed record BalanceAdvice(
         );
     }
 
-    private static string MoveWords(double move, JobState state, double front)
+    internal static string MoveWords(double move, JobState state, double front)
     {
         var lip = front - state.Sheet.Geometry.Bay!.From;
         return $"Move the pack {Numbers.Say(Math.Abs(move))} mm {(move > 0 ? "aft" : "forward")}: its front "

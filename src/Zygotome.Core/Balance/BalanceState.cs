@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Balance;
@@ -6,8 +7,10 @@ namespace Zygotome.Core.Balance;
 /// <summary>
 /// The latest weighing of each configuration, and what ballast is in. Where the pack lies is a setting.
 /// </summary>
-public sealed record BalanceState
+public sealed record BalanceState : IMovesCentre
 {
+    Outcome<string> IMovesCentre.Step(JobState state, bool aft) => CentreStep.Of(state, aft);
+
     public ImmutableSortedDictionary<string, WeighingShown> Weighings { get; init; } = Ordered.ById<WeighingShown>();
 
     /// <summary>The latest look at its marks of each configuration.</summary>

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Check;
 
@@ -27,8 +28,8 @@ public sealed record CheckAsk(string Id, CheckRoom Room, string Words, string Wh
     /// <summary>Where it is, as the drawing calls it: hatched while it is open.</summary>
     public ImmutableArray<string> Parts { get; init; } = [];
 
-    /// <summary>The least it may measure, mm; yes is said by measuring. Null where nothing is measured.</summary>
-    public double? Least { get; init; }
+    /// <summary>What is measured; yes is said by it. Null where nothing is.</summary>
+    public CheckGauge? Gauge { get; init; }
 
     /// <summary>What the sheet's geometry makes of it, mm; null where nothing is reckoned.</summary>
     public double? Reckoned { get; init; }
@@ -39,7 +40,15 @@ public sealed record CheckAsk(string Id, CheckRoom Room, string Words, string Wh
     /// <summary>What it rests on: that what lies at its places sits as it did.</summary>
     public Rests RestsOn => Rests.On([.. Parts.Select(DisturbanceMatrix.Fit)]).And(On);
 
-    /// <summary>Yes, and no less than it must be.</summary>
-    public bool IsSo(bool right, Length? measured) =>
-        right && !(Least is { } least && measured is { } m && Numbers.Round(m.Value - least) < 0);
+    /// <summary>A hand that mends it moves more than its own places: what it then disturbs.</summary>
+    public ImmutableArray<Aspect> Moves { get; init; } = [];
+
+    /// <summary>What its numbers say; null where it has no gauge, or was not measured.</summary>
+    public Gauged? Judge(ImmutableArray<Length> measured) =>
+        Gauge is { } gauge && measured.Length == gauge.Measures.Length
+            ? gauge.Judge([.. measured.Select(m => m.Value)])
+            : null;
+
+    /// <summary>Yes, and as its numbers must be.</summary>
+    public bool IsSo(bool right, ImmutableArray<Length> measured) => right && Judge(measured)?.Right != false;
 }

@@ -15,11 +15,12 @@ public static class CheckAsks
     /// <summary>mm between a turning propeller and anything else: the shop's limit.</summary>
     internal const double Gap = 3;
 
+    // mm/s that a propeller may shake: the shop's limit.
+    private const double Shake = 5;
+
     /// <summary>In the order of a walk round the aircraft; the same for the same state.</summary>
     public static ImmutableArray<CheckAsk> Of(JobState state) =>
-        state
-            .Once(s => new All([.. Airframe(s.Sheet), .. s.Sheet.Power.Motors.SelectMany(m => Turning(s.Sheet, m))]))
-            .Of;
+        state.Once(s => new All([.. Airframe(s.Sheet), .. s.Sheet.Power.Motors.SelectMany(m => Turning(s, m))])).Of;
 
     private sealed record All(ImmutableArray<CheckAsk> Of);
 
@@ -58,10 +59,17 @@ public static class CheckAsks
             On = [.. surfaces.Select(s => new Setting(SettingKind.Linkage, s.Id))],
         };
 
+    /// <summary>Whether its wing comes off, leads and all.</summary>
+    internal static bool Parted(SpecSheet sheet) =>
+        sheet.Leads.Any(l => l.Says(RadioFields.Lead.Separable).Likely == true);
+
+    /// <summary>Whether a question is about how a wing half holds.</summary>
+    internal static bool IsWing(string ask) => ask.StartsWith("wing/", StringComparison.Ordinal);
+
     // A wing that comes off is latched or screwed; one that stays on is pulled all the same.
     private static IEnumerable<CheckAsk> Wings(SpecSheet sheet)
     {
-        var parted = sheet.Leads.Any(l => l.Says(RadioFields.Lead.Separable).Likely == true);
+        var parted = Parted(sheet);
         return from lifting in sheet.Geometry.Lifting
             where lifting.Role == "wing"
             from side in Sides
@@ -136,13 +144,20 @@ public static class CheckAsks
             yield return new CheckAsk(
                 $"wheel/{part}/well",
                 CheckRoom.Airframe,
-                $"{name}: clear of its well on both sides as it goes in?",
+                $"{name}: in its well, what is left on each side of it?",
                 "What rubs hangs one day, with the gear half out.",
                 "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean cycles again."
             )
             {
                 IsVital = false,
                 Parts = [part],
+                Gauge = new CheckGauge.Well(),
+                Moves =
+                [
+                    .. sheet
+                        .Outputs.Where(o => o.Kind == OutputKind.Retract && o.Wheels.Contains(wheel.Id))
+                        .Select(DisturbanceMatrix.Output),
+                ],
             };
         }
     }
@@ -170,8 +185,12 @@ public static class CheckAsks
             Parts = [part.Part],
         };
 
-    private static IEnumerable<CheckAsk> Turning(SpecSheet sheet, MotorSpec motor)
+    /// <summary>The question whether the propeller of this motor is balanced.</summary>
+    public static string Balance(string motor) => $"propeller/{motor}/balance";
+
+    private static IEnumerable<CheckAsk> Turning(JobState state, MotorSpec motor)
     {
+        var sheet = state.Sheet;
         var of = sheet.Power.Motors.Length == 1 ? "" : $", {motor.Id}";
         CheckAsk Ask(string what, string words, string why, string mend) =>
             new($"propeller/{motor.Id}/{what}", CheckRoom.Propeller, words, why, mend)
@@ -195,7 +214,11 @@ public static class CheckAsks
             $"Propeller{of}: {Hub(motor)}, centred, no play on the shaft?",
             "A hub that is loose on its shaft walks out of true and throws a blade.",
             "Bore out to the shaft, or put the ring in that fits; a larger bore than the shaft is never flown."
-        );
+        ) with
+        {
+            // Blades that fold sit in a yoke, which has a grub screw or a collet.
+            Gauge = motor.Kind == "folding" ? null : new CheckGauge.Bore(),
+        };
         yield return Ask(
             "face",
             $"Propeller{of}: printed face forward{Turns(motor)}?",
@@ -208,6 +231,10 @@ public static class CheckAsks
             "A nut that loosens as it turns lets the propeller go.",
             "Seat and tighten it; a collet only snug until it holds, or it breaks."
         );
+        yield return Ask("balance", $"Propeller{of}: {Still(state)}", Heavy, Tried) with
+        {
+            IsVital = false,
+        };
         if (PropellerGap.Of(sheet, motor) is { } reckoned)
         {
             yield return Ask(
@@ -217,11 +244,32 @@ public static class CheckAsks
                 "A smaller propeller, or its shaft moved with washers; never a surface stopped short."
             ) with
             {
-                Least = Gap,
+                Gauge = new CheckGauge.AtLeast(Gap),
                 Reckoned = reckoned,
             };
         }
     }
+
+    private const string Heavy = "A heavy blade shakes screws, bearings and the receiver loose.",
+        Tried = "Try it below, put on what it says, trial mass off; then look again.";
+
+    /// <summary>How this job balances it.</summary>
+    public static BalanceMethod Method(JobState state) =>
+        state.School(Schools.PropellerBalance) switch
+        {
+            "position" => BalanceMethod.ByPosition,
+            "meter" => BalanceMethod.ThreeTrials,
+            _ => BalanceMethod.HeavyBlade,
+        };
+
+    private static string Still(JobState state) =>
+        Method(state) switch
+        {
+            BalanceMethod.ByPosition => "on its shaft where it shook least, hub and shaft marked, does it run smooth?",
+            BalanceMethod.ThreeTrials =>
+                $"at full power, does the meter stay under {Numbers.Say(Shake)} mm/s, trial mass off?",
+            _ => "on the balancer, does it stay wherever it is put, trial mass off?",
+        };
 
     private static string Hub(MotorSpec motor) =>
         motor.Hub.Length > 0 ? $"{motor.Hub} seated" : "bore fits the shaft, by itself or by its ring";

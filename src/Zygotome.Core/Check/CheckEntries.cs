@@ -28,5 +28,17 @@ public static class CheckEntries
         {
             Retractable = false,
         },
+        EntryKind.Of<PropellerTried>("check/tried", Posters.Bench) with
+        {
+            Withdrawable = true,
+        },
+        EntryKind.Of<FieldSeen>("check/field", Posters.Bench) with
+        {
+            Retractable = false,
+        },
+        EntryKind.Of<Flown>("check/flown", Posters.Bench) with
+        {
+            Retractable = false,
+        },
     ];
 }

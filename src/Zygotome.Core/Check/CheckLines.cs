@@ -31,6 +31,11 @@ internal static class CheckLines
             yield return FullPower(state);
         }
 
+        if (CheckAsks.Parted(state.Sheet))
+        {
+            yield return FieldCall(state);
+        }
+
         yield return Range(state, false);
         if (motor)
         {
@@ -40,6 +45,11 @@ internal static class CheckLines
         if (Rolls(state.Sheet))
         {
             yield return Taxi(state);
+        }
+
+        foreach (var flight in FlightLines.Of(state))
+        {
+            yield return flight;
         }
     }
 
@@ -122,6 +132,30 @@ internal static class CheckLines
         };
     }
 
+    // Whatever goes through a plug of the wing, each time that it went on.
+    private static Requirement FieldCall(JobState state)
+    {
+        var shown = state.Check.FieldCall;
+        return new Requirement(
+            new FieldCallId(),
+            Concedable.ByLead,
+            Requirement.Stands(shown?.Right),
+            new FieldCallFacts(shown)
+        )
+        {
+            Evidence = shown?.Evidence,
+            RestsOn = Rests
+                .On([
+                    .. CheckAsks
+                        .Of(state)
+                        .Where(a => CheckAsks.IsWing(a.Id))
+                        .SelectMany(a => a.Parts)
+                        .Select(DisturbanceMatrix.Fit),
+                ])
+                .And(RadioSettings.Link),
+        };
+    }
+
     private static Requirement Taxi(JobState state) =>
         new(
             new TaxiId(),
@@ -167,18 +201,19 @@ internal static class CheckLines
         public override LineWords Words(JobState state) =>
             new(
                 Ask.Words,
-                Ask.Least is { } least ? $"at least {Numbers.Say(least)} mm" : "",
+                Ask.Gauge?.Limits ?? "",
                 "",
                 Shown switch
                 {
                     null => "",
                     { Note.Length: > 0 } => Shown.Note,
-                    { Measured: { } gap } => gap.Text,
+                    { Measured.Length: > 0 } => string.Join(" and ", Shown.Measured.Select(m => m.Text)),
                     { Right: true } => "yes",
                     _ => "no",
                 },
                 Shown is null ? "Not looked at yet."
                     : Ask.IsSo(Shown.Right, Shown.Measured) ? Ask.Why
+                    : Ask.Judge(Shown.Measured) is { Right: false, Words.Length: > 0 } gauged ? gauged.Words
                     : Ask.Mend
             );
     }
@@ -216,6 +251,26 @@ internal static class CheckLines
                     : !Held.Holds ? "Walk back, pack off first; then aerials, leads, the receiver's place."
                     : Held.Metres < Far ? $"Too near: {Numbers.Say(Far)} m."
                     : "Every surface followed at once."
+            );
+    }
+
+    private sealed record FieldCallFacts(CheckShown? Shown) : LineFacts
+    {
+        public override LineWords Words(JobState state) =>
+            new(
+                "Call-out after the wing went on",
+                "all that goes through its plugs",
+                "",
+                Shown switch
+                {
+                    null => "",
+                    { Note.Length: > 0 } => Shown.Note,
+                    { Right: true } => "all move",
+                    _ => "one does not",
+                },
+                Shown is null ? "Not called out where it was put together."
+                    : Shown.Right ? "Seen from the tail, wing on."
+                    : "Pack off, wing off: find the plug; then call out again."
             );
     }
 

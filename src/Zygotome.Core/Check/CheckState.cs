@@ -5,7 +5,7 @@ using Zygotome.Core.Quantities;
 namespace Zygotome.Core.Check;
 
 /// <summary>What one of <see cref="CheckAsks"/> was answered.</summary>
-public sealed record CheckShown(bool Right, string Note, Length? Measured, Evidence Evidence);
+public sealed record CheckShown(bool Right, string Note, ImmutableArray<Length> Measured, Evidence Evidence);
 
 /// <summary>A full-power run as it was read off.</summary>
 public sealed record PowerRunShown(PowerRun Run, Evidence Evidence);
@@ -15,6 +15,9 @@ public sealed record RangeShown(RangeHeld Held, Evidence Evidence);
 
 /// <summary>How it rolled.</summary>
 public sealed record TaxiShown(Taxied Taxied, Evidence Evidence);
+
+/// <summary>How it flew.</summary>
+public sealed record FlownShown(Flown Flown, Evidence Evidence);
 
 /// <summary>What was called out, looked at and run, latest of each.</summary>
 public sealed record CheckState
@@ -32,6 +35,14 @@ public sealed record CheckState
     public RangeShown? RangeWithMotor { get; init; }
 
     public TaxiShown? Taxi { get; init; }
+
+    /// <summary>Called out where it was put together.</summary>
+    public CheckShown? FieldCall { get; init; }
+
+    public FlownShown? Flown { get; init; }
+
+    /// <summary>By item of the trip: what was last said of it outdoors.</summary>
+    public ImmutableSortedDictionary<string, FieldShown> Field { get; init; } = Ordered.ById<FieldShown>();
 }
 
 /// <summary>A job's part of this stage.</summary>

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Check;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Receive;
@@ -96,6 +97,8 @@ public static class SchoolEffect
             .. ToBuy.Of(answered, stock).Select(l => (Brings.Purchase, l.What)),
             .. Wiring.Of(answered).Leads.Select(l => (Brings.Plug, $"{l.Name.ToLowerInvariant()} to {l.To.Words}")),
             .. WireAsks.Of(answered).Select(a => (Brings.Look, a.Words.TrimEnd('?'))),
+            .. CheckAsks.Of(answered).Select(a => (Brings.Look, a.Words.TrimEnd('?'))),
+            .. FlightLines.Of(answered).Select(f => (Brings.Look, f.Facts.Words(answered).Text)),
             .. StabiliserLines.IsShownWithout(answered)
                 ? [(Brings.Look, "Every direction twice, first with the stabiliser by-passed")]
                 : ((Brings, string)[])[],

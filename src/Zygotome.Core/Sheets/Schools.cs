@@ -24,7 +24,9 @@ public static class Schools
         ContactGlue = "contact-glue",
         SpareLead = "spare-lead",
         Stabiliser = "stabiliser",
-        Propeller = "propeller";
+        Propeller = "propeller",
+        PropellerBalance = "propeller-balance",
+        TestFlight = "test-flight";
 
     /// <summary>Questions that how the owner carries it answers.</summary>
     public static ImmutableArray<string> OfCar { get; } = [WingTransport, BoardFixing, WingConnectors, SparThreads];
@@ -356,10 +358,18 @@ public static class Schools
             O("thrust", "thrust", "Proves the propeller too.")
         ),
         S(
-            "test-flight",
+            PropellerBalance,
+            "Propeller balance",
+            O("blade", "by the heavy blade, on a balancer", "It is seen before anything turns."),
+            O("position", "turned on its shaft until it shakes least", "Nothing to buy, and no tape on a blade."),
+            O("meter", "with a meter and a trial mass at three places", "Hub and spinner are balanced with it.")
+        ),
+        S(
+            TestFlight,
             "Test flight",
             O("owner", "owner", "Their aircraft, their field."),
-            O("shop", "shop", "Trims are known at hand-over.")
+            O("shop", "shop", "Trims are known at hand-over."),
+            O("glide", "shop, a glide thrown by hand", "Balance and trim are seen without power.")
         ),
         S(
             "first-step",

@@ -1,9 +1,13 @@
+using Zygotome.Core;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Build;
 using Zygotome.Core.Check;
 using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Server.Stages;
 
@@ -44,8 +48,9 @@ public sealed record CheckRunView(
     LedgerLine Line
 );
 
-/// <param name="Least">mm; null where nothing is measured. <paramref name="Reckoned"/>: by the sheet's geometry, mm.
-/// </param>
+/// <param name="Measures">What is measured, mm, in the order it is typed; empty where nothing is.</param>
+/// <param name="Limits">"at least 3 mm". <paramref name="Reckoned"/>: by the sheet's geometry, mm.</param>
+/// <param name="Motor">Whose propeller is tried for balance here; empty of every other question.</param>
 public sealed record CheckAskView(
     string Id,
     CheckRoom Room,
@@ -53,8 +58,10 @@ public sealed record CheckAskView(
     string Why,
     string Mend,
     IReadOnlyList<string> Parts,
-    double? Least,
+    IReadOnlyList<string> Measures,
+    string Limits,
     double? Reckoned,
+    string Motor,
     LedgerLine Line
 );
 
@@ -72,18 +79,92 @@ public sealed record CheckView(
     IReadOnlyList<CheckAskView> Asks,
     FullPowerView? FullPower,
     IReadOnlyList<RangeView> Range,
-    LedgerLine? Taxi
+    LedgerLine? Taxi,
+    FlightView? Flight,
+    BalanceMethod Balancing,
+    IReadOnlyList<TripItemView> Trip,
+    IReadOnlyList<LedgerLine> Elsewhere
 );
+
+/// <summary>The shop's own flight, where the job is done so.</summary>
+/// <param name="Thrown">By hand, without power.</param>
+/// <param name="Before">What nobody may concede and is open: it does not fly before. Empty where it may.</param>
+/// <param name="Functions">Commands that may have been too quick or too slow.</param>
+/// <param name="Advice">What follows from how it flew last.</param>
+public sealed record FlightView(
+    bool Thrown,
+    IReadOnlyList<string> Before,
+    IReadOnlyList<NameView> Surfaces,
+    IReadOnlyList<string> Functions,
+    IReadOnlyList<FlightAdviceView> Advice,
+    LedgerLine Line
+);
+
+/// <param name="Name">"Elevator, left".</param>
+public sealed record NameView(string Id, string Name);
+
+/// <param name="Page">The stage where it is done, as its address has it.</param>
+public sealed record FlightAdviceView(string Words, string Why, string Page, string Stage);
+
+/// <summary>One thing done outdoors, with all that a phone without a network needs to ask and answer it.</summary>
+/// <param name="Line">The first of what it shows that is open, else the first.</param>
+/// <param name="Open">Something of it is not shown.</param>
+/// <param name="After">The item that must have gone well before; empty where none.</param>
+/// <param name="Wrong">Why what was last said of it does not count; empty where it does.</param>
+public sealed record TripItemView(
+    string Id,
+    string Title,
+    string Walk,
+    string Do,
+    string Good,
+    string Then,
+    string Bad,
+    string First,
+    double? Metres,
+    string After,
+    IReadOnlyList<FieldNeedView> Needs,
+    LedgerLine Line,
+    bool Open,
+    string Wrong
+);
+
+public sealed record FieldNeedView(FieldAsk Ask, string Words, IReadOnlyList<FieldAnswerView> Answers);
+
+/// <param name="Safe">What is then seen counts; else <paramref name="Do"/> first.</param>
+public sealed record FieldAnswerView(string Value, string Words, bool Safe, string Do);
+
+/// <summary>All that a phone keeps of a job for its trip outdoors.</summary>
+/// <param name="Asked">When the server was asked.</param>
+public sealed record TripView(string JobId, string Kit, DateTimeOffset Asked, IReadOnlyList<TripItemView> Items);
 
 internal static class CheckEndpoints
 {
-    public static void MapCheck(this IEndpointRouteBuilder app) =>
+    public static void MapCheck(this IEndpointRouteBuilder app)
+    {
         app.MapGet("/api/jobs/{id}/check", (string id, JobDesk desk) => desk.View(id, View));
+        app.MapGet(
+            "/api/jobs/{id}/check/trip",
+            (string id, JobDesk desk) =>
+                desk.View(id, (state, ledger) => new TripView(id, state.Sheet.Kit.Name, desk.Now, Trip(state, ledger)))
+        );
+    }
+
+    // What other stages show and the last look reads again: stale, it is done anew there.
+    private static HashSet<string> Elsewhere(JobState state) =>
+        [
+            new FailsafeId().Written,
+            .. StabiliserCalls.Of(state.Sheet).Select(c => new StabiliserCallId(c.Id).Written),
+            .. state.Sheet.Outputs.Select(o => new CyclesId(o.Id).Written),
+            .. Enum.GetValues<AlarmKind>().Select(k => new AlarmId(k).Written),
+            .. state.Aboard.AddOns.Select(a => new AddOnId(a.Name).Written),
+            .. Truths.Of(state.Sheet).Select(t => new TruthId(t.Id).Written),
+        ];
 
     internal static CheckView View(JobState state, IReadOnlyList<LedgerLine> ledger)
     {
         LedgerLine? Found(RequirementId id) => ledger.FirstOrDefault(l => l.Id == id.Written);
         var calls = CallOut.Of(state.Sheet);
+        var elsewhere = Elsewhere(state);
         return new CheckView(
             Run: Found(new RunId()) is { } run ? Run(state, run) : null,
             AtRest: DrawingView.Of(BehindView.Of(state.Sheet, BehindView.AtRest)),
@@ -102,8 +183,10 @@ internal static class CheckEndpoints
                     Why: ask.Why,
                     Mend: ask.Mend,
                     Parts: ask.Parts,
-                    Least: ask.Least,
+                    Measures: ask.Gauge?.Measures ?? [],
+                    Limits: ask.Gauge?.Limits ?? "",
                     Reckoned: ask.Reckoned,
+                    Motor: state.Sheet.Power.Motors.FirstOrDefault(m => CheckAsks.Balance(m.Id) == ask.Id)?.Id ?? "",
                     Line: line
                 ),
             ],
@@ -120,9 +203,68 @@ internal static class CheckEndpoints
                 where line is not null
                 select new RangeView(motor, RangeHeld.Far(state.Sheet), line),
             ],
-            Taxi: Found(new TaxiId())
+            Taxi: Found(new TaxiId()),
+            Flight: Found(new FlownId()) is { } flown ? Flight(state, ledger, flown) : null,
+            Balancing: CheckAsks.Method(state),
+            Trip: Trip(state, ledger),
+            Elsewhere: [.. ledger.Where(l => elsewhere.Contains(l.Id))]
         );
     }
+
+    private static FlightView Flight(JobState state, IReadOnlyList<LedgerLine> ledger, LedgerLine line) =>
+        new(
+            Thrown: FlightLines.Asked(state) is { Thrown: true },
+            Before: [.. ledger.Where(l => l.Open && l.Concedable == Concedable.Never).Select(l => l.Text)],
+            Surfaces: [.. state.Sheet.Surfaces.Select(s => new NameView(s.Id, s.Name))],
+            Functions: [.. state.Sheet.Surfaces.SelectMany(s => s.Functions).Distinct()],
+            Advice: state.Check.Flown is { } flown
+                ?
+                [
+                    .. FlightAdvice
+                        .Of(state, flown.Flown)
+                        .Select(a => new FlightAdviceView(a.Words, a.Why, a.At.Key(), a.At.Title())),
+                ]
+                : [],
+            Line: line
+        );
+
+    private static IReadOnlyList<TripItemView> Trip(JobState state, IReadOnlyList<LedgerLine> ledger) =>
+        [
+            .. from item in Core.Check.Trip.Of(state)
+            let ids = item.Lines.Select(l => l.Written).ToArray()
+            let lines = ledger.Where(l => ids.Contains(l.Id)).ToArray()
+            where lines.Length > 0
+            let said = state.Check.Field.GetValueOrDefault(item.Id)
+            let line = lines.FirstOrDefault(l => l.Open) ?? lines[0]
+            select new TripItemView(
+                Id: item.Id,
+                Title: item.Title,
+                Walk: item.Walk,
+                Do: item.Do,
+                Good: item.Good,
+                Then: item.Then,
+                Bad: item.Bad,
+                First: item.First,
+                Metres: item.Metres,
+                After: item.After,
+                Needs:
+                [
+                    .. FieldNeeds
+                        .Of(state.Sheet, item.Needs)
+                        .Select(n => new FieldNeedView(
+                            n.Ask,
+                            n.Words,
+                            [.. n.Answers.Select(a => new FieldAnswerView(a.Value, a.Words, a.Safe, a.Do))]
+                        )),
+                ],
+                Line: line,
+                Open: lines.Any(l => l.Open),
+                // What was shown after it counts all the same.
+                Wrong: said is { Wrong.Length: > 0 } && (line.Evidence?.Seq ?? 0) < said.Seq
+                    ? string.Join(" ", said.Wrong)
+                    : ""
+            ),
+        ];
 
     private static CheckRunView Run(JobState state, LedgerLine line)
     {

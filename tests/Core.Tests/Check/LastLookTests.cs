@@ -165,7 +165,7 @@ public sealed class LastLookTests
     {
         var bench = new Bench(Bench.Sheet("merle-1200"));
         Assert.Equal("check/measure", bench.Refused(new CheckAnswered("propeller/tail/gap", true))!.Code);
-        bench.Do(new CheckAnswered("propeller/tail/gap", true, Measured: Bench.Q(gap)));
+        bench.Do(new CheckAnswered("propeller/tail/gap", true, Measured: [Bench.Q(gap)]));
         var line = bench.Line("check/propeller/tail/gap");
         Assert.Equal((expected, Concedable.Never), (line.Standing, line.Concedable));
     }

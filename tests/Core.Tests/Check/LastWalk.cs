@@ -1,6 +1,8 @@
 using Zygotome.Core.Check;
 using Zygotome.Core.Journal;
+using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
+using Zygotome.Core.Sheets;
 
 namespace Zygotome.Core.Tests.Check;
 
@@ -17,6 +19,11 @@ internal static class LastWalk
     /// <summary>What is done isolated: a fan's wires are off for it, so its direction is seen afterwards.</summary>
     public static void Isolated(Bench bench)
     {
+        if (Asks(bench, new FieldCallId()))
+        {
+            bench.Do(new FieldSeen("called", true, Quiet(bench.State.Sheet)));
+        }
+
         if (Asks(bench, new RunId()) || Asks(bench, new RangeId(false)))
         {
             bench.Power();
@@ -29,6 +36,12 @@ internal static class LastWalk
             bench.LastLook();
         }
     }
+
+    /// <summary>Outdoors, the motor isolated or a fan held, everything on.</summary>
+    public static FieldState Quiet(SpecSheet sheet) =>
+        !LampBoard.HasMotor(sheet) ? new(true, LampIs.CutSet, null)
+        : sheet.Power.Motors.All(m => m.IsFan) ? new(true, LampIs.CutSet, FieldMotors.Held, "I. Thorne")
+        : new(true, LampIs.CutSet, FieldMotors.Isolated);
 
     private static void AsItFlies(Bench bench)
     {
@@ -77,7 +90,11 @@ internal static class LastWalk
 
     /// <summary>As it should be.</summary>
     public static CheckAnswered Yes(CheckAsk ask) =>
-        new(ask.Id, true, Measured: ask.Least is null ? null : Bench.Q("12 mm"));
+        new(
+            ask.Id,
+            true,
+            Measured: ask.Gauge is { } gauge ? [.. gauge.Measures.Select(_ => (Length)Bench.Q("12 mm"))] : null
+        );
 
     /// <summary>A run within every limit.</summary>
     public static PowerRun Full(JobState state)

@@ -48,6 +48,7 @@ public sealed class RetractionTests
                 "build/marked",
                 "build/true-read",
                 "check/answered",
+                "check/tried",
                 "handover/conceded",
                 "receive/box-photo",
                 "receive/promised",

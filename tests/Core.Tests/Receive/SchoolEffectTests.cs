@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Bind;
+using Zygotome.Core.Check;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Receive;
@@ -21,6 +22,7 @@ public sealed class SchoolEffectTests
             .. Ledger.Of(bench.State, bench.Now).Select(l => $"line {l.Id} {l.Limits} {l.Standing}"),
             .. bench.State.Stages.Requirements(bench.State, bench.Now).Select(r => $"asked {r.Id.Written}"),
             .. ToBuy.Of(bench.State, Shelf).Select(l => $"buy {l.Id} {l.What}"),
+            .. CheckAsks.Of(bench.State).Select(a => $"look {a.Id} {a.Words}"),
             .. SetUpCard.Of(bench.State).Select(l => $"key {l.Id} {l.Value}"),
         ];
 

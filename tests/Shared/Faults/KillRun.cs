@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Diagnostics;
 using Dapper;
 using Microsoft.Data.Sqlite;
 using Zygotome.Server;
@@ -31,6 +32,9 @@ internal static class KillRun
     private const int Writers = 16,
         ReleasesForEachKill = 12;
 
+    // However slow the machine is.
+    private static readonly TimeSpan Patience = TimeSpan.FromMinutes(4);
+
     public static async Task<KillReport> Run(int kills, int seed)
     {
         var folder = Directory.CreateTempSubdirectory("zygotome-kills");
@@ -55,7 +59,7 @@ internal static class KillRun
             var work = writers.Select(w => Task.Run(() => w.Run(stop.Token))).ToArray();
             for (var i = 0; i < kills; i++)
             {
-                await Task.Delay(i == 0 ? 5000 : random.Next(150, 1500));
+                await (i == 0 ? WellUnderWay(acknowledged) : Task.Delay(random.Next(150, 1500)));
                 server.Kill();
                 server.Dispose();
                 server = await ServerProcess.Start(data, demo, port);
@@ -72,6 +76,16 @@ internal static class KillRun
             server.Dispose();
             Array.ForEach(writers, w => w.Dispose());
             folder.Delete(recursive: true);
+        }
+    }
+
+    // All that is written is being written, whatever each takes here.
+    private static async Task WellUnderWay(Acknowledged acknowledged)
+    {
+        var since = Stopwatch.StartNew();
+        while (since.Elapsed < Patience && !acknowledged.HasSomeOfAll)
+        {
+            await Task.Delay(100);
         }
     }
 

@@ -20,6 +20,10 @@ internal sealed class Acknowledged
 
     public ConcurrentBag<string> Claims { get; } = [];
 
+    /// <summary>Enough of each kind that losing one would show.</summary>
+    public bool HasSomeOfAll =>
+        Entries.Count > 200 && Customers.Count > 5 && !Pictures.IsEmpty && !Claims.IsEmpty && Releases.Count > 3;
+
     /// <summary>Answers that no mistake of a client's explains.</summary>
     public ConcurrentBag<string> Odd { get; } = [];
 }

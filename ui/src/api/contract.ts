@@ -125,6 +125,9 @@ export type Bodies = {
   'check/full-power': Schemas['Entry.PowerRun'];
   'check/range': Schemas['Entry.RangeHeld'];
   'check/taxied': Schemas['Entry.Taxied'];
+  'check/tried': Schemas['Entry.PropellerTried'];
+  'check/field': Schemas['Entry.FieldSeen'];
+  'check/flown': Schemas['Entry.Flown'];
   'handover/conceded': Schemas['Entry.Conceded'];
   'handover/released': Omit<Schemas['ReleasePost'], 'entryId' | 'observedAt' | 'expectedSeq' | 'look'>;
   'handover/sent': Schemas['Entry.RecordSent'];
@@ -561,13 +564,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     typed: [['pieces']],
   },
   'check/called': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },
-  'check/answered': {
-    door: '/api/jobs/{id}/entries',
-    stage: 'check',
-    by: 'bench',
-    decides: 'never',
-    typed: [['measured']],
-  },
+  'check/answered': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },
   'check/full-power': {
     door: '/api/jobs/{id}/entries',
     stage: 'check',
@@ -577,6 +574,21 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
   },
   'check/range': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [['metres']] },
   'check/taxied': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },
+  'check/tried': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'check',
+    by: 'bench',
+    decides: 'never',
+    typed: [['trial'], ['radius'], ['tapeAt'], ['shakes', 0]],
+  },
+  'check/field': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [['metres']] },
+  'check/flown': {
+    door: '/api/jobs/{id}/entries',
+    stage: 'check',
+    by: 'bench',
+    decides: 'never',
+    typed: [['trims', 0, 'offset']],
+  },
   'handover/conceded': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'lead', decides: 'always', typed: [] },
   'handover/released': { door: '/api/jobs/{id}/release', stage: 'handOver', by: 'bench', decides: 'always', typed: [] },
   'handover/sent': { door: '/api/jobs/{id}/entries', stage: 'handOver', by: 'anybody', decides: 'never', typed: [] },

@@ -3,6 +3,7 @@ import { answer, api, type Schemas } from './client';
 import { lapse } from './lapsed';
 import { newLook } from './look';
 import { flush } from './outbox';
+import { forgetTrips } from './trip';
 
 export type Me = Schemas['Person'];
 
@@ -42,6 +43,7 @@ export async function signIn(person: string, pin: string) {
 export async function signOut(client: QueryClient) {
   const me = client.getQueryData<Me | null>(['me']);
   if (me) await flush(me.id);
+  await forgetTrips();
   await api.POST('/api/sign-out');
   newLook();
   await client.resetQueries();

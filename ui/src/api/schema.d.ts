@@ -1327,6 +1327,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/check/trip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TripView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/settings": {
         parameters: {
             query?: never;
@@ -3501,6 +3538,8 @@ export interface components {
             possible: boolean;
         };
         /** @enum {unknown} */
+        BalanceMethod: "heavyBlade" | "byPosition" | "threeTrials";
+        /** @enum {unknown} */
         BalanceSchool: "forwardThird" | "middle";
         BalanceView: {
             datum: string;
@@ -3680,10 +3719,11 @@ export interface components {
             why: string;
             mend: string;
             parts: string[];
-            /** Format: double */
-            least: null | number;
+            measures: string[];
+            limits: string;
             /** Format: double */
             reckoned: null | number;
+            motor: string;
             line: components["schemas"]["LedgerLine"];
         };
         CheckCallView: {
@@ -3723,6 +3763,10 @@ export interface components {
             fullPower: null | components["schemas"]["FullPowerView"];
             range: components["schemas"]["RangeView"][];
             taxi: null | components["schemas"]["LedgerLine"];
+            flight: null | components["schemas"]["FlightView"];
+            balancing: components["schemas"]["BalanceMethod"];
+            trip: components["schemas"]["TripItemView"][];
+            elsewhere: components["schemas"]["LedgerLine"][];
         };
         ChoiceView: {
             choice: string;
@@ -4244,11 +4288,7 @@ export interface components {
             ask: string;
             right: boolean;
             note?: null | string;
-            /**
-             * Format: quantity
-             * @description A length as people type it; a bare number is in mm.
-             */
-            measured?: string;
+            measured?: null | unknown[];
         };
         "Entry.ClaimAnswered": {
             claim: string;
@@ -4430,6 +4470,23 @@ export interface components {
             /** @default  */
             note: string;
         };
+        "Entry.FieldSeen": {
+            item: string;
+            right: boolean;
+            state: {
+                connected: boolean;
+                /** @enum {unknown} */
+                transmitter: "on" | "off" | "bladesOff" | "out" | "inBay" | "connected" | "cutSet" | "live" | "fullStick" | "notFitted" | "aligning" | "awake" | "levelling" | "theOneBound" | "another";
+                /** @enum {unknown} */
+                motors: "isolated" | "held" | "free" | null;
+                /** @default  */
+                second: string;
+            };
+            /** Format: double */
+            metres?: null | number;
+            /** @default  */
+            note: string;
+        };
         "Entry.FindingPhotographed": {
             finding: string;
             hash: string;
@@ -4458,6 +4515,31 @@ export interface components {
              */
             view: "plan" | "below" | "side";
             behind?: null | string;
+        };
+        "Entry.Flown": {
+            /** @enum {unknown} */
+            pitch: "level" | "stalls" | "dives";
+            /** @enum {unknown} */
+            dive: "notTried" | "straight" | "pullsUp" | "tucks";
+            /** @enum {unknown} */
+            stall: "notTried" | "straight" | "dropsLeft" | "dropsRight";
+            /** @enum {unknown} */
+            turn: "straight" | "left" | "right";
+            trims: {
+                surface: string;
+                /**
+                 * Format: quantity
+                 * @description An offset as people type it; a bare number is in mm.
+                 */
+                offset: string;
+            }[];
+            felt: {
+                function: string;
+                /** @enum {unknown} */
+                feel: "tooQuick" | "tooSlow";
+            }[];
+            /** @default  */
+            note: string;
         };
         "Entry.FreedomSeen": {
             surface: string;
@@ -4868,6 +4950,18 @@ export interface components {
         "Entry.PropellerSaid": {
             /** @enum {unknown} */
             state: "fitted" | "off" | "wiresOff";
+        };
+        "Entry.PropellerTried": {
+            motor: string;
+            /** @enum {unknown} */
+            method: "heavyBlade" | "byPosition" | "threeTrials";
+            /** Format: double */
+            trial: number;
+            /** Format: double */
+            radius: number;
+            /** Format: double */
+            tapeAt: number;
+            shakes: number[];
         };
         "Entry.RadioSet": {
             /** @enum {unknown} */
@@ -5407,8 +5501,21 @@ export interface components {
             words: string;
             seen: null | components["schemas"]["Movement"];
         };
+        FieldAnswerView: {
+            value: string;
+            words: string;
+            safe: boolean;
+            do: string;
+        };
+        /** @enum {unknown} */
+        FieldAsk: "motors" | "transmitter" | "pack";
         /** @enum {unknown} */
         FieldKind: "text" | "quantity" | "whole" | "number" | "choice" | "flag" | "texts" | "counts" | "pairs";
+        FieldNeedView: {
+            ask: components["schemas"]["FieldAsk"];
+            words: string;
+            answers: components["schemas"]["FieldAnswerView"][];
+        };
         FieldNow: {
             path: string;
             label: string;
@@ -5515,6 +5622,20 @@ export interface components {
         FlagView: {
             flag: components["schemas"]["Flag"];
             answer: null | components["schemas"]["AnswerView"];
+        };
+        FlightAdviceView: {
+            words: string;
+            why: string;
+            page: string;
+            stage: string;
+        };
+        FlightView: {
+            thrown: boolean;
+            before: string[];
+            surfaces: components["schemas"]["NameView"][];
+            functions: string[];
+            advice: components["schemas"]["FlightAdviceView"][];
+            line: components["schemas"]["LedgerLine"];
         };
         FullPowerView: {
             limits: string[];
@@ -5980,6 +6101,10 @@ export interface components {
         };
         /** @enum {unknown} */
         Movement: "up" | "down" | "right" | "left" | "out" | "none" | "in";
+        NameView: {
+            id: string;
+            name: string;
+        };
         NamesView: {
             of: string;
             names: string[];
@@ -7040,6 +7165,30 @@ export interface components {
             /** Format: double */
             expect: null | number;
             why: string;
+        };
+        TripItemView: {
+            id: string;
+            title: string;
+            walk: string;
+            do: string;
+            good: string;
+            then: string;
+            bad: string;
+            first: string;
+            /** Format: double */
+            metres: null | number;
+            after: string;
+            needs: components["schemas"]["FieldNeedView"][];
+            line: components["schemas"]["LedgerLine"];
+            open: boolean;
+            wrong: string;
+        };
+        TripView: {
+            jobId: string;
+            kit: string;
+            /** Format: date-time */
+            asked: string;
+            items: components["schemas"]["TripItemView"][];
         };
         UnpackView: {
             papers: components["schemas"]["PaperView"][];

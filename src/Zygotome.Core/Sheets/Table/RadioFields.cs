@@ -129,10 +129,15 @@ public static class RadioFields
         public static readonly QuantityField ArmLean = new("arm.lean", "arm leans aft", Unit.Degree) { Unused = true };
         public static readonly TextsField HornHoles = new("horn.holes", "horn holes") { Unused = true };
         public static readonly MeasureField HornHole = Hole("horn.fitted", "horn hole used");
-        public static readonly ChoiceField HornSide = new("horn.side", "horn side", "", "top", "below", "left", "right")
-        {
-            Unused = true,
-        };
+        public static readonly ChoiceField HornSide = new(
+            "horn.side",
+            "horn side",
+            "",
+            "top",
+            "below",
+            "left",
+            "right"
+        );
 
         public static readonly QuantityField HornLean = new("horn.lean", "horn leans aft", Unit.Degree)
         {
@@ -148,7 +153,7 @@ public static class RadioFields
 
         public static readonly MeasureField Hinge = Unjudged("hingeAboveShaft", "hinge above the shaft");
         public static readonly MeasureField RodDiameter = Unjudged("rod.diameter", "rod diameter");
-        public static readonly MeasureField RodPitch = Unjudged("rod.pitch", "thread's pitch");
+        public static readonly MeasureField RodPitch = Hole("rod.pitch", "thread's pitch");
         public static readonly MeasureField RodLength = Unjudged("rod.length", "rod length");
         public static readonly TextField RodThread = new("rod.thread", "thread") { Unused = true };
 

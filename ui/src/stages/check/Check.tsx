@@ -57,7 +57,7 @@ function marksOf(data: View) {
     ...of('airframe', 'Airframe', asks('airframe')),
     ...of('propeller', 'Propeller', asks('propeller')),
     ...of('power', 'Full power', [data.fullPower?.line]),
-    ...of('outdoors', 'Outdoors', [...data.range.map((r) => r.line), data.taxi]),
+    ...of('outdoors', 'Outdoors', [...data.trip.map((i) => i.line), data.flight?.line]),
     { room: 'steps' as const, title: 'Steps', mark: 'shown' as const, note: 'sheet' },
   ];
 }

@@ -1,4 +1,5 @@
 import { type ReactNode, useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
@@ -6,8 +7,12 @@ import { Begin, useOpenAct } from '../../shared/look/Acts';
 import { Mat, Paper } from '../../shared/Paper';
 import { WithReason } from '../../shared/WithReason';
 import type { Props, View } from './entries';
+import { Flight } from './Flight';
 
-/** What is done outdoors, in the order of one trip: range with the motor off, then running; taxi. */
+/**
+ * What is done outdoors, gathered in the order of one trip: answered on the field card, which needs no network, or here
+ * under the lamps; then the shop's own flight.
+ */
 export function Outdoors({
   job,
   recorder,
@@ -22,10 +27,12 @@ export function Outdoors({
       </Mat>
       <Paper job={job} recorder={recorder} at="check" act={next}>
         {strip}
+        <TripList jobId={job.id} items={data.trip} released={job.released} />
         {data.range.map((r) => (
           <Range key={String(r.motor)} job={job} recorder={recorder} of={r} />
         ))}
         {data.taxi && <Taxi job={job} recorder={recorder} line={data.taxi} />}
+        {data.flight && <Flight job={job} recorder={recorder} flight={data.flight} />}
       </Paper>
     </>
   );
@@ -33,6 +40,54 @@ export function Outdoors({
 
 type One = Pick<Props, 'job' | 'recorder'>;
 type Line = Schemas['LedgerLine'];
+
+function TripList({
+  jobId,
+  items,
+  released,
+}: {
+  jobId: string;
+  items: readonly Schemas['TripItemView'][];
+  released: boolean;
+}) {
+  const done = items.filter((i) => !i.open).length;
+  return (
+    <section aria-label="Trip" className="border-b-2 border-ink pb-3">
+      <div className="flex items-center gap-3">
+        <h2 className="min-w-0 flex-1 text-[23px] leading-tight font-bold">
+          One trip, {done} of {items.length} done
+        </h2>
+        {!released && (
+          <Link
+            to={`/field/${jobId}`}
+            className="button dark inline-flex min-h-[48px] items-center px-4 text-[17px] font-bold"
+          >
+            Field card
+          </Link>
+        )}
+      </div>
+      <ol>
+        {items.map((i, n) => (
+          <li key={i.id} className="flex min-h-[44px] items-center gap-3 border-b border-steel py-1 text-[16px]">
+            <span className="w-[22px] shrink-0 text-center font-bold">{n + 1}</span>
+            <span className="min-w-0 flex-1 leading-tight">
+              {i.title}
+              <span className={`block text-[15px] ${i.wrong ? 'text-red' : 'text-pencil'}`}>
+                {i.wrong ? `does not count: ${i.wrong}` : i.open ? i.walk : i.line.reading}
+              </span>
+            </span>
+            <Jaws line={i.line} />
+            <span className="w-[64px] text-[15px]">{verdictWords(i.line)}</span>
+          </li>
+        ))}
+      </ol>
+      <p className="pt-1 text-[14px] text-pencil">
+        The card asks for no network once it was opened on the phone; what is answered there is sent when the server is
+        back.
+      </p>
+    </section>
+  );
+}
 
 function Head({ line }: { line: Line }) {
   return (
@@ -60,7 +115,7 @@ function Range({ job, recorder, of }: One & { of: Schemas['RangeView'] }) {
   const say = (holds: boolean, note = '') =>
     recorder.record('check/range', { metres: walked, motor: of.motor, holds, note });
   return (
-    <section aria-label={of.line.text} className="border-b-2 border-ink pb-3 not-first:pt-3">
+    <section aria-label={of.line.text} className="border-b-2 border-ink py-3">
       <Head line={of.line} />
       {!job.released && of.motor && !open && act && (
         <Begin act={act} label="Begin: range with the motor" recorder={recorder} />

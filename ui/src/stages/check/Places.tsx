@@ -4,7 +4,9 @@ import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
 import { WithReason } from '../../shared/WithReason';
+import { Elsewhere } from './Elsewhere';
 import type { Props, View } from './entries';
+import { Trial } from './Trial';
 
 const TITLES = { airframe: 'Pulled, turned, looked at', propeller: 'Propeller' };
 
@@ -20,17 +22,18 @@ export function Places({
   const [chosen, setChosen] = useState<string>();
   // What was answered last stays in hand while it is open: its advice is read.
   const [answered, setAnswered] = useState<string>();
-  const [gap, setGap] = useState('');
+  const [read, setRead] = useState<readonly string[]>([]);
   const asks = data.asks.filter((a) => a.room === of);
   const open = asks.filter((a) => a.line.open);
   const ask = asks.find((a) => a.id === chosen) ?? open.find((a) => a.id === answered) ?? open[0];
+  const complete = !!ask && ask.measures.length > 0 && ask.measures.every((_, i) => read[i]?.trim());
   const pick = (id: string | undefined) => {
     setChosen(id);
-    setGap('');
+    setRead([]);
   };
   const say = async (right: boolean, note = '') => {
     if (!ask) return false;
-    const measured = gap.trim() ? { measured: gap.trim() } : {};
+    const measured = complete ? { measured: [...read] } : {};
     const ok = await recorder.record('check/answered', { ask: ask.id, right, note, ...measured });
     if (ok) {
       pick(undefined);
@@ -38,13 +41,13 @@ export function Places({
     }
     return ok;
   };
-  const measured = ask?.least !== null && ask?.least !== undefined;
+  const measured = (ask?.measures.length ?? 0) > 0;
   const act = ask ? (
     <Act
       label={measured ? 'Measured' : 'Yes, it is so'}
-      hint={measured && !gap.trim() ? 'measure it first, above' : undefined}
+      hint={measured && !complete ? 'measure it first, above' : undefined}
       onAct={() => void say(true)}
-      disabled={recorder.busy || job.released || (measured && !gap.trim())}
+      disabled={recorder.busy || job.released || (measured && !complete)}
     />
   ) : (
     next
@@ -103,20 +106,30 @@ export function Places({
             <p className="pt-1 text-[17px] text-pencil">{ask.why}</p>
             {ask.line.standing === 'notMet' && (
               <p className="mt-2 border-2 border-red px-3 py-2 text-[17px]">
-                <strong className="text-red">{ask.line.reading}</strong> {ask.mend}
+                <strong className="text-red">{ask.line.reading}</strong> {ask.line.why}
               </p>
+            )}
+            {ask.motor && !job.released && (
+              <Trial key={ask.motor} motor={ask.motor} method={data.balancing} recorder={recorder} />
             )}
             {ask.line.standing === 'stale' && <p className="pt-1 text-[17px] text-red">{ask.line.why}</p>}
             {!job.released && measured && (
-              <label className="block pt-2 text-[14px] text-pencil">
-                measured, mm{typeof ask.reckoned === 'number' ? `; by the sheet’s drawing about ${ask.reckoned}` : ''}
-                <input
-                  className="field text-[52px] leading-none font-bold text-ink"
-                  inputMode="decimal"
-                  value={gap}
-                  onChange={(e) => setGap(e.target.value)}
-                />
-              </label>
+              <div className="flex items-end gap-3 pt-2">
+                {ask.measures.map((words, i) => (
+                  <label key={words} className="block min-w-0 flex-1 text-[14px] text-pencil">
+                    {words}, mm
+                    {typeof ask.reckoned === 'number' ? `; by the sheet’s drawing about ${ask.reckoned}` : ''}
+                    <input
+                      className="field text-[44px] leading-none font-bold text-ink"
+                      inputMode="decimal"
+                      value={read[i] ?? ''}
+                      onChange={(e) =>
+                        setRead(ask.measures.map((_, n) => (n === i ? e.target.value : (read[n] ?? ''))))
+                      }
+                    />
+                  </label>
+                ))}
+              </div>
             )}
             {!job.released && (
               <WithReason
@@ -148,6 +161,7 @@ export function Places({
             </button>
           ))}
         </section>
+        {of === 'airframe' && <Elsewhere jobId={job.id} lines={data.elsewhere} />}
       </Paper>
     </>
   );

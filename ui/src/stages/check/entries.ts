@@ -3,7 +3,15 @@ import type { Recorder as Of } from '../../api/record';
 import type { SharedEntries, StageProps } from '../../shared/stage';
 
 /** What the screens of this stage record. */
-export type CheckEntries = 'check/answered' | 'check/called' | 'check/full-power' | 'check/range' | 'check/taxied';
+export type CheckEntries =
+  | 'check/answered'
+  | 'check/called'
+  | 'check/field'
+  | 'check/flown'
+  | 'check/full-power'
+  | 'check/range'
+  | 'check/taxied'
+  | 'check/tried';
 
 export type Recorder = Of<CheckEntries | SharedEntries>;
 export type Props = StageProps<Recorder>;

@@ -1,0 +1,61 @@
+using Zygotome.Core.Quantities;
+
+namespace Zygotome.Core.Check;
+
+/// <summary>What to put where so that a propeller does not shake.</summary>
+/// <param name="Mass">g, at the radius of the trial mass.</param>
+/// <param name="Angle">Degrees from the first trial place towards the second, 0 to 360.</param>
+public sealed record BladeCorrection(double Mass, double Angle);
+
+/// <summary>
+/// Balance of a propeller from trial masses. Source: moments about the shaft, and the three-trial solution of
+/// single-plane balancing (the response to a mass is linear, its lag the same for all places).
+/// </summary>
+public static class BladeBalance
+{
+    // How far the readings may contradict one trial mass, as a share.
+    private const double Slack = 0.25;
+
+    /// <summary>
+    /// Tape for the light blade: what a mass of <paramref name="trial"/> g held at <paramref name="radius"/> mm weighs
+    /// at <paramref name="at"/> mm, g: m·r stays the same.
+    /// </summary>
+    public static double Tape(double trial, double radius, double at) => trial * radius / at;
+
+    /// <summary>
+    /// The correction from the shake as it is and with one trial mass at three places 120° apart. With v₀ the shake, T
+    /// what the trial adds, φ between them: vᵢ² = v₀² + T² + 2·v₀·T·cos(θᵢ − φ), so that T² is the mean of vᵢ² less
+    /// v₀², and the correction is the trial mass times v₀/T, opposite φ.
+    /// </summary>
+    /// <param name="first">Shake without it, in any unit that is proportional. <paramref name="a"/>,
+    /// <paramref name="b"/>, <paramref name="c"/>: with it at 0°, 120°, 240°.</param>
+    /// <param name="trial">g.</param>
+    /// <returns>Refused where the trial mass shows too little, or the readings fit no one mass.</returns>
+    public static Outcome<BladeCorrection> ThreeTrials(double first, double a, double b, double c, double trial)
+    {
+        var (a2, b2, c2) = (a * a, b * b, c * c);
+        var added = ((a2 + b2 + c2) / 3) - (first * first);
+        if (added <= 0 || Math.Sqrt(added) < first * 0.05)
+        {
+            return new Refusal(
+                "check/trial-small",
+                "The trial mass changes too little: take a larger one, at all three places."
+            );
+        }
+
+        var along = a2 - ((b2 + c2) / 2);
+        var across = (b2 - c2) * Math.Sqrt(3) / 2;
+        var effect = Math.Sqrt(added);
+        var seen = Math.Sqrt((along * along) + (across * across)) / (3 * first * effect);
+        if (Math.Abs(seen - 1) > Slack)
+        {
+            return new Refusal(
+                "check/trial-fits",
+                "No one trial mass shakes so at three places: same throttle, same mass, same radius; run all again."
+            );
+        }
+
+        var angle = (Math.Atan2(across, along) * 180 / Math.PI) + 180;
+        return new BladeCorrection(trial * first / effect, Numbers.Round(angle) % 360);
+    }
+}

@@ -1,0 +1,105 @@
+using Xunit;
+using Zygotome.Core.Check;
+using Zygotome.Core.Journal;
+using Zygotome.Core.Safety;
+
+namespace Zygotome.Core.Tests.Check;
+
+/// <summary>One trip: what was safe counts as at the bench, what was not is kept and does not.</summary>
+public sealed class OutdoorsTests
+{
+    public static TheoryData<string> Sheets => Journal.FinishedTests.Sheets;
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void What_is_done_safely_outdoors_closes_every_line_of_the_trip(string name)
+    {
+        var bench = new Bench(Bench.Sheet(name));
+        foreach (var item in Trip.Of(bench.State))
+        {
+            Assert.Contains(bench.Open(), l => item.Lines.Any(i => i.Written == l.Id));
+            bench.Do(new FieldSeen(item.Id, true, Safe(bench, item), item.Metres));
+            Assert.DoesNotContain(bench.Open(), l => item.Lines.Any(i => i.Written == l.Id));
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void Whatever_else_was_connected_or_could_turn_is_kept_answered_and_shows_nothing(string name)
+    {
+        var bench = new Bench(Bench.Sheet(name));
+        foreach (var item in Trip.Of(bench.State))
+        {
+            foreach (var said in Every().Where(s => FieldNeeds.Wrong(bench.State.Sheet, item.Needs, s).Length > 0))
+            {
+                var posted = new FieldSeen(item.Id, true, said, item.Metres);
+                bench.Do(posted);
+                Assert.Contains("Does not count: ", posted.Say(bench.State), StringComparison.Ordinal);
+                Assert.NotEmpty(bench.State.Check.Field[item.Id].Wrong);
+            }
+
+            Assert.Contains(bench.Open(), l => item.Lines.Any(i => i.Written == l.Id));
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void A_motor_that_could_turn_with_nobody_at_it_is_never_safe(string name)
+    {
+        var bench = new Bench(Bench.Sheet(name));
+        if (!LampBoard.HasMotor(bench.State.Sheet))
+        {
+            return;
+        }
+
+        foreach (var item in Trip.Of(bench.State).Where(i => i.Id != "wings"))
+        {
+            foreach (var said in Every().Where(Unattended))
+            {
+                Assert.NotEmpty(FieldNeeds.Wrong(bench.State.Sheet, item.Needs, said));
+            }
+        }
+    }
+
+    [Fact]
+    public void What_was_answered_before_a_hand_at_the_bench_and_sent_after_it_is_stale()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200"));
+        var outdoors = bench.Now;
+        bench.Now = outdoors.AddMinutes(20);
+        bench.Do(new Core.Receive.ReceiverGiven(8));
+        bench.Now = outdoors.AddMinutes(40);
+        bench.Do(
+            new FieldSeen("range", true, LastWalk.Quiet(bench.State.Sheet), 30),
+            observed: outdoors.AddMinutes(10)
+        );
+        Assert.Equal(Standing.Stale, bench.Line("check/range").Standing);
+    }
+
+    [Fact]
+    public void What_glitches_outdoors_is_not_met_and_what_is_walked_too_near_neither()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200"));
+        var quiet = LastWalk.Quiet(bench.State.Sheet);
+        Standing Range() => bench.Line("check/range").Standing;
+        bench.Do(new FieldSeen("range", false, quiet, 60));
+        Assert.Equal(Standing.NotMet, Range());
+        bench.Do(new FieldSeen("range", true, quiet, 6));
+        Assert.Equal(Standing.NotMet, Range());
+        Assert.Equal("check/metres", bench.Refused(new FieldSeen("range", true, quiet))!.Code);
+        Assert.Equal("check/no-item", bench.Refused(new FieldSeen("swim", true, quiet))!.Code);
+    }
+
+    private static bool Unattended(FieldState said) =>
+        said.Motors == FieldMotors.Free || (said.Motors == FieldMotors.Held && said.Second.Length == 0);
+
+    private static FieldState Safe(Bench bench, TripItem item) =>
+        Every().First(s => FieldNeeds.Wrong(bench.State.Sheet, item.Needs, s).IsEmpty);
+
+    private static IEnumerable<FieldState> Every() =>
+        from connected in (bool[])[true, false]
+        from transmitter in (LampIs[])[LampIs.CutSet, LampIs.Live, LampIs.Off]
+        from motors in (FieldMotors?[])[FieldMotors.Isolated, FieldMotors.Held, FieldMotors.Free, null]
+        from second in (string[])["I. Thorne", ""]
+        select new FieldState(connected, transmitter, motors, second);
+}
