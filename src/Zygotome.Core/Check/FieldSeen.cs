@@ -28,7 +28,7 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
             return state;
         }
 
-        var wrong = FieldNeeds.Wrong(state.Sheet, item.Needs, State);
+        var wrong = Wrong(state, item, entry.By.Name);
         var check = state.Check with
         {
             Field = state.Check.Field.SetItem(Item, new FieldShown(this, wrong, entry.Seq)),
@@ -36,32 +36,53 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
         return state.With(wrong.IsEmpty ? Shown(check, item, entry) : check);
     }
 
+    // Nobody is their own second person.
+    private ImmutableArray<string> Wrong(JobState state, TripItem item, string by)
+    {
+        var alone = string.Equals(State.Second.Trim(), by, StringComparison.OrdinalIgnoreCase);
+        string[] before = Trip.NotBefore(state, item) is { Length: > 0 } first ? [first] : [];
+        return [.. before, .. FieldNeeds.Wrong(state.Sheet, item.Needs, alone ? State with { Second = "" } : State)];
+    }
+
     // The same facts that the bench records, with the same evidence.
     private CheckState Shown(CheckState check, TripItem item, Entry entry)
     {
-        var evidence = Evidence.Of(entry);
+        Evidence Next(Evidence? before) => Evidence.Of(entry, before?.Attempt + 1 ?? 1);
         var note = Note.Trim();
         var metres = Metres ?? 0;
         return Item switch
         {
-            "range" => check with { Range = new RangeShown(new RangeHeld(metres, false, Right, note), evidence) },
+            "range" => check with
+            {
+                Range = new RangeShown(new RangeHeld(metres, false, Right, note), Next(check.Range?.Evidence)),
+            },
             "range-motor" => check with
             {
-                RangeWithMotor = new RangeShown(new RangeHeld(metres, true, Right, note), evidence),
+                RangeWithMotor = new RangeShown(
+                    new RangeHeld(metres, true, Right, note),
+                    Next(check.RangeWithMotor?.Evidence)
+                ),
             },
             "taxi" => check with
             {
                 Taxi = new TaxiShown(
                     new Taxied(Right, Right || note.Length > 0 ? note : "not straight, or not steered, or not stopped"),
-                    evidence
+                    Next(check.Taxi?.Evidence)
                 ),
             },
-            "called" => check with { FieldCall = new CheckShown(Right, note, [], evidence) },
+            "called" => check with { FieldCall = new CheckShown(Right, note, [], Next(check.FieldCall?.Evidence)) },
             _ => check with
             {
                 Asks = item
                     .Lines.OfType<CheckAskId>()
-                    .Aggregate(check.Asks, (all, id) => all.SetItem(id.Ask, new CheckShown(Right, note, [], evidence))),
+                    .Aggregate(
+                        check.Asks,
+                        (all, id) =>
+                            all.SetItem(
+                                id.Ask,
+                                new CheckShown(Right, note, [], Next(all.GetValueOrDefault(id.Ask)?.Evidence))
+                            )
+                    ),
             },
         };
     }
@@ -79,7 +100,7 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
     public override string Say(JobState state)
     {
         var item = Trip.Of(state).FirstOrDefault(i => i.Id == Item);
-        var wrong = item is null ? [] : FieldNeeds.Wrong(state.Sheet, item.Needs, State);
+        var wrong = item is null ? [] : Wrong(state, item, "");
         var answer =
             item is null ? Item
             : Right ? item.Good.ToLowerInvariant()

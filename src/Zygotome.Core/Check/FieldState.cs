@@ -34,7 +34,14 @@ public static class FieldNeeds
         [
             .. Of(sheet, need)
                 .Where(a => !a.Answers.Any(n => n.Safe && n.Is(said)))
-                .Select(a => a.Answers.FirstOrDefault(n => n.Is(said))?.Do ?? $"Not said: {a.Words}."),
+                .Select(a =>
+                    a.Answers.FirstOrDefault(n => n.Is(said))?.Do
+                    ?? (
+                        a.Ask == FieldAsk.Motors && said.Motors == FieldMotors.Held
+                            ? "Say who holds it: somebody else."
+                            : $"Not said: {a.Words.ToLowerInvariant()}."
+                    )
+                ),
         ];
 
     /// <summary>What is asked before it is done, in the order of the hands.</summary>
@@ -84,9 +91,11 @@ public static class FieldNeeds
                         need.Transmitter.Contains(t)
                     )
                     {
-                        Do = need.Transmitter.Contains(LampIs.CutSet)
-                            ? "Transmitter on first, throttle low, cut set."
-                            : "Throttle low, then the cut off: the motor answers it.",
+                        Do =
+                            !need.Transmitter.Contains(LampIs.CutSet)
+                                ? "Throttle low, then the cut off: the motor answers it."
+                            : motor ? "Transmitter on first, throttle low, cut set."
+                            : "Transmitter on first.",
                         Is = s => s.Transmitter == t,
                     }),
                 ]

@@ -31,6 +31,9 @@ public sealed record TripItem(string Id, ImmutableArray<RequirementId> Lines, Po
     /// <summary>m that it is walked; null where nothing is.</summary>
     public double? Metres { get; init; }
 
+    /// <summary>A motor turns in it: the throttle cut was seen to hold it before.</summary>
+    public bool AfterCut { get; init; }
+
     /// <summary>The item that must have gone well before; empty where none.</summary>
     public string After { get; init; } = "";
 }
@@ -100,6 +103,7 @@ public static class Trip
                 First = "Throttle low, cut set; walk back, pack off.",
                 Metres = RangeHeld.Far(state.Sheet),
                 After = "range",
+                AfterCut = true,
             };
         }
 
@@ -114,9 +118,16 @@ public static class Trip
                 Bad = "Does not",
                 First = "Throttle low, cut set, pack off; wheels, collars, steering link.",
                 After = "range",
+                AfterCut = true,
             };
         }
     }
+
+    /// <summary>What is in its way whoever does it, and what to do; empty where nothing is.</summary>
+    public static string NotBefore(JobState state, TripItem item) =>
+        item.AfterCut && !state.The<ILinked>().CutHolds(state)
+            ? "The throttle cut comes first, tried in Bind with the shafts bare."
+            : "";
 
     // Halves that come off for the road.
     private static ImmutableArray<RequirementId> Wings(JobState state) =>

@@ -110,6 +110,7 @@ public sealed record FlightAdviceView(string Words, string Why, string Page, str
 /// <param name="Line">The first of what it shows that is open, else the first.</param>
 /// <param name="Open">Something of it is not shown.</param>
 /// <param name="After">The item that must have gone well before; empty where none.</param>
+/// <param name="NotBefore">What is in its way whoever does it; empty where nothing is.</param>
 /// <param name="Wrong">Why what was last said of it does not count; empty where it does.</param>
 public sealed record TripItemView(
     string Id,
@@ -122,6 +123,7 @@ public sealed record TripItemView(
     string First,
     double? Metres,
     string After,
+    string NotBefore,
     IReadOnlyList<FieldNeedView> Needs,
     LedgerLine Line,
     bool Open,
@@ -247,6 +249,7 @@ internal static class CheckEndpoints
                 First: item.First,
                 Metres: item.Metres,
                 After: item.After,
+                NotBefore: Core.Check.Trip.NotBefore(state, item),
                 Needs:
                 [
                     .. FieldNeeds

@@ -14,7 +14,7 @@ public sealed class OutdoorsTests
     [MemberData(nameof(Sheets))]
     public void What_is_done_safely_outdoors_closes_every_line_of_the_trip(string name)
     {
-        var bench = new Bench(Bench.Sheet(name));
+        var bench = Cut(name);
         foreach (var item in Trip.Of(bench.State))
         {
             Assert.Contains(bench.Open(), l => item.Lines.Any(i => i.Written == l.Id));
@@ -59,6 +59,29 @@ public sealed class OutdoorsTests
                 Assert.NotEmpty(FieldNeeds.Wrong(bench.State.Sheet, item.Needs, said));
             }
         }
+    }
+
+    [Fact]
+    public void No_motor_turns_outdoors_before_the_cut_held_it_and_nobody_is_their_own_second_person()
+    {
+        var bench = new Bench(Bench.Sheet("wicken-1350"));
+        var item = Trip.Of(bench.State).Single(i => i.Id == "range-motor");
+        var held = Safe(bench, item);
+        bench.Do(new FieldSeen("range-motor", true, held, 30));
+        Assert.Contains("throttle cut", bench.State.Check.Field["range-motor"].Wrong[0], StringComparison.Ordinal);
+
+        bench = Cut("wicken-1350");
+        bench.Do(new FieldSeen("range-motor", true, held with { Second = "r. vane" }, 30));
+        Assert.Equal(["Say who holds it: somebody else."], bench.State.Check.Field["range-motor"].Wrong);
+        bench.Do(new FieldSeen("range-motor", true, held, 30));
+        Assert.Equal(Standing.Met, bench.Line("check/range-motor").Standing);
+    }
+
+    // The throttle cut was seen to hold every motor, where there is one.
+    private static Bench Cut(string name)
+    {
+        var bench = new Bench(Bench.Sheet(name));
+        return LampBoard.HasMotor(bench.State.Sheet) ? bench.Power().Cut() : bench;
     }
 
     [Fact]

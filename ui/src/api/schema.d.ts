@@ -7178,6 +7178,7 @@ export interface components {
             /** Format: double */
             metres: null | number;
             after: string;
+            notBefore: string;
             needs: components["schemas"]["FieldNeedView"][];
             line: components["schemas"]["LedgerLine"];
             open: boolean;

@@ -100,16 +100,21 @@ export function FieldItem({
             {right && next ? `Next: ${next.title.toLowerCase()}` : right ? 'To the list' : 'Done: try again'}
           </button>
         </>
-      ) : after ? (
+      ) : after || item.notBefore ? (
         <section aria-label="Not yet" className="border-t-[3px] border-black px-4 py-3">
-          <p className="text-[24px] font-bold">First {after.title.toLowerCase()}.</p>
-          <button
-            type="button"
-            className="mt-2 min-h-[72px] w-full border-[3px] border-black text-[24px] font-bold"
-            onClick={() => onNext(after.id)}
-          >
-            Go there
-          </button>
+          {item.notBefore && <p className="text-[24px] leading-tight font-bold">{item.notBefore}</p>}
+          {after && (
+            <>
+              <p className="text-[24px] font-bold">First {after.title.toLowerCase()}.</p>
+              <button
+                type="button"
+                className="mt-2 min-h-[72px] w-full border-[3px] border-black text-[24px] font-bold"
+                onClick={() => onNext(after.id)}
+              >
+                Go there
+              </button>
+            </>
+          )}
         </section>
       ) : ask ? (
         <Before
@@ -152,7 +157,7 @@ export function FieldItem({
           <button
             type="button"
             className="min-h-[108px] border-t-[3px] border-black text-left"
-            disabled={!far}
+            disabled={!far || noSecond}
             onClick={() => void answer(true)}
           >
             <Answer words={item.good} small={item.then} good />
@@ -160,7 +165,7 @@ export function FieldItem({
           <button
             type="button"
             className="min-h-[108px] border-t-[3px] border-black text-left"
-            disabled={!far}
+            disabled={!far || noSecond}
             onClick={() => void answer(false)}
           >
             <Answer words={item.bad} small={item.first} good={false} />

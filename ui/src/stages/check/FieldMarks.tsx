@@ -6,7 +6,7 @@ type Item = Schemas['TripItemView'];
 /** The jaws in pure black: the dot between them, or beyond. */
 export function Mark({ good, size = 30 }: { good: boolean; size?: number }) {
   return (
-    <svg aria-hidden viewBox="-14 -12 36 24" width={size * 1.5} height={size} className="shrink-0">
+    <svg aria-hidden viewBox="-14 -12 38 24" width={(size * 38) / 24} height={size} className="shrink-0">
       <path d="M-6 -9H-11V9H-6M6 -9H11V9H6" fill="none" stroke="black" strokeWidth={3} />
       <circle cx={good ? 0 : 18} cy={0} r={4.5} />
     </svg>
