@@ -67,6 +67,7 @@ export function FieldCard() {
     return record('check/field', { item: of.id, right, state, metres, note });
   };
   const bar = <Power said={kept.said} away={away} />;
+  const refused = mine.filter((w) => w.refused).length;
   const foot = (
     <footer className="flex min-h-[76px] border-t-[3px] border-black">
       <button
@@ -80,9 +81,17 @@ export function FieldCard() {
       </button>
       <p role="status" className="min-w-0 flex-1 px-3 py-2 leading-tight">
         <strong className="block text-[20px]">
-          {mine.length > 0 ? `${mine.length} waiting to send` : reach === 'away' ? 'No network' : 'All sent'}
+          {refused > 0
+            ? `${refused} not taken`
+            : mine.length > 0
+              ? `${mine.length} waiting to send`
+              : reach === 'away'
+                ? 'No network'
+                : 'All sent'}
         </strong>
-        <span className="block text-[16px]">{FOOT[reach](mine.length)}</span>
+        <span className="block text-[16px]">
+          {refused > 0 ? 'why stands in the list; mended in Check' : FOOT[reach](mine.length)}
+        </span>
       </p>
     </footer>
   );
@@ -136,6 +145,11 @@ export function FieldCard() {
               </li>
             ))}
           </ol>
+          {reach === 'signedOut' && (
+            <Link to="/sign-in" state={{ from: pathname }} className="px-4 py-3 text-[24px] font-bold underline">
+              Sign in to send
+            </Link>
+          )}
           {reach === 'here' && (
             <p className="flex justify-between px-4 text-[20px]">
               <Link to={toStage(id, 'check')} className="py-3 underline">
