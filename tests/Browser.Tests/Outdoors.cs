@@ -30,18 +30,20 @@ public sealed class Outdoors
         t.Press("Holds").See("1 waiting to send").Press("Next: call-out after the wing");
         t.Press("propeller or wires off").Press("on, throttle low, cut set").Press("connected").See("Pack connected");
         t.Press("All move").See("2 waiting to send").Press("Next: range, motor off");
-        t.See("Walk 30 m, power reduced").Press("Holds").See("3 waiting to send").Press("Next: range, motor running");
+        t.See("Walk 30 m, power reduced").Press("Glitches").See("3 waiting to send").See("Walk back, pack off first.");
+        t.Press("Done: try again").Press("Holds").See("4 waiting to send").Press("Next: range, motor running");
 
         // Made ready, and nobody at it: kept, and it shows nothing.
         t.See("Propeller and wires on, pack off first; then held.").Press("could turn, nobody holds it");
         t.Press("on, the throttle answers").Press("connected").See("somebody holds it, disc and plane clear");
-        t.Press("Holds").See("4 waiting to send");
+        t.Press("Holds").See("5 waiting to send").See("It does not count.").See("Done: try again");
+        t.Press("‹").See("3 of 5 done").See("waiting to send; does not count");
 
         await application.Begin();
         t.Until(() => Check().Field.Count == 4, "all are sent");
         t.See("All sent");
         Assert.Equal(
-            ["wings", "called", "range", "range-motor"],
+            ["wings", "called", "range", "range", "range-motor"],
             application.Job("J-0146").Journal.Select(e => e.Body).OfType<FieldSeen>().Select(f => f.Item)
         );
         Assert.True(Check().Range is { Held.Holds: true });

@@ -2,11 +2,12 @@ import type { Schemas } from '../../api/client';
 import type { Said } from '../../api/trip';
 
 type Need = Schemas['FieldNeedView'];
+type Stood = Pick<Said, 'connected' | 'second'> & { motors?: string; transmitter?: string };
 
 const SAID = {
-  motors: (said: Said) => said.motors,
-  transmitter: (said: Said) => said.transmitter,
-  pack: (said: Said) => (said.connected === undefined ? undefined : String(said.connected)),
+  motors: (said: Stood) => said.motors,
+  transmitter: (said: Stood) => said.transmitter,
+  pack: (said: Stood) => (said.connected === undefined ? undefined : String(said.connected)),
 };
 
 const NOT_SAID: Record<Need['ask'], Partial<Said>> = {
@@ -32,7 +33,7 @@ function asSaid(needs: readonly Need[], need: Need, value: string): Partial<Said
  * What is still to be said before an item, and what of it is not as it must be. What was said at another item holds on
  * while it is right here too; else it is asked anew.
  */
-export function standing(needs: readonly Need[], said: Said, here: ReadonlySet<Need['ask']>) {
+export function standing(needs: readonly Need[], said: Stood, here: ReadonlySet<Need['ask']>) {
   const all = needs.map((need) => ({ need, is: need.answers.find((a) => a.value === SAID[need.ask](said)) }));
   return {
     open: all.find((a) => !a.is || (!a.is.safe && !here.has(a.need.ask)))?.need,

@@ -10,7 +10,7 @@ import type { Said } from '../../api/trip';
 import { clock, duration } from '../../shared/time';
 import { toStage } from '../../shared/stageKeys';
 import { FieldItem } from './FieldItem';
-import { answeredHere, type Here } from './fieldHere';
+import { answeredHere, type Here, isDone } from './fieldHere';
 import { Cells, Mark } from './FieldMarks';
 import { useTrip } from './useTrip';
 
@@ -42,10 +42,10 @@ export function FieldCard() {
       </main>
     );
 
-  const here = answeredHere(mine);
+  const here = answeredHere(mine, kept.trip.items);
   const items = kept.trip.items;
-  const isDone = (i: Item) => (here.get(i.id) ? here.get(i.id)!.right : !i.open);
-  const now = items.find((i) => !isDone(i));
+  const done = (i: Item) => isDone(i, here.get(i.id));
+  const now = items.find((i) => !done(i));
   const item = items.find((i) => i.id === at);
   const record = async (type: 'check/field', body: Bodies['check/field']) => {
     const entryId = crypto.randomUUID();
@@ -102,7 +102,7 @@ export function FieldCard() {
           key={item.id}
           item={item}
           here={here.get(item.id)}
-          after={items.find((i) => i.id === item.after && !isDone(i))}
+          after={items.find((i) => i.id === item.after && !done(i))}
           job={`${kept.jobId} ${kept.trip.kit}`}
           head={<Cells items={items} here={here} at={item.id} />}
           said={kept.said}
@@ -110,7 +110,7 @@ export function FieldCard() {
           onSay={say}
           onAnswer={(right, metres, note) => answer(item, right, metres, note)}
           onList={() => setAt(undefined)}
-          next={items.find((i) => i.id !== item.id && !isDone(i))}
+          next={items.find((i) => i.id !== item.id && !done(i))}
           onNext={setAt}
           bar={bar}
         />
@@ -119,7 +119,7 @@ export function FieldCard() {
           <header className="flex min-h-[66px] items-center justify-between border-b-[3px] border-black px-4">
             <h1 className="text-[32px] font-bold">Trip</h1>
             <p className="text-[24px] font-bold">
-              {items.filter(isDone).length} of {items.length} done
+              {items.filter(done).length} of {items.length} done
             </p>
           </header>
           <p className="flex justify-between border-b-[3px] border-black px-4 py-2 text-[16px]">
@@ -136,7 +136,7 @@ export function FieldCard() {
                   n={n + 1}
                   here={here.get(i.id)}
                   now={i === now}
-                  done={isDone(i)}
+                  done={done(i)}
                   onOpen={() => {
                     setNotice('');
                     setAt(i.id);
@@ -201,7 +201,7 @@ function Row({
 }) {
   const wrong = here ? !here.right : item.line.standing === 'notMet';
   const small = here
-    ? here.refused || `${clock(here.at)}, waiting to send`
+    ? here.refused || `${clock(here.at)}, waiting to send${here.counts ? '' : '; does not count'}`
     : item.wrong
       ? `does not count: ${item.wrong}`
       : done

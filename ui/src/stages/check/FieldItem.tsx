@@ -40,6 +40,8 @@ export function FieldItem({
 }) {
   const [metres, setMetres] = useState(item.metres === null ? '' : String(item.metres));
   const [answered, setAnswered] = useState<boolean>();
+  // Done once more, whatever waits to be sent of it.
+  const [again, setAgain] = useState(false);
   const [saidHere, setSaidHere] = useState<ReadonlySet<Schemas['FieldNeedView']['ask']>>(new Set());
   const walked = item.metres === null ? null : Number(metres.replace(',', '.'));
   const { open: ask, unsafe, noSecond } = standing(item.needs, said, saidHere);
@@ -47,7 +49,9 @@ export function FieldItem({
   const answer = async (right: boolean) => {
     if (await onAnswer(right, walked, '')) setAnswered(right);
   };
-  const right = answered ?? here?.right;
+  const right = answered ?? (again ? undefined : here?.right);
+  const counts = here?.counts ?? !(unsafe || noSecond || item.notBefore);
+  const well = right && counts;
   return (
     <>
       <header className="flex min-h-[66px] items-center border-b-[3px] border-black">
@@ -89,15 +93,24 @@ export function FieldItem({
             <p className="flex items-center gap-3 text-[32px] font-bold">
               <Mark good={right} /> {right ? item.good : item.bad}
             </p>
-            <p className="text-[24px] leading-tight font-bold">{right ? item.then : item.first}</p>
+            {!counts && (
+              <p className="text-[24px] leading-tight font-bold">
+                It does not count. {unsafe?.is?.do ?? item.notBefore}
+              </p>
+            )}
+            <p className="text-[24px] leading-tight font-bold">{!right ? item.first : counts ? item.then : ''}</p>
             {here?.refused && <p className="text-[24px]">{here.refused}</p>}
           </section>
           <button
             type="button"
             className="min-h-[84px] border-t-[3px] border-black px-4 text-[28px] leading-tight font-bold"
-            onClick={() => (right && next ? onNext(next.id) : right ? onList() : setAnswered(undefined))}
+            onClick={() => {
+              if (well) return next ? onNext(next.id) : onList();
+              setAnswered(undefined);
+              setAgain(true);
+            }}
           >
-            {right && next ? `Next: ${next.title.toLowerCase()}` : right ? 'To the list' : 'Done: try again'}
+            {!well ? 'Done: try again' : next ? `Next: ${next.title.toLowerCase()}` : 'To the list'}
           </button>
         </>
       ) : after || item.notBefore ? (

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import type { Here } from './fieldHere';
+import { type Here, isDone } from './fieldHere';
 
 type Item = Schemas['TripItemView'];
 
@@ -18,7 +18,7 @@ export function Cells({ items, here, at }: { items: readonly Item[]; here: Map<s
   return (
     <span aria-hidden className="flex items-center gap-1">
       {items.map((i) => {
-        const done = here.get(i.id)?.right ?? !i.open;
+        const done = isDone(i, here.get(i.id));
         return (
           <span
             key={i.id}
