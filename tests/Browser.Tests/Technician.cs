@@ -148,7 +148,7 @@ internal sealed class Technician : IDisposable
     /// <summary>Walks to a stage by the ruler, without loading the page anew.</summary>
     public Technician Stage(string title)
     {
-        Find(By.XPath($"//nav[@aria-label='Stages']//a[contains(., {Quote(title)})]")).Click();
+        Tap(Find(By.XPath($"//nav[@aria-label='Stages']//a[contains(., {Quote(title)})]")));
         Until(() => Find(By.XPath("//main//h1")).Text == title);
         return this;
     }
@@ -216,6 +216,70 @@ internal sealed class Technician : IDisposable
             "const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done()));"
         );
 
+    /// <summary>Does all of this by keys alone: Tab to what is pressed, arrows within a group, Enter or Space.</summary>
+    public Technician WithoutPointer(Action<Technician> doing)
+    {
+        _keys = true;
+        doing(this);
+        _keys = false;
+        return this;
+    }
+
+    private bool _keys;
+
+    /// <summary>Presses it, by finger or by keys.</summary>
+    public void Tap(IWebElement target)
+    {
+        if (!_keys)
+        {
+            target.Click();
+            return;
+        }
+
+        Focus(target);
+        var role = target.GetAttribute("role");
+        // A tab is open as soon as it is reached.
+        if (role != "tab")
+        {
+            Browser.SwitchTo().ActiveElement().SendKeys(role == "radio" ? Keys.Space : Keys.Enter);
+        }
+    }
+
+    // As many presses of Tab, or of Shift and Tab, as stand between; then arrows, where one of a group has the tab stop.
+    private void Focus(IWebElement target)
+    {
+        const string steps = """
+            const stop = arguments[0].tabIndex >= 0 ? arguments[0]
+              : arguments[0].closest('[role=radiogroup],[role=tablist]')?.querySelector('[tabindex="0"]');
+            const all = [...(document.querySelector('dialog[open]') ?? document).querySelectorAll('*')].filter(e =>
+              e.tabIndex >= 0 && !e.disabled && e.checkVisibility() && !e.closest('[inert]'));
+            return all.indexOf(stop) - all.indexOf(document.activeElement);
+            """;
+        bool Has() => (bool)Browser.ExecuteScript("return document.activeElement === arguments[0]", target)!;
+        bool Stops() => (long)Browser.ExecuteScript(steps, target)! == 0;
+        for (var tries = 0; tries < 60 && !Stops(); tries++)
+        {
+            var left = (long)Browser.ExecuteScript(steps, target)!;
+            var key = left > 0 ? Keys.Tab : Keys.Shift + Keys.Tab;
+            // What is counted wrongly is walked one by one.
+            var times = tries == 0 ? (int)Math.Abs(left) : 1;
+            for (var i = 0; i < times; i++)
+            {
+                Browser.SwitchTo().ActiveElement().SendKeys(key);
+            }
+        }
+
+        for (var i = 0; i < 12 && !Has(); i++)
+        {
+            Browser.SwitchTo().ActiveElement().SendKeys(Keys.ArrowRight);
+        }
+
+        if (!Has())
+        {
+            throw new InvalidOperationException($"\"{target.Text}\" is not reached by keys. On the screen:\n{Text}");
+        }
+    }
+
     /// <summary>
     /// Presses what stands still there. A list may still be pushed away under the finger: a press that did not land
     /// on it is made again.
@@ -234,7 +298,7 @@ internal sealed class Technician : IDisposable
                 target,
                 press
             );
-            target.Click();
+            Tap(target);
             if (Execute<string>("return sessionStorage.getItem('press')") != press)
             {
                 throw new ElementClickInterceptedException($"The press did not land on {by}.");
@@ -263,6 +327,11 @@ internal sealed class Technician : IDisposable
             {
                 field.SendKeys(value);
                 return;
+            }
+
+            if (_keys)
+            {
+                Focus(field);
             }
 
             field.SendKeys(Keys.Control + "a");
@@ -313,7 +382,7 @@ internal sealed class Technician : IDisposable
             )
         )
         {
-            memory.FindElements(By.CssSelector("[role=radio]"))[0].Click();
+            Tap(memory.FindElements(By.CssSelector("[role=radio]"))[0]);
         }
 
         return Say();

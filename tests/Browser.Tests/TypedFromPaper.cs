@@ -44,13 +44,14 @@ public sealed class TypedFromPaper
         Build(t, application);
         Bind(t);
         Throws(t, application, id);
-        t.Switched().CalledOut();
+        // The whole last look without a pointer.
+        t.Switched().WithoutPointer(keys => keys.CalledOut());
         Motor(t);
         t.Carded();
         Balance(t);
         t.Stage("Check").Room("Steps", "Check").Work(application, "Every screw, clevis, latch and lead pulled");
         t.Look(("Motor wires", "on"), ("Propeller", "on"), ("Flight pack", "in bay"));
-        t.LookedOver();
+        t.WithoutPointer(keys => keys.LookedOver());
         t.Whole().Stage("Hand over").See("Everything is shown").Act("Release").See("Sealed as");
         var state = application.Job(id).State;
         Assert.All(state.Release!.Ledger, line => Assert.False(line.Open, line.Id));

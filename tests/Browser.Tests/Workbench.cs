@@ -82,7 +82,7 @@ internal static partial class Workbench
                 .Select(g => g.FindElements(By.CssSelector("[role=radio]"))[0])
         )
         {
-            read.Click();
+            t.Tap(read);
         }
 
         return t.Press("Pack is connected");

@@ -39,23 +39,30 @@ internal sealed class Application : IAsyncDisposable
     )
     {
         var data = Directory.CreateTempSubdirectory("zygotome-browser");
-        var clock = new FakeTimeProvider(Morning.Wednesday) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
         var built = ProjectFolder.File("ui", "dist");
         if (ui && !Directory.Exists(built))
         {
             throw new InvalidOperationException("The interface is not built; run ./test, or npm run build in ui.");
         }
 
-        var options = new ServerOptions(data.FullName, demo ? ProjectFolder.File("demo") : null, ui ? built : null, 0)
-        {
-            PinRounds = 1000,
-        };
+        // Started as it always is, with the demo: a copy of what that gave the first time.
+        var begins = demo && with is null ? await ImportedDemo.Into(data.FullName) : Morning.Wednesday;
+        var clock = ClockAt(begins);
+        var options = Options(data.FullName, demo, ui ? built : null);
         options = with?.Invoke(options) ?? options;
         var app = ZygotomeServer.Build(options, clock);
         await app.StartAsync();
         // Started again it is found where it was.
         return new Application(app, options with { Port = new Uri(app.Urls.First()).Port }, clock);
     }
+
+    /// <summary>A clock that the test turns; read, it goes on a little, as any clock does.</summary>
+    public static FakeTimeProvider ClockAt(DateTimeOffset instant) =>
+        new(instant) { AutoAdvanceAmount = TimeSpan.FromMilliseconds(1) };
+
+    /// <summary>On any free port, and quick to sign in.</summary>
+    public static ServerOptions Options(string data, bool demo, string? ui) =>
+        new(data, demo ? ProjectFolder.File("demo") : null, ui, 0) { PinRounds = 1000 };
 
     /// <summary>Stops the server; its data stay until this is disposed of.</summary>
     public async Task Stop()

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Zygotome.Core.Quantities;
 
 namespace Zygotome.Core.Check;
@@ -6,6 +7,15 @@ namespace Zygotome.Core.Check;
 /// <param name="Mass">g, at the radius of the trial mass.</param>
 /// <param name="Angle">Degrees from the first trial place towards the second, 0 to 360.</param>
 public sealed record BladeCorrection(double Mass, double Angle);
+
+/// <param name="Blade">Counted from the one in line with the first trial place, the way the places go.</param>
+/// <param name="Mass">g, at the radius of the trial mass.</param>
+public sealed record OnBlade(int Blade, double Mass);
+
+/// <summary>A correction as it can be put on.</summary>
+/// <param name="Hub">g that lie across two blades, at the radius of the trial mass; <paramref name="HubAngle"/>:
+/// degrees from the first trial place.</param>
+public sealed record BladeShare(ImmutableArray<OnBlade> Blades, double Hub, double HubAngle);
 
 /// <summary>
 /// Balance of a propeller from trial masses. Source: moments about the shaft, and the three-trial solution of
@@ -57,5 +67,35 @@ public static class BladeBalance
 
         var angle = (Math.Atan2(across, along) * 180 / Math.PI) + 180;
         return new BladeCorrection(trial * first / effect, Numbers.Round(angle) % 360);
+    }
+
+    /// <summary>
+    /// The same pull shared by the two blades beside its angle, the first trial place in line with the first blade:
+    /// m·sin(β − θ)/sin β on the one before it, m·sin θ/sin β on the one after, with β between blades and θ past the
+    /// first of the two. Two blades have no direction but their own: what lies across them goes on the hub.
+    /// </summary>
+    /// <param name="blades">Two or more.</param>
+    public static BladeShare Shared(BladeCorrection put, int blades)
+    {
+        var between = 360.0 / blades;
+        var before = (int)(put.Angle / between) % blades;
+        var past = (put.Angle - (before * between)) * Math.PI / 180;
+        if (blades == 2)
+        {
+            var along = put.Mass * Math.Cos(past);
+            var across = put.Mass * Math.Sin(past);
+            var on = along >= 0 ? before : 1 - before;
+            return new BladeShare([new OnBlade(on + 1, Math.Abs(along))], across, (before * 180) + 90);
+        }
+
+        var beta = between * Math.PI / 180;
+        return new BladeShare(
+            [
+                new OnBlade(before + 1, put.Mass * Math.Sin(beta - past) / Math.Sin(beta)),
+                new OnBlade(((before + 1) % blades) + 1, put.Mass * Math.Sin(past) / Math.Sin(beta)),
+            ],
+            0,
+            0
+        );
     }
 }

@@ -25,26 +25,17 @@ internal static class CheckLines
             yield return Of(state, ask);
         }
 
-        var motor = LampBoard.HasMotor(state.Sheet);
-        if (motor)
+        if (LampBoard.HasMotor(state.Sheet))
         {
             yield return FullPower(state);
         }
 
-        if (CheckAsks.Parted(state.Sheet))
+        foreach (var item in Trip.Of(state))
         {
-            yield return FieldCall(state);
-        }
-
-        yield return Range(state, false);
-        if (motor)
-        {
-            yield return Range(state, true);
-        }
-
-        if (Rolls(state.Sheet))
-        {
-            yield return Taxi(state);
+            if (Outdoors(state, item) is { } line)
+            {
+                yield return line;
+            }
         }
 
         foreach (var flight in FlightLines.Of(state))
@@ -52,6 +43,18 @@ internal static class CheckLines
             yield return flight;
         }
     }
+
+    // That the wing holds is asked by itself, place by place.
+    private static Requirement? Outdoors(JobState state, TripItem item) =>
+        item.Own is { } own
+            ? own.Of(state.Check.Outdoors.GetValueOrDefault(item.Id))
+            : item.Id switch
+            {
+                "range" => Range(state, false),
+                "range-motor" => Range(state, true),
+                "taxi" => Taxi(state),
+                _ => null,
+            };
 
     /// <summary>Whether it has wheels and a motor to roll by.</summary>
     internal static bool Rolls(SpecSheet sheet) => LampBoard.HasMotor(sheet) && sheet.Geometry.Wheels.Length > 0;
@@ -94,11 +97,12 @@ internal static class CheckLines
         var limits = PowerLimits.Of(state);
         var run = state.Check.PowerRun?.Run;
         PowerLimit[] over = run is null ? [] : [.. limits.Where(l => !l.Holds(run))];
+        ImmutableArray<string> unlike = run is null ? [] : PowerLimits.Unlike(state.Sheet, run);
         return new Requirement(
             new PowerRunId(),
             Concedable.ByLead,
-            Requirement.Stands(run is null ? null : over.Length == 0),
-            new PowerFacts(limits, run, over)
+            Requirement.Stands(run is null ? null : over.Length == 0 && unlike.IsEmpty),
+            new PowerFacts(limits, run, over, unlike)
         )
         {
             Evidence = state.Check.PowerRun?.Evidence,
@@ -129,30 +133,6 @@ internal static class CheckLines
                     .. RadioSettings.Link,
                     .. state.Aboard.AddOns.Select(a => new Setting(SettingKind.Payload, a.Name)),
                 ]),
-        };
-    }
-
-    // Whatever goes through a plug of the wing, each time that it went on.
-    private static Requirement FieldCall(JobState state)
-    {
-        var shown = state.Check.FieldCall;
-        return new Requirement(
-            new FieldCallId(),
-            Concedable.ByLead,
-            Requirement.Stands(shown?.Right),
-            new FieldCallFacts(shown)
-        )
-        {
-            Evidence = shown?.Evidence,
-            RestsOn = Rests
-                .On([
-                    .. CheckAsks
-                        .Of(state)
-                        .Where(a => CheckAsks.IsWing(a.Id))
-                        .SelectMany(a => a.Parts)
-                        .Select(DisturbanceMatrix.Fit),
-                ])
-                .And(RadioSettings.Link),
         };
     }
 
@@ -218,7 +198,12 @@ internal static class CheckLines
             );
     }
 
-    private sealed record PowerFacts(ImmutableArray<PowerLimit> Limits, PowerRun? Run, PowerLimit[] Over) : LineFacts
+    private sealed record PowerFacts(
+        ImmutableArray<PowerLimit> Limits,
+        PowerRun? Run,
+        PowerLimit[] Over,
+        ImmutableArray<string> Unlike
+    ) : LineFacts
     {
         public override LineWords Words(JobState state) =>
             new(
@@ -227,14 +212,17 @@ internal static class CheckLines
                 "",
                 Run?.Words ?? "",
                 Run is null ? "Not run yet."
-                    : Over.Length == 0 ? "Held, read off at full stick."
+                    : Over.Length == 0 && Unlike.IsEmpty ? "Held, read off at full stick."
+                    : Over.Length == 0
+                        ? $"{Texts.Capital(string.Join("; ", Unlike))}: its propeller, its wires, its controller's "
+                            + "travel; then run again."
                     : $"Not within {string.Join(", nor within ", Over.Select(l => l.Words))}: a smaller propeller, "
                         + "or what carries more."
             );
 
         // Of amperes the least that anything allows, and volts.
         private IEnumerable<PowerLimit> Tightest =>
-            Limits.Where(l => l.IsAmps).Take(1).Concat(Limits.Where(l => !l.IsAmps));
+            Limits.Where(l => l.IsAmps && l.Motor.Length == 0).Take(1).Concat(Limits.Where(l => !l.IsAmps));
     }
 
     private sealed record RangeFacts(bool Motor, double Far, bool ByShop, RangeHeld? Held) : LineFacts
@@ -251,26 +239,6 @@ internal static class CheckLines
                     : !Held.Holds ? "Walk back, pack off first; then aerials, leads, the receiver's place."
                     : Held.Metres < Far ? $"Too near: {Numbers.Say(Far)} m."
                     : "Every surface followed at once."
-            );
-    }
-
-    private sealed record FieldCallFacts(CheckShown? Shown) : LineFacts
-    {
-        public override LineWords Words(JobState state) =>
-            new(
-                "Call-out after the wing went on",
-                "all that goes through its plugs",
-                "",
-                Shown switch
-                {
-                    null => "",
-                    { Note.Length: > 0 } => Shown.Note,
-                    { Right: true } => "all move",
-                    _ => "one does not",
-                },
-                Shown is null ? "Not called out where it was put together."
-                    : Shown.Right ? "Seen from the tail, wing on."
-                    : "Pack off, wing off: find the plug; then call out again."
             );
     }
 

@@ -36,8 +36,8 @@ public sealed record CheckState
 
     public TaxiShown? Taxi { get; init; }
 
-    /// <summary>Called out where it was put together.</summary>
-    public CheckShown? FieldCall { get; init; }
+    /// <summary>By item of the trip that has a line of its own: what was seen, power as it must be.</summary>
+    public ImmutableSortedDictionary<string, CheckShown> Outdoors { get; init; } = Ordered.ById<CheckShown>();
 
     public FlownShown? Flown { get; init; }
 

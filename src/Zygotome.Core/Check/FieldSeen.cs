@@ -50,6 +50,15 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
         Evidence Next(Evidence? before) => Evidence.Of(entry, before?.Attempt + 1 ?? 1);
         var note = Note.Trim();
         var metres = Metres ?? 0;
+        if (item.Own is not null)
+        {
+            var before = check.Outdoors.GetValueOrDefault(Item)?.Evidence;
+            return check with
+            {
+                Outdoors = check.Outdoors.SetItem(Item, new CheckShown(Right, note, [], Next(before))),
+            };
+        }
+
         return Item switch
         {
             "range" => check with
@@ -70,7 +79,6 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
                     Next(check.Taxi?.Evidence)
                 ),
             },
-            "called" => check with { FieldCall = new CheckShown(Right, note, [], Next(check.FieldCall?.Evidence)) },
             _ => check with
             {
                 Asks = item
@@ -94,7 +102,8 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
             "range-motor" => [new RangeId(true).Written],
             "taxi" => [new TaxiId().Written],
             "called" => [new FieldCallId().Written],
-            _ => [],
+            "wings" => [],
+            _ => [new TripLineId(Item).Written],
         };
 
     public override string Say(JobState state)

@@ -45,7 +45,8 @@ public static class FieldNeeds
         ];
 
     /// <summary>What is asked before it is done, in the order of the hands.</summary>
-    public static IEnumerable<FieldNeed> Of(SpecSheet sheet, PowerState need)
+    /// <param name="memory">As it was bound; empty where nothing was.</param>
+    public static IEnumerable<FieldNeed> Of(SpecSheet sheet, PowerState need, string memory = "")
     {
         if (LampBoard.HasMotor(sheet) && need.Motor is MotorNeed.Isolated or MotorNeed.Ready)
         {
@@ -87,12 +88,13 @@ public static class FieldNeeds
                 [
                     .. all.Select(t => new FieldAnswer(
                         JsonNamingPolicy.CamelCase.ConvertName(t.ToString()),
-                        Words(t, motor),
+                        Words(t, motor, memory),
                         need.Transmitter.Contains(t)
                     )
                     {
                         Do =
-                            !need.Transmitter.Contains(LampIs.CutSet)
+                            need.Transmitter.Contains(LampIs.Off) ? "Motor isolated first; then switch it off."
+                            : !need.Transmitter.Contains(LampIs.CutSet)
                                 ? "Throttle low, then the cut off: the motor answers it."
                             : motor ? "Transmitter on first, throttle low, cut set."
                             : "Transmitter on first.",
@@ -107,7 +109,7 @@ public static class FieldNeeds
             var connected = need.Pack == PackNeed.Connected;
             yield return new FieldNeed(
                 FieldAsk.Pack,
-                "The pack",
+                "The pack, cool and not swollen",
                 [
                     new("true", "connected", connected)
                     {
@@ -124,13 +126,17 @@ public static class FieldNeeds
         }
     }
 
-    private static string Words(LampIs transmitter, bool motor) =>
-        transmitter switch
+    // The wrong memory turns a surface, or a motor, the other way.
+    private static string Words(LampIs transmitter, bool motor, string memory)
+    {
+        var on = memory.Length > 0 ? $"on, memory \"{memory}\"" : "on";
+        return transmitter switch
         {
-            LampIs.CutSet => motor ? "on, throttle low, cut set" : "on",
-            LampIs.Live => "on, the throttle answers",
+            LampIs.CutSet => motor ? $"{on}, throttle low, cut set" : on,
+            LampIs.Live => $"{on}, the throttle answers",
             _ => "off",
         };
+    }
 }
 
 /// <summary>What is asked outdoors.</summary>

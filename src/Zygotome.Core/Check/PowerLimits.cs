@@ -11,9 +11,14 @@ namespace Zygotome.Core.Check;
 /// <param name="IsAmps">At most so many A; else at least so many V.</param>
 public sealed record PowerLimit(string Of, double Value, bool IsAmps)
 {
-    /// <summary>Whether the run kept it.</summary>
+    /// <summary>The motor that it is of; empty where it is of all together.</summary>
+    public string Motor { get; init; } = "";
+
+    /// <summary>Whether the run kept it; what was not read by itself is not judged by itself.</summary>
     public bool Holds(PowerRun run) =>
-        IsAmps ? Numbers.Round(run.Amps - Value) <= 0 : Numbers.Round(run.Volts - Value) >= 0;
+        !IsAmps
+            ? Numbers.Round(run.Volts - Value) >= 0
+            : (Motor.Length > 0 ? run.Of(Motor) : run.Together) is not { } amps || Numbers.Round(amps - Value) <= 0;
 
     /// <summary>"45 A, the controller's rating".</summary>
     public string Words => $"{Numbers.Say(Math.Round(Value, 1))} {(IsAmps ? "A" : "V")}, {Of}";
@@ -24,6 +29,9 @@ public static class PowerLimits
 {
     /// <summary>V a cell under full load, under which the pack is too weak for this draw: the shop's limit.</summary>
     internal const double CellUnderLoad = 3.3;
+
+    // Of its likes' mean, by which a motor may draw more or less than they: the shop's limit.
+    private const double Alike = 0.15;
 
     /// <summary>The tightest of each kind first; none that nothing is known of.</summary>
     public static ImmutableArray<PowerLimit> Of(JobState state)
@@ -57,6 +65,41 @@ public static class PowerLimits
             found.Add(new($"{Numbers.Say(CellUnderLoad)} V a cell under load", CellUnderLoad * cells, false));
         }
 
+        if (sheet.Power.Motors.Length > 1)
+        {
+            found.AddRange(
+                from motor in sheet.Power.Motors
+                let controller = sheet.Power.Controllers.FirstOrDefault(c => c.Id == motor.Controller)
+                let rating = controller?.Says(PowerFields.Controller.Rating).Likely
+                // One controller of several motors carries them together.
+                where rating is not null && sheet.Power.Motors.Count(m => m.Controller == motor.Controller) == 1
+                select new PowerLimit($"the controller of {motor.Id}", (double)rating.Nominal, true)
+                {
+                    Motor = motor.Id,
+                }
+            );
+        }
+
         return [.. found.OrderByDescending(l => l.IsAmps).ThenBy(l => l.Value)];
     }
+
+    /// <summary>
+    /// Motors that draw otherwise than those with the same propeller, each with what it and they draw: "left draws
+    /// 14 A, its likes 20 A"; none where each was not read.
+    /// </summary>
+    public static ImmutableArray<string> Unlike(SpecSheet sheet, PowerRun run) =>
+        [
+            .. from motor in sheet.Power.Motors
+            let amps = run.Of(motor.Id)
+            let likes = sheet
+                .Power.Motors.Where(m => m.Id != motor.Id && m.Propeller == motor.Propeller && m.Kind == motor.Kind)
+                .Select(m => run.Of(m.Id))
+                .OfType<double>()
+                .ToArray()
+            where amps is not null && likes.Length > 0
+            let mean = (likes.Sum() + amps.Value) / (likes.Length + 1)
+            where Numbers.Round(Math.Abs(amps.Value - mean) - (Alike * mean)) > 0
+            select $"{motor.Id} draws {Numbers.Say(amps.Value)} A, "
+                + $"{(likes.Length > 1 ? "its likes" : "the other")} {Numbers.Say(likes.Average())} A",
+        ];
 }

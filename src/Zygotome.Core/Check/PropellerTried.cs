@@ -45,13 +45,17 @@ public sealed record PropellerTried(
             ? new Refusal("check/tape", "Tape lies 3 to 500 mm from the shaft.", "body.tapeAt")
         : Shakes.Any(s => s is not (>= 0 and <= 1000))
             ? new Refusal("check/shake", "A shake lies at 0 to 1000.", "body.shakes")
-        : Found.Refused is { } refusal ? refusal with { Where = "body.shakes" }
+        : Found(Blades(state)).Refused is { } refusal ? refusal with { Where = "body.shakes" }
         : null;
+
+    // One blade and its counterweight, or a number that no propeller has: as two.
+    private int Blades(JobState state) =>
+        Math.Max(2, state.Sheet.Power.Motors.FirstOrDefault(m => m.Id == Motor)?.Blades ?? 2);
 
     private string Ask => CheckAsks.Balance(Motor);
 
-    /// <summary>What was found, in words; or why nothing was.</summary>
-    private Outcome<string> Found =>
+    // What was found, in words; or why nothing was.
+    private Outcome<string> Found(int blades) =>
         Method switch
         {
             BalanceMethod.HeavyBlade => $"light blade: {Grams(BladeBalance.Tape(Trial, Radius, TapeAt))} g of tape at "
@@ -62,9 +66,23 @@ public sealed record PropellerTried(
             : Shakes[0] <= 0 ? new Refusal("check/still", "What does not shake needs no mass.")
             : BladeBalance.ThreeTrials(Shakes[0], Shakes[1], Shakes[2], Shakes[3], Trial).Try(out var put, out var no)
                 ? $"{Grams(put.Mass)} g at {Numbers.Say(Radius)} mm, {Math.Round(put.Angle)}° past the first place "
-                    + "towards the second"
+                    + $"towards the second{Over(put, blades)}"
             : no,
         };
+
+    private static string Over(BladeCorrection put, int blades)
+    {
+        var share = BladeBalance.Shared(put, blades);
+        string[] parts =
+        [
+            .. share.Blades.Where(b => b.Mass >= Shown).Select(b => $"{Grams(b.Mass)} g on blade {b.Blade}"),
+            .. share.Hub >= Shown ? [$"{Grams(share.Hub)} g on the hub at {share.HubAngle:0}°"] : (string[])[],
+        ];
+        return parts.Length > 0 ? $"; that is {string.Join(" and ", parts)}" : "";
+    }
+
+    // g that a printed hundredth shows.
+    private const double Shown = 0.005;
 
     private Outcome<string> Least
     {
@@ -98,7 +116,7 @@ public sealed record PropellerTried(
                     Ask,
                     new CheckShown(
                         false,
-                        Found.Try(out var words, out _) ? Texts.Capital(words) : "",
+                        Found(Blades(state)).Try(out var words, out _) ? Texts.Capital(words) : "",
                         [],
                         Evidence.Of(entry, state.Check.Asks.GetValueOrDefault(Ask)?.Evidence.Attempt + 1 ?? 1)
                     )
@@ -110,5 +128,5 @@ public sealed record PropellerTried(
 
     public override string Say(JobState state) =>
         $"Propeller{(state.Sheet.Power.Motors.Length > 1 ? $" {Motor}" : "")} tried: "
-        + (Found.Try(out var words, out _) ? words : "not found");
+        + (Found(Blades(state)).Try(out var words, out _) ? words : "not found");
 }

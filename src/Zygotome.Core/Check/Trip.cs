@@ -36,6 +36,9 @@ public sealed record TripItem(string Id, ImmutableArray<RequirementId> Lines, Po
 
     /// <summary>The item that must have gone well before; empty where none.</summary>
     public string After { get; init; } = "";
+
+    /// <summary>The line that nothing but it shows; null where the bench can show what it shows.</summary>
+    public TripLine? Own { get; init; }
 }
 
 /// <summary>
@@ -66,6 +69,7 @@ public static class Trip
             };
             yield return new TripItem("called", [new FieldCallId()], PowerState.Powered)
             {
+                Own = TripLine.Called(state),
                 Title = "Call-out after the wing",
                 Walk = "Every surface, from the tail",
                 Do = "Each stick both ways, each switch: all that goes through a plug of the wing moves, as it must.",
@@ -121,6 +125,39 @@ public static class Trip
                 AfterCut = true,
             };
         }
+
+        if (motor && state.Sheet.Kit.Afloat)
+        {
+            var id = new TripLineId("taxi-water");
+            yield return new TripItem("taxi-water", [id], PoweredActs.Of(PoweredAct.Taxi).During)
+            {
+                Own = TripLine.Afloat(state, id),
+                Title = "Taxi afloat",
+                Walk = "Straight, turns, comes back",
+                Do = "Calm water, no one near, held until it floats free. Steer both ways, come back, look inside.",
+                Good = "Rides well",
+                Bad = "Does not",
+                First = "Throttle low, cut set; ashore, pack off. Water out; seals, water rudder.",
+                After = "range",
+                AfterCut = true,
+            };
+        }
+
+        if (state.Sheet.Radio.FliesHome)
+        {
+            var id = new TripLineId("home");
+            yield return new TripItem("home", [id], PoweredActs.Of(PoweredAct.Failsafe).During)
+            {
+                Own = TripLine.Home(id),
+                Title = "Flies home",
+                Walk = "Wait for its lock first",
+                Do = "In the open, nose away: wait until it says it has its place. Transmitter off: it turns home.",
+                Good = "Turns home",
+                Bad = "Does not",
+                First = "Transmitter on, cut set; pack off. Further from metal; its aerial, its compass.",
+                After = "range",
+            };
+        }
     }
 
     /// <summary>What is in its way whoever does it, and what to do; empty where nothing is.</summary>
@@ -134,10 +171,4 @@ public static class Trip
         CheckAsks.Parted(state.Sheet)
             ? [.. CheckAsks.Of(state).Where(a => CheckAsks.IsWing(a.Id)).Select(a => new CheckAskId(a.Id))]
             : [];
-}
-
-/// <summary>That what goes through the plugs of the wing was called out where it was put together.</summary>
-public sealed record FieldCallId() : RequirementId(Stage.Check)
-{
-    public override string Written => "check/field-call";
 }

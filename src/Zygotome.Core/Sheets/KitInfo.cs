@@ -16,6 +16,9 @@ public sealed class KitInfo(RowValues said) : SheetObject(said)
 
     public string Class { get; } = said.Get(KitFields.Class);
 
+    /// <summary>It is flown from water.</summary>
+    public bool Afloat { get; } = said.Says(KitFields.Afloat).Likely == true;
+
     public string Source { get; } = said.Get(KitFields.Source);
 
     public string Material { get; } = said.Get(KitFields.Material);

@@ -19,6 +19,9 @@ public sealed class RadioSpec(RowValues said) : SheetObject(said)
     /// <summary>What happens when the signal is lost.</summary>
     public Printed<string> Failsafe { get; } = said.Says(RadioFields.Failsafe);
 
+    /// <summary>Without a signal it flies back by itself, once it has a lock on its position.</summary>
+    public bool FliesHome { get; } = said.Says(RadioFields.FliesHome).Likely == true;
+
     /// <summary>Whether the kit has a stabiliser.</summary>
     public Printed<bool> Stabiliser { get; } = said.Says(RadioFields.Stabiliser);
 
@@ -29,10 +32,10 @@ public sealed class RadioSpec(RowValues said) : SheetObject(said)
     public double? StillSeconds { get; } =
         said.Says(RadioFields.Still).Likely is { } minutes ? Numbers.Round(minutes * 60) : null;
 
-    /// <summary>By what it shows that it is awake, and by what it is woken; empty where not said.</summary>
     /// <summary>How far away it must answer, m; null where the sheet does not say.</summary>
     public double? RangeCheck { get; } = (double?)said.Says(RadioFields.RangeCheck).Likely?.Nominal / 1000;
 
+    /// <summary>By what it shows that it is awake, and by what it is woken; empty where not said.</summary>
     public string Awake { get; } = said.Get(RadioFields.Awake);
 
     public string Wake { get; } = said.Get(RadioFields.Wake);

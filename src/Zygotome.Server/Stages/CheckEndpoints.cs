@@ -66,7 +66,8 @@ public sealed record CheckAskView(
 );
 
 /// <param name="Limits">"at most 45 A, the controller's rating".</param>
-public sealed record FullPowerView(IReadOnlyList<string> Limits, LedgerLine Line);
+/// <param name="Motors">That are read each; none where there is but one.</param>
+public sealed record FullPowerView(IReadOnlyList<string> Limits, IReadOnlyList<string> Motors, LedgerLine Line);
 
 /// <param name="Metres">That it must answer from. <paramref name="Motor"/>: running.</param>
 public sealed record RangeView(bool Motor, double Metres, LedgerLine Line);
@@ -195,6 +196,7 @@ internal static class CheckEndpoints
             FullPower: Found(new PowerRunId()) is { } power
                 ? new FullPowerView(
                     [.. PowerLimits.Of(state).Select(l => $"{(l.IsAmps ? "at most" : "at least")} {l.Words}")],
+                    state.Sheet.Power.Motors.Length > 1 ? [.. state.Sheet.Power.Motors.Select(m => m.Id)] : [],
                     power
                 )
                 : null,
@@ -253,7 +255,7 @@ internal static class CheckEndpoints
                 Needs:
                 [
                     .. FieldNeeds
-                        .Of(state.Sheet, item.Needs)
+                        .Of(state.Sheet, item.Needs, state.The<ILinked>().BoundMemory)
                         .Select(n => new FieldNeedView(
                             n.Ask,
                             n.Words,

@@ -46,6 +46,27 @@ public sealed class BladeBalanceTests
         (length * Math.Cos(degrees * Math.PI / 180), length * Math.Sin(degrees * Math.PI / 180));
 
     [Fact]
+    public void Shared_by_blades_and_hub_it_pulls_as_the_one_mass_would() =>
+        Gen.Select(Gen.Double[0.05, 5], Gen.Double[0, 359.99], Gen.Int[2, 6])
+            .Sample(
+                (mass, angle, blades) =>
+                {
+                    var share = BladeBalance.Shared(new BladeCorrection(mass, angle), blades);
+                    (double Mass, double At)[] parts =
+                    [
+                        .. share.Blades.Select(b => (b.Mass, (b.Blade - 1) * 360.0 / blades)),
+                        (share.Hub, share.HubAngle),
+                    ];
+                    var (x, y) = Vector(mass, angle);
+                    Assert.Equal(x, parts.Sum(p => Vector(p.Mass, p.At).X), 1e-9);
+                    Assert.Equal(y, parts.Sum(p => Vector(p.Mass, p.At).Y), 1e-9);
+                    // Tape is put on and never taken off.
+                    Assert.All(parts, p => Assert.InRange(p.Mass, -1e-12, mass * 2));
+                },
+                iter: 2000
+            );
+
+    [Fact]
     public void Tape_has_the_same_moment_as_the_trial_mass() =>
         Gen.Select(Gen.Double[0.01, 5], Gen.Double[3, 200], Gen.Double[3, 200])
             .Sample(

@@ -200,6 +200,53 @@ public sealed class LastLookTests
     }
 
     [Fact]
+    public void Of_three_motors_each_is_read_and_one_that_draws_less_than_its_likes_does_not_hide_in_the_sum()
+    {
+        var bench = FullStick("carrow-mail-1900");
+        Assert.Equal("check/each", bench.Refused(new PowerRun(51, 15.0, 8))!.Code);
+        Assert.Equal("check/each", bench.Refused(Drew(17, 17))!.Code);
+        Assert.Equal("check/each-once", bench.Refused(Drew(17, 17, 17, 17))!.Code);
+        bench.Do(Drew(17, 12, 18));
+        var line = bench.Line("check/full-power");
+        Assert.Equal(Standing.NotMet, line.Standing);
+        Assert.StartsWith("Left draws 12 A, its likes 17.5 A", line.Why, StringComparison.Ordinal);
+        Assert.StartsWith("47 A (nose 17, left 12, right 18)", line.Reading, StringComparison.Ordinal);
+
+        bench = FullStick("carrow-mail-1900");
+        bench.Do(Drew(17, 16.5, 18));
+        Assert.Equal(Standing.Met, bench.Line("check/full-power").Standing);
+    }
+
+    [Fact]
+    public void A_motor_over_its_own_controller_is_named_though_together_they_carry_it()
+    {
+        var sheet = Bench.Sheet("carrow-mail-1900");
+        var bench = new Bench(sheet);
+        var limit = PowerLimits.Of(bench.State).Single(l => l.Motor == "left");
+        Assert.False(limit.Holds(Drew(5, 31, 5)));
+        Assert.True(limit.Holds(Drew(40, 30, 5)));
+        // Read before each was asked: judged together, as it was then.
+        Assert.True(limit.Holds(new PowerRun(80, 15, 8)));
+    }
+
+    private static PowerRun Drew(params double[] amps)
+    {
+        string[] motors = ["nose", "left", "right", "nose"];
+        return new PowerRun(null, 15.0, 8, [.. amps.Select((a, i) => new MotorAmps(motors[i], a))]);
+    }
+
+    private static Bench FullStick(string sheet)
+    {
+        var bench = new Bench(Bench.Sheet(sheet)).Power().Cut();
+        bench.Pack(LampIs.InBay);
+        bench.LastLook();
+        bench.Do(new ActOpened(PoweredAct.FullPowerRun, Bench.Holding));
+        bench.Pack(LampIs.Connected);
+        bench.Say(LampKind.Transmitter, LampIs.FullStick);
+        return bench;
+    }
+
+    [Fact]
     public void Range_is_walked_motor_off_first_as_far_as_the_sheet_says_and_again_with_another_payload()
     {
         var bench = Ready();

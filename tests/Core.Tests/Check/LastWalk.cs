@@ -43,6 +43,18 @@ internal static class LastWalk
         : sheet.Power.Motors.All(m => m.IsFan) ? new(true, LampIs.CutSet, FieldMotors.Held, "I. Thorne")
         : new(true, LampIs.CutSet, FieldMotors.Isolated);
 
+    /// <summary>Outdoors, as one thing of the trip needs it.</summary>
+    public static FieldState Safe(SpecSheet sheet, TripItem item) =>
+        Every().First(s => FieldNeeds.Wrong(sheet, item.Needs, s).IsEmpty);
+
+    /// <summary>However power may be outdoors.</summary>
+    public static IEnumerable<FieldState> Every() =>
+        from connected in (bool[])[true, false]
+        from transmitter in (LampIs[])[LampIs.CutSet, LampIs.Live, LampIs.Off]
+        from motors in (FieldMotors?[])[FieldMotors.Isolated, FieldMotors.Held, FieldMotors.Free, null]
+        from second in (string[])["I. Thorne", ""]
+        select new FieldState(connected, transmitter, motors, second);
+
     private static void AsItFlies(Bench bench)
     {
         LookAt(bench);
@@ -64,6 +76,12 @@ internal static class LastWalk
         if (Asks(bench, new TaxiId()))
         {
             Held(bench, PoweredAct.Taxi, LampIs.Live, new Taxied(true));
+        }
+
+        // What only the field card asks.
+        foreach (var item in Trip.Of(bench.State).Where(i => i.Own is { } own && Asks(bench, own.Id)))
+        {
+            bench.Do(new FieldSeen(item.Id, true, Safe(bench.State.Sheet, item)));
         }
     }
 
@@ -100,10 +118,13 @@ internal static class LastWalk
     public static PowerRun Full(JobState state)
     {
         var limits = PowerLimits.Of(state);
+        var together = limits.Where(l => l.IsAmps && l.Motor.Length == 0).Select(l => l.Value).DefaultIfEmpty(20).Min();
+        var motors = state.Sheet.Power.Motors;
         return new PowerRun(
-            limits.Where(l => l.IsAmps).Select(l => l.Value).DefaultIfEmpty(20).Min() * 0.8,
+            together * 0.8,
             limits.Where(l => !l.IsAmps).Select(l => l.Value).DefaultIfEmpty(7).Max() + 0.4,
-            8
+            8,
+            motors.Length > 1 ? [.. motors.Select(m => new MotorAmps(m.Id, together * 0.8 / motors.Length))] : null
         );
     }
 

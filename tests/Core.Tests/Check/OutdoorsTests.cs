@@ -30,7 +30,9 @@ public sealed class OutdoorsTests
         var bench = new Bench(Bench.Sheet(name));
         foreach (var item in Trip.Of(bench.State))
         {
-            foreach (var said in Every().Where(s => FieldNeeds.Wrong(bench.State.Sheet, item.Needs, s).Length > 0))
+            foreach (
+                var said in LastWalk.Every().Where(s => FieldNeeds.Wrong(bench.State.Sheet, item.Needs, s).Length > 0)
+            )
             {
                 var posted = new FieldSeen(item.Id, true, said, item.Metres);
                 bench.Do(posted);
@@ -54,7 +56,7 @@ public sealed class OutdoorsTests
 
         foreach (var item in Trip.Of(bench.State).Where(i => i.Id != "wings"))
         {
-            foreach (var said in Every().Where(Unattended))
+            foreach (var said in LastWalk.Every().Where(Unattended))
             {
                 Assert.NotEmpty(FieldNeeds.Wrong(bench.State.Sheet, item.Needs, said));
             }
@@ -82,6 +84,41 @@ public sealed class OutdoorsTests
     {
         var bench = new Bench(Bench.Sheet(name));
         return LampBoard.HasMotor(bench.State.Sheet) ? bench.Power().Cut() : bench;
+    }
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void It_is_tried_afloat_and_sent_home_where_its_sheet_says_so_and_nowhere_else(string name)
+    {
+        var sheet = Bench.Sheet(name);
+        string[] asked = [.. Trip.Of(new Bench(sheet).State).Select(i => i.Id)];
+        Assert.Equal(sheet.Kit.Afloat, asked.Contains("taxi-water"));
+        Assert.Equal(sheet.Radio.FliesHome, asked.Contains("home"));
+    }
+
+    [Fact]
+    public void What_flies_home_is_never_conceded_unseen_and_is_seen_with_the_transmitter_off_and_the_motor_isolated()
+    {
+        var bench = Cut("saltern-1500");
+        static FieldSeen Home(LampIs transmitter, FieldMotors motors) =>
+            new("home", true, new FieldState(true, transmitter, motors, "I. Thorne"));
+        Assert.Equal(Concedable.Never, bench.Line("check/home").Concedable);
+        bench.Do(Home(LampIs.CutSet, FieldMotors.Isolated));
+        Assert.Equal(["Motor isolated first; then switch it off."], bench.State.Check.Field["home"].Wrong);
+        bench.Do(Home(LampIs.Off, FieldMotors.Held));
+        Assert.Equal(Standing.NotShown, bench.Line("check/home").Standing);
+        bench.Do(Home(LampIs.Off, FieldMotors.Isolated));
+        Assert.Equal(Standing.Met, bench.Line("check/home").Standing);
+        bench.Do(new Core.Receive.ReceiverGiven(8));
+        Assert.Equal(Standing.Stale, bench.Line("check/home").Standing);
+    }
+
+    [Fact]
+    public void The_memory_that_was_bound_is_said_with_the_transmitter()
+    {
+        var sheet = Bench.Sheet("wicken-1350");
+        var asked = FieldNeeds.Of(sheet, PowerState.Powered, "4, WICKEN").Single(n => n.Ask == FieldAsk.Transmitter);
+        Assert.Equal("on, memory \"4, WICKEN\", throttle low, cut set", asked.Answers.Single(a => a.Safe).Words);
     }
 
     [Fact]
@@ -116,13 +153,5 @@ public sealed class OutdoorsTests
     private static bool Unattended(FieldState said) =>
         said.Motors == FieldMotors.Free || (said.Motors == FieldMotors.Held && said.Second.Length == 0);
 
-    private static FieldState Safe(Bench bench, TripItem item) =>
-        Every().First(s => FieldNeeds.Wrong(bench.State.Sheet, item.Needs, s).IsEmpty);
-
-    private static IEnumerable<FieldState> Every() =>
-        from connected in (bool[])[true, false]
-        from transmitter in (LampIs[])[LampIs.CutSet, LampIs.Live, LampIs.Off]
-        from motors in (FieldMotors?[])[FieldMotors.Isolated, FieldMotors.Held, FieldMotors.Free, null]
-        from second in (string[])["I. Thorne", ""]
-        select new FieldState(connected, transmitter, motors, second);
+    private static FieldState Safe(Bench bench, TripItem item) => LastWalk.Safe(bench.State.Sheet, item);
 }

@@ -570,7 +570,7 @@ export const ENTRIES: Readonly<Record<EntryType, Facts>> = {
     stage: 'check',
     by: 'bench',
     decides: 'never',
-    typed: [['amps'], ['volts'], ['seconds']],
+    typed: [['amps'], ['volts'], ['seconds'], ['each', 0, 'amps']],
   },
   'check/range': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [['metres']] },
   'check/taxied': { door: '/api/jobs/{id}/entries', stage: 'check', by: 'bench', decides: 'never', typed: [] },

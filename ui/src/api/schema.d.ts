@@ -4936,11 +4936,16 @@ export interface components {
         };
         "Entry.PowerRun": {
             /** Format: double */
-            amps: number;
+            amps: null | number;
             /** Format: double */
             volts: number;
             /** Format: double */
             seconds: number;
+            each?: null | {
+                motor: string;
+                /** Format: double */
+                amps: number;
+            }[];
         };
         "Entry.PromiseChanged": {
             /** Format: date */
@@ -5639,6 +5644,7 @@ export interface components {
         };
         FullPowerView: {
             limits: string[];
+            motors: string[];
             line: components["schemas"]["LedgerLine"];
         };
         GapView: {

@@ -16,6 +16,11 @@ public static class KitFields
     };
 
     public static readonly TextField Class = new("kit.class", "class") { IsName = true };
+    public static readonly FlagField Afloat = new("kit.afloat", "flown from water")
+    {
+        Means = "It is tried afloat too, before it is handed over.",
+    };
+
     public static readonly TextField Source = new("kit.source", "manual and edition") { IsName = true };
     public static readonly TextField Material = new("kit.material", "material");
 
@@ -77,6 +82,7 @@ public static class KitFields
             Id,
             Revision,
             Class,
+            Afloat,
             Source,
             Material,
             Supplied,

@@ -15,6 +15,11 @@ public static class RadioFields
         Means = "What happens when the signal is lost. Left out it is a gap, and a line that nobody concedes.",
     };
 
+    public static readonly FlagField FliesHome = new("radio.fliesHome", "flies home when the signal is lost")
+    {
+        Means = "It needs a lock on its position first: that is waited for, in the open.",
+    };
+
     public static readonly FlagField Stabiliser = new("radio.stabiliser.fitted", "has a stabiliser")
     {
         Means = "Left out it is asked at the bench.",
@@ -247,6 +252,7 @@ public static class RadioFields
             Bind,
             Modes,
             Failsafe,
+            FliesHome,
             Stabiliser,
             Axes,
             SurfaceCount,

@@ -1,9 +1,8 @@
 import { type ReactNode, useState } from 'react';
 import { Act } from '../../shared/Act';
+import { AskInHand, AskList } from '../../shared/Asked';
 import { Drawing } from '../../shared/Drawing';
-import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Mat, Paper } from '../../shared/Paper';
-import { WithReason } from '../../shared/WithReason';
 import { Elsewhere } from './Elsewhere';
 import type { Props, View } from './entries';
 import { Trial } from './Trial';
@@ -101,18 +100,16 @@ export function Places({
       <Paper job={job} recorder={recorder} at="check" act={act}>
         {strip}
         {ask && (
-          <section aria-label="Look">
-            <h2 className="text-[25px] leading-tight font-bold">{ask.words}</h2>
-            <p className="pt-1 text-[17px] text-pencil">{ask.why}</p>
-            {ask.line.standing === 'notMet' && (
-              <p className="mt-2 border-2 border-red px-3 py-2 text-[17px]">
-                <strong className="text-red">{ask.line.reading}</strong> {ask.line.why}
-              </p>
-            )}
+          <AskInHand
+            ask={ask}
+            mend={ask.line.why}
+            closed={job.released}
+            busy={recorder.busy}
+            onNo={(note) => say(false, note)}
+          >
             {ask.motor && !job.released && (
               <Trial key={ask.motor} motor={ask.motor} method={data.balancing} recorder={recorder} />
             )}
-            {ask.line.standing === 'stale' && <p className="pt-1 text-[17px] text-red">{ask.line.why}</p>}
             {!job.released && measured && (
               <div className="flex items-end gap-3 pt-2">
                 {ask.measures.map((words, i) => (
@@ -131,36 +128,9 @@ export function Places({
                 ))}
               </div>
             )}
-            {!job.released && (
-              <WithReason
-                key={ask.id}
-                link="no, it is not so"
-                label="What is not so"
-                placeholder="what is not so"
-                act="No"
-                busy={recorder.busy}
-                onSay={(note) => say(false, note)}
-              />
-            )}
-          </section>
+          </AskInHand>
         )}
-        <section aria-label={TITLES[of]} data-region="list" className="py-3">
-          <h3 className="border-b border-steel text-[18px] font-bold">{TITLES[of]}</h3>
-          {[...open, ...asks.filter((a) => !a.line.open)].map((a) => (
-            <button
-              type="button"
-              key={a.id}
-              onClick={() => pick(a.id)}
-              aria-pressed={a.id === ask?.id}
-              className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 py-1 text-left text-[16px]
-                ${a.id === ask?.id ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
-            >
-              <span className="min-w-0 flex-1 leading-tight">{a.words}</span>
-              <Jaws line={a.line} />
-              <span className="w-[64px] text-[15px]">{verdictWords(a.line)}</span>
-            </button>
-          ))}
-        </section>
+        <AskList title={TITLES[of]} asks={asks} chosen={ask?.id} onChoose={pick} />
         {of === 'airframe' && <Elsewhere jobId={job.id} lines={data.elsewhere} />}
       </Paper>
     </>

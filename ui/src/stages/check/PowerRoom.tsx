@@ -22,12 +22,21 @@ export function PowerRoom({
   const act = job.lamps.acts.find((a) => a.act === 'fullPowerRun');
   const watch = useStopwatch();
   const [amps, setAmps] = useState('');
+  const [each, setEach] = useState<Readonly<Record<string, string>>>({});
   const [volts, setVolts] = useState('');
   const [typed, setTyped] = useState('');
   const seconds = typed.trim() ? number(typed) : (watch.seconds ?? Number.NaN);
-  const said = { amps: number(amps), volts: number(volts), seconds };
-  const complete = Object.values(said).every((n) => !Number.isNaN(n) && n > 0) && !watch.running;
-  const record = () => void recorder.record('check/full-power', said);
+  // Of several motors each is read, and the server sums them.
+  const motors = power.motors.map((motor) => ({ motor, amps: number(each[motor] ?? '') }));
+  const read = [number(volts), seconds, ...(motors.length > 0 ? motors.map((m) => m.amps) : [number(amps)])];
+  const complete = read.every((n) => n > 0) && !watch.running;
+  const record = () =>
+    void recorder.record('check/full-power', {
+      amps: motors.length > 0 ? null : number(amps),
+      volts: number(volts),
+      seconds,
+      each: motors.length > 0 ? motors : null,
+    });
   return (
     <>
       <Mat title="Check" aside="full power">
@@ -101,29 +110,41 @@ export function PowerRoom({
                 {watch.running ? 'Stick low' : 'Full stick now'}
               </button>
             </div>
-            <div className="flex gap-2">
-              {(
-                [
-                  ['amperes, the most', amps, setAmps],
-                  ['volts, the least', volts, setVolts],
-                  ['or seconds', typed, setTyped],
-                ] as const
-              ).map(([label, value, set]) => (
-                <label key={label} className="min-w-0 flex-1 text-[14px] text-pencil">
-                  {label}
-                  <input
-                    className="field text-[30px] font-bold text-ink"
-                    inputMode="decimal"
-                    aria-label={label}
-                    value={value}
-                    onChange={(e) => set(e.target.value)}
+            {motors.length > 0 && (
+              <div className="flex gap-2">
+                {motors.map(({ motor }) => (
+                  <Read
+                    key={motor}
+                    label={`${motor}, A`}
+                    value={each[motor] ?? ''}
+                    onType={(text) => setEach({ ...each, [motor]: text })}
                   />
-                </label>
-              ))}
+                ))}
+              </div>
+            )}
+            <div className="flex gap-2">
+              {motors.length === 0 && <Read label="amperes, the most" value={amps} onType={setAmps} />}
+              <Read label="volts, the least" value={volts} onType={setVolts} />
+              <Read label="or seconds" value={typed} onType={setTyped} />
             </div>
           </div>
         )}
       </Paper>
     </>
+  );
+}
+
+function Read({ label, value, onType }: { label: string; value: string; onType: (text: string) => void }) {
+  return (
+    <label className="min-w-0 flex-1 text-[14px] text-pencil">
+      {label}
+      <input
+        className="field text-[30px] font-bold text-ink"
+        inputMode="decimal"
+        aria-label={label}
+        value={value}
+        onChange={(e) => onType(e.target.value)}
+      />
+    </label>
   );
 }

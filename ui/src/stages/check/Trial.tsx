@@ -19,7 +19,7 @@ const FIELDS = {
   },
   threeTrials: {
     title: 'Over the limit: three trials',
-    how: 'Same throttle each time, held. The trial mass at three places a third of a turn apart, on hub or spinner.',
+    how: 'Same throttle each time, held. The trial mass at three places a third of a turn apart, the first in line with a blade.',
     masses: true,
     shakes: ['without', 'first place', 'second', 'third'],
   },

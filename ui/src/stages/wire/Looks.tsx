@@ -1,7 +1,6 @@
 import { WORDS } from '../../api/contract';
+import { AskInHand, AskList } from '../../shared/Asked';
 import { Choice } from '../../shared/Choice';
-import { Jaws, verdictWords } from '../../shared/Jaws';
-import { WithReason } from '../../shared/WithReason';
 import type { Answer, Props, View } from './entries';
 
 /** What holds it, what is clear of what, whose power it takes: one after the other, yes by the main act. */
@@ -26,14 +25,13 @@ export function Looks({
   return (
     <>
       {current && (
-        <section aria-label="Look">
-          <h2 className="text-[25px] leading-tight font-bold">{current.words}</h2>
-          <p className="pt-1 text-[17px] text-pencil">{current.why}</p>
-          {current.line?.standing === 'notMet' && (
-            <p className="mt-2 border-2 border-red px-3 py-2 text-[17px]">
-              <strong className="text-red">{current.line.reading}</strong> {current.mend}
-            </p>
-          )}
+        <AskInHand
+          ask={current}
+          mend={current.mend}
+          closed={job.released}
+          busy={recorder.busy}
+          onNo={(note) => recorder.record('wire/answered', { ask: current.id, right: false, note })}
+        >
           {!job.released && current.ways.length > 0 && (
             <Choice
               label="Held by"
@@ -56,36 +54,15 @@ export function Looks({
               />
             </label>
           )}
-          {!job.released && (
-            <WithReason
-              key={current.id}
-              link="no, it is not so"
-              label="What is not so"
-              placeholder="what is not so"
-              act="No"
-              busy={recorder.busy}
-              onSay={(note) => recorder.record('wire/answered', { ask: current.id, right: false, note })}
-            />
-          )}
-        </section>
+        </AskInHand>
       )}
-      <section aria-label="Held and clear" data-region="list" className="py-4">
-        <h3 className="border-b border-steel text-[18px] font-bold">Held, clear, one source of power</h3>
-        {[...data.asks.filter((a) => a.line?.open), ...data.asks.filter((a) => !a.line?.open)].map((a) => (
-          <button
-            type="button"
-            key={a.id}
-            onClick={() => onChoose(a.id)}
-            aria-pressed={a.id === current?.id}
-            className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 text-left text-[16px]
-              ${a.id === current?.id ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
-          >
-            <span className="min-w-0 flex-1">{a.words}</span>
-            {a.line && <Jaws line={a.line} />}
-            {a.line && <span className="w-[64px] text-[15px]">{verdictWords(a.line)}</span>}
-          </button>
-        ))}
-      </section>
+      <AskList
+        title="Held, clear, one source of power"
+        label="Held and clear"
+        asks={data.asks}
+        chosen={current?.id}
+        onChoose={onChoose}
+      />
     </>
   );
 }
