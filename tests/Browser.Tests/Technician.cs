@@ -288,6 +288,12 @@ internal sealed class Technician : IDisposable
         Retry(() =>
         {
             var target = Find(by, still: true);
+            if (_keys)
+            {
+                Tap(target);
+                return;
+            }
+
             var press = Guid.NewGuid().ToString();
             Browser.ExecuteScript(
                 """
@@ -298,7 +304,7 @@ internal sealed class Technician : IDisposable
                 target,
                 press
             );
-            Tap(target);
+            target.Click();
             if (Execute<string>("return sessionStorage.getItem('press')") != press)
             {
                 throw new ElementClickInterceptedException($"The press did not land on {by}.");

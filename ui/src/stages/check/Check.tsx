@@ -23,6 +23,8 @@ export function Check({ job, recorder, room: _, turn, steps }: Props & { steps: 
 
   const marks = marksOf(data);
   const open = chosen ?? marks.find((m) => m.mark !== 'shown')?.room ?? 'steps';
+  // Opened at what is open first, and left only by hand: what closed is seen to close.
+  if (!chosen) setChosen(open);
   const strip = (
     <div className="-mx-[18px] -mt-3 mb-3">
       <Strip label="Check" marks={marks} value={open} onChoose={setChosen} />
