@@ -63,7 +63,7 @@ public sealed class LastLook
             () => application.Job("J-0146").Journal.Count(e => e.Body is Core.Check.CheckAnswered) == 3,
             "the hub is answered"
         );
-        t.Press("Propeller: gap to what is nearest").See("by the sheet’s drawing about");
+        t.Press("Gap to what is nearest").See("by the sheet’s drawing about");
         Assert.False(t.Find(By.CssSelector("button[data-act]")).Enabled);
         t.Fill("gap, mm", "2").Act("Measured").See("A smaller propeller");
         Assert.Empty(t.Complaints());

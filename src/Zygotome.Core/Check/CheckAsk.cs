@@ -17,10 +17,11 @@ public enum CheckRoom
 
 /// <summary>Something that somebody looks at, pulls or turns before it flies, and says yes or no to.</summary>
 /// <param name="Id">Stable: <c>keepers/sv-rud</c>.</param>
+/// <param name="Brief">What it is about, as a list has it: "Left aileron: clevises".</param>
 /// <param name="Words">The question; yes is as it should be.</param>
 /// <param name="Why">What it is for.</param>
 /// <param name="Mend">What is done where the answer is no.</param>
-public sealed record CheckAsk(string Id, CheckRoom Room, string Words, string Why, string Mend)
+public sealed record CheckAsk(string Id, CheckRoom Room, string Brief, string Words, string Why, string Mend)
 {
     /// <summary>Nobody concedes it.</summary>
     public bool IsVital { get; init; } = true;

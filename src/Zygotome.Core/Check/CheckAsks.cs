@@ -34,11 +34,12 @@ public static class CheckAsks
             .. sheet.Geometry.Wheels.SelectMany((w, i) => Wheels(sheet, w, sheet.Geometry.WheelPart(i))),
             .. Air(sheet),
             new CheckAsk(
-                "loose",
-                CheckRoom.Airframe,
-                "Held to the ear and shaken: nothing loose inside?",
-                "A screw that was dropped finds the gears of a servo, or a contact.",
-                "Open it, find it, and count what the bag should hold."
+                Id: "loose",
+                Room: CheckRoom.Airframe,
+                Brief: "Nothing loose inside",
+                Words: "Held to the ear and shaken: nothing loose inside?",
+                Why: "A screw that was dropped finds the gears of a servo, or a contact.",
+                Mend: "Open it, find it, and count what the bag should hold."
             ),
         ];
 
@@ -48,11 +49,12 @@ public static class CheckAsks
         where surfaces.Length > 0
         let names = string.Join(" and ", surfaces.Select(s => s.Name.ToLowerInvariant()))
         select new CheckAsk(
-            $"keepers/{servo.Id}",
-            CheckRoom.Airframe,
-            $"{Texts.Capital(names)}: keeper or band on each clevis, locks and horn screws tight?",
-            "A clevis that opens in the air is a surface that flutters, then none.",
-            "Put it on, lock it, and pull at the rod."
+            Id: $"keepers/{servo.Id}",
+            Room: CheckRoom.Airframe,
+            Brief: $"{Texts.Capital(names)}: clevises",
+            Words: $"{Texts.Capital(names)}: keeper or band on each clevis, locks and horn screws tight?",
+            Why: "A clevis that opens in the air is a surface that flutters, then none.",
+            Mend: "Put it on, lock it, and pull at the rod."
         )
         {
             Parts = [.. surfaces.Select(s => s.Id)],
@@ -75,16 +77,17 @@ public static class CheckAsks
             from side in Sides
             let part = $"{lifting.Id}-{side}"
             select new CheckAsk(
-                $"wing/{part}",
-                CheckRoom.Airframe,
-                $"{Texts.Capital(side)} {Places.Words(lifting.Id)}: "
+                Id: $"wing/{part}",
+                Room: CheckRoom.Airframe,
+                Brief: $"{Texts.Capital(side)} {Places.Words(lifting.Id)}: holds",
+                Words: $"{Texts.Capital(side)} {Places.Words(lifting.Id)}: "
                     + (
                         parted
                             ? "latch clicked or screw tight, tip pulled, no gap left?"
                             : "tip pulled and twisted, nothing gives?"
                     ),
-                "A latch that only looks shut lets go with the first turn.",
-                parted
+                Why: "A latch that only looks shut lets go with the first turn.",
+                Mend: parted
                     ? "Off, look at latch and spar, on again until it clicks; pull again."
                     : "Find where it gives: a finding."
             )
@@ -98,13 +101,14 @@ public static class CheckAsks
         where place.IsOpened
         from part in PlacedPart.Of(place)
         select new CheckAsk(
-            $"shut/{part.Part}",
-            CheckRoom.Airframe,
-            $"{Texts.Capital(part.Name)}: in its place, catch or screws hold against a pull?",
-            place.Kind == PlacedKind.Cowl
+            Id: $"shut/{part.Part}",
+            Room: CheckRoom.Airframe,
+            Brief: $"{Texts.Capital(part.Name)}: shut",
+            Words: $"{Texts.Capital(part.Name)}: in its place, catch or screws hold against a pull?",
+            Why: place.Kind == PlacedKind.Cowl
                 ? "A cowl that creeps forward meets the propeller."
                 : "What comes off in the air takes the balance, or the pack, with it.",
-            "A stronger magnet, the screw that is missing, or a strip of tape; then pull again."
+            Mend: "A stronger magnet, the screw that is missing, or a strip of tape; then pull again."
         )
         {
             IsVital = false,
@@ -115,11 +119,12 @@ public static class CheckAsks
     {
         var name = Texts.Capital(wheel.Name.Length > 0 ? wheel.Name : Places.Words(part));
         yield return new CheckAsk(
-            $"wheel/{part}/runs",
-            CheckRoom.Airframe,
-            $"{name}: spins free, drags nowhere, collars tight?",
-            "One that drags pulls it off the strip; a lost collar loses the wheel.",
-            "Ease it, or move the collar half a millimetre; lock its screw on the flat."
+            Id: $"wheel/{part}/runs",
+            Room: CheckRoom.Airframe,
+            Brief: $"{name}: runs free",
+            Words: $"{name}: spins free, drags nowhere, collars tight?",
+            Why: "One that drags pulls it off the strip; a lost collar loses the wheel.",
+            Mend: "Ease it, or move the collar half a millimetre; lock its screw on the flat."
         )
         {
             IsVital = false,
@@ -128,11 +133,12 @@ public static class CheckAsks
         if (wheel.Steered || Steers(sheet, wheel))
         {
             yield return new CheckAsk(
-                $"wheel/{part}/link",
-                CheckRoom.Airframe,
-                $"{name}: steering link tight, no play in it?",
-                "A loose link steers by itself at take-off.",
-                "Tighten or replace it; the wheel must follow the stick at once."
+                Id: $"wheel/{part}/link",
+                Room: CheckRoom.Airframe,
+                Brief: $"{name}: steering link",
+                Words: $"{name}: steering link tight, no play in it?",
+                Why: "A loose link steers by itself at take-off.",
+                Mend: "Tighten or replace it; the wheel must follow the stick at once."
             )
             {
                 Parts = [part],
@@ -142,11 +148,12 @@ public static class CheckAsks
         if (wheel.Retracts || Retracts(sheet, wheel))
         {
             yield return new CheckAsk(
-                $"wheel/{part}/well",
-                CheckRoom.Airframe,
-                $"{name}: in its well, what is left on each side of it?",
-                "What rubs hangs one day, with the gear half out.",
-                "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean cycles again."
+                Id: $"wheel/{part}/well",
+                Room: CheckRoom.Airframe,
+                Brief: $"{name}: in its well",
+                Words: $"{name}: in its well, what is left on each side of it?",
+                Why: "What rubs hangs one day, with the gear half out.",
+                Mend: "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean cycles again."
             )
             {
                 IsVital = false,
@@ -174,11 +181,12 @@ public static class CheckAsks
         where sheet.Power.Motors.Length > 0 && place.Kind is PlacedKind.Inlet or PlacedKind.Outlet
         from part in PlacedPart.Of(place)
         select new CheckAsk(
-            $"air/{part.Part}",
-            CheckRoom.Airframe,
-            $"{Texts.Capital(part.Name)}: open, nothing taped or pushed over it?",
-            "A controller without air goes off in the air.",
-            "Take away what covers it; where that must stay, cut an opening as large."
+            Id: $"air/{part.Part}",
+            Room: CheckRoom.Airframe,
+            Brief: $"{Texts.Capital(part.Name)}: open",
+            Words: $"{Texts.Capital(part.Name)}: open, nothing taped or pushed over it?",
+            Why: "A controller without air goes off in the air.",
+            Mend: "Take away what covers it; where that must stay, cut an opening as large."
         )
         {
             IsVital = false,
@@ -192,8 +200,16 @@ public static class CheckAsks
     {
         var sheet = state.Sheet;
         var of = sheet.Power.Motors.Length == 1 ? "" : $", {motor.Id}";
-        CheckAsk Ask(string what, string words, string why, string mend) =>
-            new($"propeller/{motor.Id}/{what}", CheckRoom.Propeller, words, why, mend)
+        var at = sheet.Power.Motors.Length == 1 ? "" : $"{Texts.Capital(motor.Id)}: ";
+        CheckAsk Ask(string what, string brief, string words, string why, string mend) =>
+            new(
+                Id: $"propeller/{motor.Id}/{what}",
+                Room: CheckRoom.Propeller,
+                Brief: Texts.Capital($"{at}{brief}"),
+                Words: words,
+                Why: why,
+                Mend: mend
+            )
             {
                 Parts = [$"motor-{motor.Id}"],
                 On = [SheetValues.OfTurning(motor.Id)],
@@ -202,6 +218,7 @@ public static class CheckAsks
         {
             yield return Ask(
                 "fan",
+                "fan turns free",
                 $"Fan{of}: turned by hand it rubs nowhere, rotor nut tight, intake clear?",
                 "A rotor that touches its ring breaks; what lies before it is drawn in.",
                 "Pack off and wires off first. Centre the ring, tighten the nut, clear the intake."
@@ -211,6 +228,7 @@ public static class CheckAsks
 
         yield return Ask(
             "hub",
+            "hub and bore",
             $"Propeller{of}: {Hub(motor)}, centred, no play on the shaft?",
             "A hub that is loose on its shaft walks out of true and throws a blade.",
             "Bore out to the shaft, or put the ring in that fits; a larger bore than the shaft is never flown."
@@ -221,17 +239,19 @@ public static class CheckAsks
         };
         yield return Ask(
             "face",
+            "printed face forward",
             $"Propeller{of}: printed face forward{Turns(motor)}?",
             "Backwards it pulls half as hard, and looks right.",
             "Turn it round; of handed twins, change the two over."
         );
         yield return Ask(
             "nut",
+            "nut and blades",
             $"Propeller{of}: {Nut(motor)}, blades fast, spins true?",
             "A nut that loosens as it turns lets the propeller go.",
             "Seat and tighten it; a collet only snug until it holds, or it breaks."
         );
-        yield return Ask("balance", $"Propeller{of}: {Still(state)}", Heavy, Tried) with
+        yield return Ask("balance", "balance", $"Propeller{of}: {Still(state)}", Heavy, Tried) with
         {
             IsVital = false,
         };
@@ -239,6 +259,7 @@ public static class CheckAsks
         {
             yield return Ask(
                 "gap",
+                "gap to what is nearest",
                 $"Propeller{of}: gap to what is nearest, surfaces at full deflection, mm?",
                 $"One that touches breaks. At least {Numbers.Say(Gap)} mm, the shop's limit.",
                 "A smaller propeller, or its shaft moved with washers; never a surface stopped short."

@@ -83,6 +83,20 @@ public static class PowerLimits
         return [.. found.OrderByDescending(l => l.IsAmps).ThenBy(l => l.Value)];
     }
 
+    /// <summary>As people say them, what is the same of each motor once: "at most 30 A, the controller of each".</summary>
+    public static ImmutableArray<string> Said(JobState state)
+    {
+        var limits = Of(state);
+        var alike = limits.Where(l => l.Motor.Length > 0).Select(l => l.Value).Distinct().Count() == 1;
+        return
+        [
+            .. limits
+                .Select(l => l.Motor.Length > 0 && alike ? l with { Of = "the controller of each" } : l)
+                .Select(l => $"{(l.IsAmps ? "at most" : "at least")} {l.Words}")
+                .Distinct(),
+        ];
+    }
+
     /// <summary>
     /// Motors that draw otherwise than those with the same propeller, each with what it and they draw: "left draws
     /// 14 A, its likes 20 A"; none where each was not read.

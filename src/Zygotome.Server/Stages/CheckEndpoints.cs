@@ -54,6 +54,7 @@ public sealed record CheckRunView(
 public sealed record CheckAskView(
     string Id,
     CheckRoom Room,
+    string Brief,
     string Words,
     string Why,
     string Mend,
@@ -182,6 +183,7 @@ internal static class CheckEndpoints
                 select new CheckAskView(
                     Id: ask.Id,
                     Room: ask.Room,
+                    Brief: ask.Brief,
                     Words: ask.Words,
                     Why: ask.Why,
                     Mend: ask.Mend,
@@ -195,7 +197,7 @@ internal static class CheckEndpoints
             ],
             FullPower: Found(new PowerRunId()) is { } power
                 ? new FullPowerView(
-                    [.. PowerLimits.Of(state).Select(l => $"{(l.IsAmps ? "at most" : "at least")} {l.Words}")],
+                    PowerLimits.Said(state),
                     state.Sheet.Power.Motors.Length > 1 ? [.. state.Sheet.Power.Motors.Select(m => m.Id)] : [],
                     power
                 )

@@ -199,6 +199,22 @@ public sealed class LastLookTests
         Assert.Null(bench.State.Safety.Act);
     }
 
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void Each_question_has_a_name_of_its_own_in_its_list(string name)
+    {
+        string[] names = [.. CheckAsks.Of(new Bench(Bench.Sheet(name)).State).Select(a => a.Brief)];
+        Assert.Equal(names.Distinct(), names);
+        Assert.All(names, n => Assert.InRange(n.Length, 3, 60));
+    }
+
+    [Fact]
+    public void What_is_the_same_of_each_motor_is_said_once()
+    {
+        var said = PowerLimits.Said(new Bench(Bench.Sheet("carrow-mail-1900")).State);
+        Assert.Single(said, "at most 30 A, the controller of each");
+    }
+
     [Fact]
     public void Of_three_motors_each_is_read_and_one_that_draws_less_than_its_likes_does_not_hide_in_the_sum()
     {

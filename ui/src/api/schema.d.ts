@@ -3715,6 +3715,7 @@ export interface components {
         CheckAskView: {
             id: string;
             room: components["schemas"]["CheckRoom"];
+            brief: string;
             words: string;
             why: string;
             mend: string;

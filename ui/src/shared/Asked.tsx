@@ -8,6 +8,8 @@ type Line = Schemas['LedgerLine'];
 /** What a yes or no is asked of: the question, what it is for, what is done where the answer is no. */
 export interface Asked {
   readonly id: string;
+  /** What it is about, for the list; its question where it is not said. */
+  readonly brief?: string;
   readonly words: string;
   readonly why: string;
   readonly line: Line | null;
@@ -83,7 +85,7 @@ export function AskList({
           className={`flex min-h-[52px] w-full items-center gap-3 border-b border-steel px-2 py-1 text-left text-[16px]
             ${a.id === chosen ? 'bg-tape-wash shadow-[inset_5px_0_0_var(--tape)]' : ''}`}
         >
-          <span className="min-w-0 flex-1 leading-tight">{a.words}</span>
+          <span className="min-w-0 flex-1 leading-tight">{a.brief ?? a.words}</span>
           {a.line && <Jaws line={a.line} />}
           {a.line && <span className="w-[64px] text-[15px]">{verdictWords(a.line)}</span>}
         </button>

@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
@@ -25,6 +25,12 @@ export function PowerRoom({
   const [each, setEach] = useState<Readonly<Record<string, string>>>({});
   const [volts, setVolts] = useState('');
   const [typed, setTyped] = useState('');
+  // At full stick the meter's fields are what is wanted, wherever the paper was scrolled to.
+  const head = useRef<HTMLHeadingElement>(null);
+  const reached = open?.reached ?? false;
+  useEffect(() => {
+    if (reached) head.current?.scrollIntoView({ block: 'start' });
+  }, [reached]);
   const seconds = typed.trim() ? number(typed) : (watch.seconds ?? Number.NaN);
   // Of several motors each is read, and the server sums them.
   const motors = power.motors.map((motor) => ({ motor, amps: number(each[motor] ?? '') }));
@@ -64,35 +70,11 @@ export function PowerRoom({
         }
       >
         {strip}
-        <h2 className="text-[25px] leading-tight font-bold">
+        <h2 ref={head} className="text-[25px] leading-tight font-bold">
           {open?.reached ? 'Full stick: read the meter' : 'Full-power run'}
         </h2>
-        <div className="flex items-center gap-3 pt-1 text-[18px]">
-          <Jaws line={power.line} />
-          <strong>{verdictWords(power.line)}</strong>
-          <span className="min-w-0 flex-1 text-[16px]">
-            {power.line.reading ? `${power.line.reading}. ` : ''}
-            {power.line.why}
-          </span>
-        </div>
-        <ul aria-label="Limits" className="pt-2 text-[19px]">
-          {power.limits.map((l) => (
-            <li key={l} className="border-b border-steel py-1">
-              {l}
-            </li>
-          ))}
-        </ul>
-        {!open && !job.released && act && (
-          <>
-            <p className="mt-3 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
-              <strong>Caution.</strong> Tied down or held by a second person, nobody in the disc or beside it, nothing
-              loose behind. It pulls harder than it looks. {act.do}
-            </p>
-            <Begin act={act} label="Begin: full-power run" recorder={recorder} large />
-          </>
-        )}
         {open?.reached && (
-          <div className="flex flex-col gap-2 pt-3">
+          <div className="flex flex-col gap-2 pt-1 pb-2">
             <div className="flex items-center gap-2">
               <span className="w-[128px] shrink-0 text-[44px] leading-none font-bold tabular-nums">
                 {(watch.seconds ?? 0).toFixed(0)}
@@ -128,6 +110,30 @@ export function PowerRoom({
               <Read label="or seconds" value={typed} onType={setTyped} />
             </div>
           </div>
+        )}
+        <div className="flex items-center gap-3 pt-1 text-[18px]">
+          <Jaws line={power.line} />
+          <strong>{verdictWords(power.line)}</strong>
+          <span className="min-w-0 flex-1 text-[16px]">
+            {power.line.reading ? `${power.line.reading}. ` : ''}
+            {power.line.why}
+          </span>
+        </div>
+        <ul aria-label="Limits" className="pt-2 text-[19px]">
+          {power.limits.map((l) => (
+            <li key={l} className="border-b border-steel py-1">
+              {l}
+            </li>
+          ))}
+        </ul>
+        {!open && !job.released && act && (
+          <>
+            <p className="mt-3 border-l-[6px] border-tape bg-tape-wash px-3 py-2 text-[17px]">
+              <strong>Caution.</strong> Tied down or held by a second person, nobody in the disc or beside it, nothing
+              loose behind. It pulls harder than it looks. {act.do}
+            </p>
+            <Begin act={act} label="Begin: full-power run" recorder={recorder} large />
+          </>
         )}
       </Paper>
     </>
