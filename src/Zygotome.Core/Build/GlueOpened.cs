@@ -9,8 +9,14 @@ namespace Zygotome.Core.Build;
 /// once more it was wiped off and begun anew.
 /// </summary>
 /// <param name="Reason">Why glue is used that harms the joint; empty of any other.</param>
-public sealed record GlueOpened(string Step, Adhesive Adhesive, Celsius? BenchCelsius = null, string? Reason = null)
-    : EntryBody
+/// <param name="Stays">Why something stays that does not stand true dry; its line stays open.</param>
+public sealed record GlueOpened(
+    string Step,
+    Adhesive Adhesive,
+    Celsius? BenchCelsius = null,
+    string? Reason = null,
+    string? Stays = null
+) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry) =>
         state.Sheet.Step(Step) is not { } step ? BuildRules.NoStep(Step)
@@ -21,7 +27,9 @@ public sealed record GlueOpened(string Step, Adhesive Adhesive, Celsius? BenchCe
             ?? Curing.Of(Adhesive, BenchCelsius?.Value ?? 20, entry.RecordedAt).Refused
             ?? GlueOfJoint.Refuse(state, Adhesive, step, Reason)
             ?? StepAsks.Refuse(state, step, AskWhen.Dry)
-            ?? Texts.Fits(Reason ?? "", "body.reason");
+            ?? StepAsks.Untrue(state, step, Stays, AskWhen.Dry)
+            ?? Texts.Fits(Reason ?? "", "body.reason")
+            ?? Texts.Fits(Stays ?? "", "body.stays");
 
     public override JobState Apply(JobState state, Entry entry)
     {
@@ -53,5 +61,7 @@ public sealed record GlueOpened(string Step, Adhesive Adhesive, Celsius? BenchCe
         );
     }
 
-    public override string Say(JobState state) => $"{GluePlan.Opens(Adhesive.Is())}: {Adhesive.Name}";
+    public override string Say(JobState state) =>
+        $"{GluePlan.Opens(Adhesive.Is())}: {Adhesive.Name}"
+        + (string.IsNullOrWhiteSpace(Stays) ? "" : $". Stays as it stands: {Stays.Trim()}");
 }

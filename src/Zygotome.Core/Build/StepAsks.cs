@@ -54,12 +54,13 @@ public static class StepAsks
         Unsettled(state, step, when).FirstOrDefault(a => !a.IsMeasured) is { } ask ? Asked(step, ask) : null;
 
     /// <summary>
-    /// The refusal of a step that would be done with something out of its limits, or not measured; null where all is
-    /// in, or somebody says why it stays so: its line stays open then.
+    /// The refusal of what would go on with something out of its limits, or not measured; null where all is in, or
+    /// somebody says why it stays so: its line stays open then.
     /// </summary>
-    internal static Refusal? Untrue(JobState state, StepSpec step, string? reason)
+    /// <param name="when">Asked at one of these times.</param>
+    internal static Refusal? Untrue(JobState state, StepSpec step, string? reason, params AskWhen[] when)
     {
-        foreach (var ask in Unsettled(state, step, AskWhen.Dry, AskWhen.Open, AskWhen.Closing).Where(a => a.IsMeasured))
+        foreach (var ask in Unsettled(state, step, when).Where(a => a.IsMeasured))
         {
             if (Answer(state, step, ask) is null)
             {
@@ -130,6 +131,12 @@ public static class StepAsks
         foreach (var truth in Truths.At(state.Sheet, step.Id).Where(t => IsAboard(state, step, t)))
         {
             var words = $"{truth.Name}: {truth.Band?.ToString() ?? truth.Said}?";
+            // A slot at a wrong angle shows before glue is on it, and is cut anew then.
+            if (step.Bond is not null && truth.Kind is (TruthKind.HornLine or TruthKind.HornSquare))
+            {
+                yield return new StepAsk($"dry/{truth.Id}", AskWhen.Dry, AskHow.Read, words, "") { Truth = truth };
+            }
+
             yield return new StepAsk(
                 $"true/{truth.Id}",
                 step.Bond is null ? AskWhen.Closing : AskWhen.Open,

@@ -11,14 +11,16 @@ namespace Zygotome.Core.Build;
 /// </summary>
 /// <param name="Grams">What a repair added, said when it is made: 0 leaves weight and balance as they were.</param>
 /// <param name="Reason">
-/// Why glue was used that harms the joint, or why something stays that does not stand true; empty of any other.
+/// Why glue was used that harms the joint, where it is named here; else why something stays that does not stand true.
 /// </param>
+/// <param name="Stays">Why something stays that does not stand true, where both are to be said.</param>
 public sealed record StepDone(
     string Step,
     Adhesive? Adhesive = null,
     Celsius? BenchCelsius = null,
     Mass? Grams = null,
-    string? Reason = null
+    string? Reason = null,
+    string? Stays = null
 ) : EntryBody
 {
     public override Refusal? Admit(JobState state, Entry entry)
@@ -72,8 +74,17 @@ public sealed record StepDone(
             ? impossible
             : Refused(state, entry, step)
                 ?? StepAsks.Refuse(state, step, AskWhen.Dry, AskWhen.Open, AskWhen.Closing)
-                ?? StepAsks.Untrue(state, step, Reason)
-                ?? Texts.Fits(Reason ?? "", "body.reason");
+                ?? StepAsks.Untrue(
+                    state,
+                    step,
+                    // A reason for a glue says nothing of what stands askew.
+                    Stays ?? (Adhesive is null ? Reason : null),
+                    AskWhen.Dry,
+                    AskWhen.Open,
+                    AskWhen.Closing
+                )
+                ?? Texts.Fits(Reason ?? "", "body.reason")
+                ?? Texts.Fits(Stays ?? "", "body.stays");
     }
 
     private Refusal? Refused(JobState state, Entry entry, StepSpec step) =>
@@ -148,6 +159,7 @@ public sealed record StepDone(
     public override string Say(JobState state)
     {
         var reason = string.IsNullOrWhiteSpace(Reason) ? "" : $". {Reason.Trim()}";
-        return $"Done: {state.Sheet.Step(Step)?.Title ?? Step}{reason}";
+        var stays = string.IsNullOrWhiteSpace(Stays) ? "" : $". {Stays.Trim()}";
+        return $"Done: {state.Sheet.Step(Step)?.Title ?? Step}{reason}{stays}";
     }
 }

@@ -153,7 +153,8 @@ public static class CheckAsks
                 Brief: $"{name}: in its well",
                 Words: $"{name}: in its well, what is left on each side of it?",
                 Why: "What rubs hangs one day, with the gear half out.",
-                Mend: "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean cycles again."
+                Mend: "Loosen the bolts on the side it rubs, shift the leg the other way, tighten; then clean "
+                    + "cycles again."
             )
             {
                 IsVital = false,

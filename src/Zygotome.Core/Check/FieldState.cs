@@ -109,9 +109,9 @@ public static class FieldNeeds
             var connected = need.Pack == PackNeed.Connected;
             yield return new FieldNeed(
                 FieldAsk.Pack,
-                "The pack, cool and not swollen",
+                "The pack",
                 [
-                    new("true", "connected", connected)
+                    new("true", "connected; cool, not swollen", connected)
                     {
                         Do = "Pack off before hands are at it.",
                         Is = s => s.Connected,
@@ -129,11 +129,11 @@ public static class FieldNeeds
     // The wrong memory turns a surface, or a motor, the other way.
     private static string Words(LampIs transmitter, bool motor, string memory)
     {
-        var on = memory.Length > 0 ? $"on, memory \"{memory}\"" : "on";
+        var shows = memory.Length > 0 ? $", memory \"{memory}\"" : "";
         return transmitter switch
         {
-            LampIs.CutSet => motor ? $"{on}, throttle low, cut set" : on,
-            LampIs.Live => $"{on}, the throttle answers",
+            LampIs.CutSet => (motor ? "on, throttle low, cut set" : "on") + shows,
+            LampIs.Live => $"on, the throttle answers{shows}",
             _ => "off",
         };
     }

@@ -83,7 +83,7 @@ public static class PowerLimits
         return [.. found.OrderByDescending(l => l.IsAmps).ThenBy(l => l.Value)];
     }
 
-    /// <summary>As people say them, what is the same of each motor once: "at most 30 A, the controller of each".</summary>
+    /// <summary>As people say them, the same of each motor once: "at most 30 A, the controller of each".</summary>
     public static ImmutableArray<string> Said(JobState state)
     {
         var limits = Of(state);

@@ -211,6 +211,40 @@ public sealed class TruenessTests
     }
 
     [Fact]
+    public void A_horn_that_is_glued_in_is_read_dry_and_a_slot_at_a_wrong_angle_keeps_the_glue_shut()
+    {
+        const string row = """{ "kind": "horn in line", "of": "rudder", "limit": "± 1 mm", "at": ["fit-fin"] }, """;
+        var file = File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"))
+            .Replace("\"trueness\": [", $"\"trueness\": [{row}", StringComparison.Ordinal);
+        var bench = new Bench(SheetReader.Read(Encoding.UTF8.GetBytes(file)).Sheet!).Unpacked();
+        foreach (var step in new[] { "lay-out", "work-hinges", "try-fin", "fit-tailplane" })
+        {
+            bench.Begin(step);
+            bench.Do(bench.Done(step));
+        }
+
+        bench.Do(new StepStarted("fit-fin"));
+        var spec = bench.State.Sheet.Step("fit-fin")!;
+        var horn = StepAsks.Of(bench.State, spec).Single(a => a is { When: AskWhen.Dry, Truth: not null }).Truth!;
+        Assert.Equal(TruthKind.HornLine, horn.Kind);
+        foreach (var ask in StepAsks.Unsettled(bench.State, spec, AskWhen.Dry).Where(a => a.Truth is null).ToArray())
+        {
+            bench.Do(new Answered("fit-fin", ask.Id, true));
+        }
+
+        var glue = new GlueOpened("fit-fin", Bench.Glue(spec.Bond!), Bench.Q("20 °C"), Reason: "it is all there is");
+        Assert.Equal("build/asked", bench.Refused(glue)!.Code);
+        bench.Do(new TrueRead(horn.Id, new Reading(Bench.Q("4 mm")), Rule));
+        // A reason for another glue is none for a horn askew.
+        Assert.Equal("build/untrue", bench.Refused(glue)!.Code);
+        Assert.Null(bench.Refused(glue with { Stays = "the owner wants it so" }));
+        bench.Do(new TrueRead(horn.Id, new Reading(Bench.Q("0.2 mm")), Rule));
+        bench.Do(glue);
+        // What was true dry is read again in the wet glue.
+        Assert.Contains(StepAsks.Unsettled(bench.State, spec, AskWhen.Open), a => a.Truth == horn);
+    }
+
+    [Fact]
     public void A_limit_in_words_that_nobody_can_read_is_refused_at_import_and_never_judged_by_another()
     {
         var file = File.ReadAllText(ProjectFolder.File("demo", "sheets", "plimsey-1400.sheet.json"))

@@ -118,7 +118,7 @@ public sealed class OutdoorsTests
     {
         var sheet = Bench.Sheet("wicken-1350");
         var asked = FieldNeeds.Of(sheet, PowerState.Powered, "4, WICKEN").Single(n => n.Ask == FieldAsk.Transmitter);
-        Assert.Equal("on, memory \"4, WICKEN\", throttle low, cut set", asked.Answers.Single(a => a.Safe).Words);
+        Assert.Equal("on, throttle low, cut set, memory \"4, WICKEN\"", asked.Answers.Single(a => a.Safe).Words);
     }
 
     [Fact]

@@ -4564,6 +4564,7 @@ export interface components {
              */
             benchCelsius?: string;
             reason?: null | string;
+            stays?: null | string;
         };
         "Entry.HolesSeen": {
             surface: string;
@@ -5223,6 +5224,7 @@ export interface components {
              */
             grams?: string;
             reason?: null | string;
+            stays?: null | string;
         };
         "Entry.StepHandled": {
             step: string;

@@ -77,7 +77,9 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
   const opened = async (s: Step) => {
     const celsius = glue.celsius.trim() && { benchCelsius: glue.celsius };
     const reason = glue.reason.trim() && { reason: glue.reason };
-    await recorder.record('build/glue-opened', { step: s.id, adhesive: glue.adhesive, ...celsius, ...reason });
+    const stays = why.trim() && { stays: why };
+    const body = { step: s.id, adhesive: glue.adhesive, ...celsius, ...reason, ...stays };
+    if (await recorder.record('build/glue-opened', body)) setWhy('');
   };
   const done = async (s: Step) => {
     const added = s.isRepair && grams.trim() ? { grams } : {};
@@ -346,7 +348,9 @@ function actOf(
     ...(hint ? { hint } : {}),
   });
   if (!step) return off('Nothing to do here');
-  const asks = (...when: string[]) => step.asks.find((a) => when.includes(a.when) && !a.settled);
+  // What stands out of its limits is refused with its reason, and taken with another.
+  const waits = (...when: string[]) =>
+    step.asks.some((a) => when.includes(a.when) && !a.settled && !(a.measure && a.right !== null));
   switch (step.standing) {
     case 'canStart':
       return step.mayTurn
@@ -358,7 +362,7 @@ function actOf(
       if (step.isBond && !step.glue) {
         const glue = step.glues.find((g) => g.id === can.glue.adhesive);
         const label = glue?.opens ?? 'Open the glue';
-        return asks('dry')
+        return waits('dry')
           ? off(label, 'answer above first, with the parts in hand')
           : !glue
             ? off(label, 'say which glue is used')
@@ -366,14 +370,7 @@ function actOf(
       }
       const next = step.glue?.acts.find((a) => a.at === null);
       if (next) return { label: next.words, run: () => can.act(step, next.act), off: false };
-      // What stands out of its limits is refused with its reason, and taken with another.
-      const waits = step.asks.some(
-        (a) =>
-          (a.when === 'dry' || a.when === 'open' || a.when === 'closing') &&
-          !a.settled &&
-          !(a.measure && a.right !== null),
-      );
-      return waits
+      return waits('dry', 'open', 'closing')
         ? off('Done', 'answer above first')
         : { label: step.isBond ? 'Joint closed, done' : 'Done', run: () => can.done(step), off: false };
     }
