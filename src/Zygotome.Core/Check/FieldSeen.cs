@@ -41,7 +41,8 @@ public sealed record FieldSeen(string Item, bool Right, FieldState State, double
     {
         var alone = string.Equals(State.Second.Trim(), by, StringComparison.OrdinalIgnoreCase);
         string[] before = Trip.NotBefore(state, item) is { Length: > 0 } first ? [first] : [];
-        return [.. before, .. FieldNeeds.Wrong(state.Sheet, item.Needs, alone ? State with { Second = "" } : State)];
+        var said = alone ? State with { Second = "" } : State;
+        return [.. before, .. FieldNeeds.Wrong(state.Sheet, item.Needs, said, state.The<ILinked>().BoundMemory)];
     }
 
     // The same facts that the bench records, with the same evidence.

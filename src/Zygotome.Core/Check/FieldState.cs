@@ -30,9 +30,10 @@ public sealed record FieldState(bool Connected, LampIs Transmitter, FieldMotors?
 public static class FieldNeeds
 {
     /// <summary>What was not as it must be, each with what to do first; empty where all was.</summary>
-    public static ImmutableArray<string> Wrong(SpecSheet sheet, PowerState need, FieldState said) =>
+    /// <param name="memory">As it was bound; empty where nothing was.</param>
+    public static ImmutableArray<string> Wrong(SpecSheet sheet, PowerState need, FieldState said, string memory = "") =>
         [
-            .. Of(sheet, need)
+            .. Of(sheet, need, memory)
                 .Where(a => !a.Answers.Any(n => n.Safe && n.Is(said)))
                 .Select(a =>
                     a.Answers.FirstOrDefault(n => n.Is(said))?.Do
@@ -81,7 +82,13 @@ public static class FieldNeeds
         if (!need.Transmitter.IsEmpty)
         {
             var motor = LampBoard.HasMotor(sheet);
-            ImmutableArray<LampIs> all = motor ? [LampIs.CutSet, LampIs.Live, LampIs.Off] : [LampIs.CutSet, LampIs.Off];
+            ImmutableArray<LampIs> all =
+            [
+                LampIs.CutSet,
+                .. motor ? [LampIs.Live] : (LampIs[])[],
+                .. memory.Length > 0 ? [LampIs.Another] : (LampIs[])[],
+                LampIs.Off,
+            ];
             yield return new FieldNeed(
                 FieldAsk.Transmitter,
                 "The transmitter",
@@ -93,7 +100,9 @@ public static class FieldNeeds
                     )
                     {
                         Do =
-                            need.Transmitter.Contains(LampIs.Off) ? "Motor isolated first; then switch it off."
+                            t == LampIs.Another
+                                ? $"Pack off; choose memory \"{memory}\" on the transmitter, then again."
+                            : need.Transmitter.Contains(LampIs.Off) ? "Motor isolated first; then switch it off."
                             : !need.Transmitter.Contains(LampIs.CutSet)
                                 ? "Throttle low, then the cut off: the motor answers it."
                             : motor ? "Transmitter on first, throttle low, cut set."
@@ -134,6 +143,7 @@ public static class FieldNeeds
         {
             LampIs.CutSet => (motor ? "on, throttle low, cut set" : "on") + shows,
             LampIs.Live => $"on, the throttle answers{shows}",
+            LampIs.Another => "on, another memory",
             _ => "off",
         };
     }

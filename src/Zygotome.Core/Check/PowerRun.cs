@@ -21,8 +21,8 @@ public sealed record PowerRun(double? Amps, double Volts, double Seconds, Immuta
     : EntryBody,
         IPowered
 {
-    /// <summary>A, of all motors together.</summary>
-    internal double Together => Amps ?? Numbers.Round((Each ?? []).Sum(m => m.Amps));
+    /// <summary>A, of all motors together: never less than what they were read to draw one by one.</summary>
+    internal double Together => Math.Max(Amps ?? 0, Numbers.Round((Each ?? []).Sum(m => m.Amps)));
 
     /// <summary>A of one motor; null where it was not read by itself.</summary>
     internal double? Of(string motor) => Each?.FirstOrDefault(m => m.Motor == motor)?.Amps;

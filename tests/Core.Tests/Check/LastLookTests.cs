@@ -243,6 +243,9 @@ public sealed class LastLookTests
         Assert.True(limit.Holds(Drew(40, 30, 5)));
         // Read before each was asked: judged together, as it was then.
         Assert.True(limit.Holds(new PowerRun(80, 15, 8)));
+        // A sum that is said too small does not hide what each was read to draw.
+        var most = PowerLimits.Of(bench.State).Single(l => l is { Motor: "", Value: 57 });
+        Assert.False(most.Holds(Drew(25, 25, 25) with { Amps = 10 }));
     }
 
     private static PowerRun Drew(params double[] amps)

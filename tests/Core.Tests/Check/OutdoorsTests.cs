@@ -119,6 +119,12 @@ public sealed class OutdoorsTests
         var sheet = Bench.Sheet("wicken-1350");
         var asked = FieldNeeds.Of(sheet, PowerState.Powered, "4, WICKEN").Single(n => n.Ask == FieldAsk.Transmitter);
         Assert.Equal("on, throttle low, cut set, memory \"4, WICKEN\"", asked.Answers.Single(a => a.Safe).Words);
+        // Whoever sees another need not call it off.
+        var another = new FieldState(true, LampIs.Another, FieldMotors.Isolated);
+        Assert.Equal(
+            ["Pack off; choose memory \"4, WICKEN\" on the transmitter, then again."],
+            FieldNeeds.Wrong(sheet, PowerState.Powered, another, "4, WICKEN")
+        );
     }
 
     [Fact]

@@ -5,7 +5,7 @@ import type { Schemas } from './client';
 export type Said = {
   motors?: 'isolated' | 'held' | 'free';
   second: string;
-  transmitter?: 'off' | 'cutSet' | 'live';
+  transmitter?: 'off' | 'cutSet' | 'live' | 'another';
   connected?: boolean;
   /** When the pack was said to be connected. */
   since?: number;

@@ -238,7 +238,12 @@ function Power({ said, away }: { said: Said; away: boolean }) {
   const words = [
     said.motors && { isolated: 'motor isolated', held: 'held, disc clear', free: 'motor can turn' }[said.motors],
     said.transmitter &&
-      { off: 'transmitter off', cutSet: 'transmitter on, cut set', live: 'throttle answers' }[said.transmitter],
+      {
+        off: 'transmitter off',
+        cutSet: 'transmitter on, cut set',
+        live: 'throttle answers',
+        another: 'another memory',
+      }[said.transmitter],
     away ? 'hands off' : '',
   ].filter(Boolean);
   return (
