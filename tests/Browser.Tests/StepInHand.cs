@@ -64,6 +64,31 @@ public sealed class StepInHand
     }
 
     [Fact]
+    public async Task Hinges_are_weighed_in_one_list_by_keys_and_one_too_stiff_says_what_to_do()
+    {
+        await using var application = await Application.Start();
+        using var t = new Technician(application.Url).SignIn();
+        t.Go("/jobs/J-0150/build");
+        t.Work(application, "Lay everything out and read the manual once")
+            .Press("Work the hinges free", "Steps")
+            .Act("Start")
+            .See("Hinge forces");
+        const string Where = "hinge force: at the trailing edge, to bring it to full throw, g";
+        t.Fill($"Left aileron, {Where}", "20" + Keys.Enter).See("20.0 g. In");
+        t.Until(
+            () => t.Browser.SwitchTo().ActiveElement().GetAttribute("aria-label") == $"Right aileron, {Where}",
+            "Enter records and goes on to the next"
+        );
+        t.Fill($"Right aileron, {Where}", "900" + Keys.Enter).See("Work it free, a little further each time");
+        t.Fill($"Right aileron, {Where}", "21" + Keys.Enter).See("21.0 g. In").Answer().Act("Done");
+        t.Until(
+            () => application.Job("J-0150").State.Progress("work-hinges")?.Done is not null,
+            "the hinges are worked free"
+        );
+        Assert.Empty(t.Complaints());
+    }
+
+    [Fact]
     public async Task A_dropped_screw_holds_up_release_until_it_is_found()
     {
         await using var application = await Application.Start();

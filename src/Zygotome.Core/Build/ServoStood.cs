@@ -79,26 +79,10 @@ public static class References
             )
         );
 
-    /// <summary>
-    /// Servos whose rods a step closes, in the order of the sheet: of the surfaces it says; of a linkage that says
-    /// none, those of what it fits, else every servo that drives a surface.
-    /// </summary>
+    /// <summary>Servos whose rods a step closes, in the order of the sheet.</summary>
     public static IEnumerable<ServoSpec> ClosedBy(SpecSheet sheet, StepSpec step)
     {
-        if (step.Closes.IsEmpty && step.Kind != "linkage")
-        {
-            return [];
-        }
-
-        var surfaces = sheet
-            .Surfaces.Where(s =>
-                step.Closes.Length > 0
-                    ? step.Closes.Any(c => Places.IsNamed(c, s.Id))
-                    : step.Fits.Length == 0 || step.Fits.Any(f => Places.IsNamed(f, s.Id))
-            )
-            .Where(s => step.Side.Length == 0 || s.Side == step.Side)
-            .Select(s => s.Id)
-            .ToHashSet(StringComparer.Ordinal);
+        var surfaces = ClosedRods.By(sheet, step).Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
         return sheet.Servos.Where(s => s.Drives.Any(surfaces.Contains));
     }
 

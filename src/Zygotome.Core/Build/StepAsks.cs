@@ -22,6 +22,7 @@ public static class StepAsks
             .. Prepared(step),
             .. Joint(step),
             .. Trueness(state, step),
+            .. Horns(state.Sheet, step),
             .. Taps(step),
             .. Screws(state.Sheet, step),
             .. Air(state.Sheet, step),
@@ -289,6 +290,20 @@ public static class StepAsks
             {
                 Moves = true,
             };
+        }
+    }
+
+    // How far off line is measured; how square is seen.
+    private static IEnumerable<StepAsk> Horns(SpecSheet sheet, StepSpec step)
+    {
+        if (Truths.PutsHorns(sheet, step) && ClosedRods.By(sheet, step).Any())
+        {
+            yield return Tick(
+                "horns-square",
+                step.Bond is null ? AskWhen.Closing : AskWhen.Dry,
+                "Each horn square to its hinge, its holes over the hinge line?",
+                "Ahead of or behind the line, up and down differ."
+            );
         }
     }
 

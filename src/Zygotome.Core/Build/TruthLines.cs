@@ -30,11 +30,19 @@ public static class TruthLines
             ? (reading, Judgement.Of(reading.Value, reading.U, band, state.Rules.Guarded))
             : null;
 
-    /// <summary>How it stands and which way it is moved: "Out: 0.7° too much. Its tip to the left by 3.2 mm."</summary>
+    /// <summary>
+    /// What was read, how it stands and, where it is out, which way it is moved: "1.2°. Out: 0.7° too much. Its tip to
+    /// the left by 3.2 mm."
+    /// </summary>
     public static string Said(JobState state, Truth truth, TruthShown shown) =>
         Judged(state, truth, shown) is not var (reading, judgement)
             ? $"its limit \"{truth.Said}\" cannot be read."
-            : $"{judgement.Phrase}. {(judgement.Shows ? TruthAdvice.Of(truth, reading) : judgement.Hint)}".TrimEnd();
+            : (
+                $"{truth.Band!.Beside(reading.Value)}{Gap(truth)}{truth.Unit}. {judgement.Phrase}. "
+                + (judgement.Releases || !judgement.Shows ? judgement.Hint : TruthAdvice.Of(truth, reading))
+            ).TrimEnd();
+
+    private static string Gap(Truth truth) => truth.Unit == "°" ? "" : " ";
 
     private static Requirement Of(JobState state, Truth truth)
     {
@@ -58,10 +66,7 @@ public static class TruthLines
         ) with
         {
             Evidence = shown!.Evidence,
-            RestsOn = Rests.On([
-                new Aspect(AspectKind.Trueness),
-                .. truth.Between.Select(part => new Aspect(AspectKind.Trueness, part)),
-            ]),
+            RestsOn = Rests.On([.. DisturbanceMatrix.Trueness(state.Sheet, truth)]),
         };
     }
 
@@ -117,25 +122,26 @@ public static class TruthLines
                 $"Trueness: {Truth.Name}",
                 Truth.Band is { } band ? $"{band}{(Truth.Shops ? " (shop's)" : "")}" : Truth.Said,
                 "",
-                Reading is { } read ? $"{Truth.Band!.Beside(read.Value)}{Gap}{Truth.Unit}" : "",
+                Reading is { } read ? $"{Truth.Band!.Beside(read.Value)}{Gap(Truth)}{Truth.Unit}" : "",
                 Why(state)
             );
-
-        private string Gap => Truth.Unit == "°" ? "" : " ";
 
         private string Why(JobState state) =>
             Wanting switch
             {
                 TruthLines.Wanting.Reading or TruthLines.Wanting.Joint when Joints(state) is { Length: > 0 } at =>
-                    $"Read at \"{at}\", while it can still be moved, and again once it has set.",
+                    $"Read at \"{at}\", while it can still be moved{Again(state)}.",
                 TruthLines.Wanting.Reading => "Not read yet.",
                 TruthLines.Wanting.Set => "Read before it had set; read again once it has.",
                 TruthLines.Wanting.Limit when Truth.Said.Length == 0 => "The sheet states nothing it can be judged by.",
                 TruthLines.Wanting.Limit =>
                     $"The sheet's limit \"{Truth.Said}\" cannot be read as a length or an angle with its tolerance.",
-                _ => $"{Judgement!.Phrase}, ± {Numbers.Uncertainty(Reading!.U)}{Gap}{Truth.Unit}."
+                _ => $"{Judgement!.Phrase}, ± {Numbers.Uncertainty(Reading!.U)}{Gap(Truth)}{Truth.Unit}."
                     + (Judgement.Releases ? "" : $" {TruthAdvice.Of(Truth, Reading)}".TrimEnd()),
             };
+
+        private string Again(JobState state) =>
+            Truth.Steps.Any(s => state.Sheet.Step(s)?.Bond is not null) ? ", and again once it has set" : "";
 
         private string Joints(JobState state) =>
             string.Join(

@@ -20,6 +20,8 @@ public static class InHandView
     /// <summary>Empty of a step that fits nothing the drawing has.</summary>
     public static HandDrawing Of(SpecSheet sheet, StepSpec step)
     {
+        var held = Held(sheet, step);
+
         // A motor is held bare until the step that readies it: nobody fits its propeller by this picture.
         var bare = step.Kind != "propeller" && step.Readies.Length == 0;
         var solids = Solids
@@ -28,8 +30,8 @@ public static class InHandView
             .Select(s => bare && s.Kind == PartKind.Motor ? s with { More = [] } : s)
             .ToImmutableArray();
         var named = solids
-            .Where(s => s.Kind is not (PartKind.Place or PartKind.Hidden))
-            .Where(s => step.Fits.Any(f => Places.IsNamed(f, s.Id)))
+            .Where(s => s.Kind is not PartKind.Hidden)
+            .Where(s => held.Any(f => Places.IsNamed(f, s.Id)))
             .Select(s => (Solid: s, Seat: Seat.Of(sheet, step, s.Id)))
             .Where(s => s.Seat is not null)
             .ToDictionary(s => s.Solid.Id, s => s.Seat!, StringComparer.Ordinal);
@@ -38,10 +40,16 @@ public static class InHandView
             return HandDrawing.None;
         }
 
+        // What goes on to a part in hand is drawn off that, as far as it is itself.
+        foreach (var (part, seat) in named.ToArray())
+        {
+            named[part] = seat with { Base = Under(named, seat, [part]) };
+        }
+
         // What hangs on a part in hand goes with it, wherever it would be drawn alone.
         Space OffOf(Solid s) =>
-            Carrying(sheet, s).FirstOrDefault(named.ContainsKey) is { } carrier ? named[carrier].Off
-            : named.TryGetValue(s.Id, out var seat) ? seat.Off
+            Carrying(sheet, s).FirstOrDefault(named.ContainsKey) is { } carrier ? named[carrier].Away
+            : named.TryGetValue(s.Id, out var seat) ? seat.Away
             : default;
         bool IsInHand(Solid s) => named.ContainsKey(s.Id) || Carrying(sheet, s).Any(named.ContainsKey);
 
@@ -61,6 +69,18 @@ public static class InHandView
         var (eye, words) = EyeFor(sheet, hand, seats);
         return Drawn(sheet, step, solids, hand, bases, seats, Closed(eye, hand.Concat(bases))) with { Seen = words };
     }
+
+    // What it fits; of one that tries parts, those. A surface is worked on where it hangs, and a repair where it is.
+    private static ImmutableArray<string> Held(SpecSheet sheet, StepSpec step) =>
+        step.Fits.Length > 0 ? step.Fits
+        : step.Kind.Length > 0 || step.Repairs.Length > 0 ? []
+        : [.. step.WorksOn.Where(w => !sheet.Surfaces.Any(s => Places.IsNamed(w, s.Id)))];
+
+    // Of two bodies that go on to each other the first stays.
+    private static Space Under(Dictionary<string, Seat> named, Seat seat, ImmutableHashSet<string> above) =>
+        seat.On.FirstOrDefault(on => named.ContainsKey(on) && !above.Contains(on)) is { } on
+            ? named[on].Off + Under(named, named[on], above.Add(on))
+            : default;
 
     // What carries it: a surface its halves or fin, a thing its part.
     private static string[] Carrying(SpecSheet sheet, Solid s) =>
@@ -184,12 +204,14 @@ public static class InHandView
             [
                 .. seats.Where(s => s.Value.On.Length > 0).Select(s => Way(solids, s.Key, s.Value, eye)),
                 .. Legs(sheet.Geometry, seats, eye),
+                .. step.Bond is null ? Openings(sheet, seats, eye) : [],
             ],
         };
     }
 
     // The corners of both its faces, where they are drawn: they may lie beyond the parts.
-    private static IEnumerable<Space> Met(Seat seat) => seat.Face.Concat(seat.Own.Select(p => p + seat.Off));
+    private static IEnumerable<Space> Met(Seat seat) =>
+        seat.Face.Select(p => p + seat.Base).Concat(seat.Own.Select(p => p + seat.Away));
 
     // From where it sits to where it is drawn.
     private static DrawnLine Way(ImmutableArray<Solid> solids, string part, Seat seat, Eye eye)
@@ -197,7 +219,7 @@ public static class InHandView
         var from = Middle(
             seat.Face.Length > 0 ? seat.Face : [.. solids.First(s => s.Id == part).Rings.SelectMany(r => r)]
         );
-        return new DrawnLine(Outline.Path([eye.See(from), eye.See(from + seat.Off)]), IsHidden: true);
+        return new DrawnLine(Outline.Path([eye.See(from + seat.Base), eye.See(from + seat.Away)]), IsHidden: true);
     }
 
     private static IEnumerable<DrawnLine> Legs(Geometry g, Dictionary<string, Seat> seats, Eye eye) =>
@@ -208,6 +230,12 @@ public static class InHandView
             .OfType<(Space Axle, Space Foot)>()
             .Select(l => new DrawnLine(Outline.Path([eye.See(l.Axle), eye.See(l.Foot)]), IsHidden: false));
 
+    // What a hatch closes, where it closes it.
+    private static IEnumerable<DrawnLine> Openings(SpecSheet sheet, Dictionary<string, Seat> seats, Eye eye) =>
+        from seat in seats
+        where seat.Value.Face.Length > 0 && sheet.Geometry.PlacedPart(seat.Key) is not null
+        select new DrawnLine(Outline.Closed(seat.Value.Face.Select(eye.See)), IsHidden: true);
+
     private static HandPart Part(Solid solid, Eye eye, bool inHand)
     {
         var body = string.Concat(solid.Pieces(eye).Where(p => p.Length > 2).Select(p => Outline.Closed(p)));
@@ -217,16 +245,28 @@ public static class InHandView
             // The end that looks this way is a face; ribs between show on its upper side.
             var end = rings[^1].Average(eye.Near) > rings[0].Average(eye.Near) ? rings[^1] : rings[0];
             edges.Append(Outline.Closed(Hull.Of(end.Select(eye.See))));
-            if (solid.Kind is PartKind.Wing or PartKind.Tail)
+            foreach (var ring in rings.Skip(1).SkipLast(1))
             {
-                foreach (var rib in rings.Skip(1).SkipLast(1))
+                if (solid.Kind is PartKind.Wing or PartKind.Tail)
                 {
-                    edges.Append(Outline.Path(rib.Take(4).Select(eye.See)));
+                    edges.Append(Outline.Path(ring.Take(4).Select(eye.See)));
+                }
+                else if (solid.IsRound)
+                {
+                    edges.Append(Outline.Path(Facing(ring, eye).Select(eye.See)));
                 }
             }
         }
 
         return new HandPart(solid.Id, solid.Kind, body, edges.ToString(), inHand);
+    }
+
+    // The half of a ring that looks this way, from one end of it to the other.
+    private static IEnumerable<Space> Facing(ImmutableArray<Space> ring, Eye eye)
+    {
+        var middle = ring.Average(eye.Near);
+        var away = Enumerable.Range(0, ring.Length).FirstOrDefault(i => eye.Near(ring[i]) < middle);
+        return Enumerable.Range(away, ring.Length).Select(i => ring[i % ring.Length]).Where(p => eye.Near(p) >= middle);
     }
 
     // Both faces of each joint; a thing of the sheet that is named as a face is drawn where it lies.
@@ -244,7 +284,9 @@ public static class InHandView
         {
             foreach (var isBase in seat.On.Length > 0 ? [true, false] : new[] { false })
             {
-                ImmutableArray<Space> face = isBase ? seat.Face : [.. seat.Own.Select(p => p + seat.Off)];
+                ImmutableArray<Space> face = isBase
+                    ? [.. seat.Face.Select(p => p + seat.Base)]
+                    : [.. seat.Own.Select(p => p + seat.Away)];
 
                 // On the part in hand it looks back the way it came.
                 var looks = eye.Near(isBase ? seat.Off : new(-seat.Off.X, -seat.Off.Y, -seat.Off.Z));

@@ -14,6 +14,11 @@ public static class JointHeat
     /// </summary>
     public static string Beside(SpecSheet sheet, StepSpec step)
     {
+        if (step.Hot.Length > 0)
+        {
+            return step.Hot;
+        }
+
         var faces = DrawnParts
             .Of(sheet)
             .Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Part)))
@@ -28,6 +33,13 @@ public static class JointHeat
             .Select(h => h.Name)
             .FirstOrDefault("");
     }
+
+    /// <summary>The same, of a place on a part, mm aft of the datum and to the right.</summary>
+    public static string At(SpecSheet sheet, string part, double x, double y) =>
+        Hot(sheet)
+            .Where(h => Places.IsNamed(part, h.Part) || Off(new Bounds(y, x, 0, 0), h.X, h.Y) < Near)
+            .Select(h => h.Name)
+            .FirstOrDefault("");
 
     private static IEnumerable<(string Part, string Name, double X, double Y)> Hot(SpecSheet sheet) =>
         sheet

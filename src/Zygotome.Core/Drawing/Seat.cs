@@ -14,6 +14,12 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
     /// <summary>The same face on the part itself, before it is drawn off.</summary>
     public ImmutableArray<Space> Own { get; init; } = Face;
 
+    /// <summary>How far what it goes on to is drawn off itself, where that is in hand with it.</summary>
+    public Space Base { get; init; }
+
+    /// <summary>How far it is drawn from where it sits on the aircraft.</summary>
+    public Space Away => Base + Off;
+
     // How far apart parts are drawn, as a share of the face's length, and never nearer or further than these, mm.
     private const double Apart = 0.5;
     private const double Nearest = 40;
@@ -25,7 +31,7 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
         var g = sheet.Geometry;
         return g.Lifting.FirstOrDefault(l => Places.IsNamed(l.Id, part) && Places.SideOf(part).Length > 0)
                 is { } lifting
-                ? OfHalf(g, step, lifting, Places.SideOf(part) == "left" ? -1 : 1)
+                ? OfHalf(sheet, step, lifting, Places.SideOf(part) == "left" ? -1 : 1)
             : Enumerable.Range(0, g.Fins.Length).Where(i => g.FinPart(i) == part).ToArray() is [var fin]
                 ? OfFin(g, g.Fins[fin])
             : sheet.Surface(part) is { } surface ? OfSurface(sheet, surface)
@@ -33,8 +39,57 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
             : Enumerable.Range(0, g.Wheels.Length).Where(i => g.WheelPart(i) == part).ToArray() is [var wheel]
                 ? OfWheel(g, g.Wheels[wheel])
             : sheet.Power.Motors.FirstOrDefault(m => $"motor-{m.Id}" == part) is { } motor ? OfMotor(g, motor)
+            : g.PlacedPart(part) is { } placed ? OfPlaced(g, placed)
             : null;
     }
+
+    // A cowl off its end of the body, a canopy or hatch off the side it closes; what lies under the skin is not held.
+    private static Seat? OfPlaced(Geometry g, PlacedPart placed)
+    {
+        var thing = placed.Thing;
+        var (x, y) = placed.Middle;
+        var length = Math.Abs(thing.ToX - thing.X);
+        if (thing.Kind is not (PlacedKind.Cowl or PlacedKind.Canopy or PlacedKind.Hatch))
+        {
+            return null;
+        }
+
+        // A cowl may stand out ahead of its body.
+        var body = BodyAt(g, x, y) ?? g.Bodies.MinBy(b => Math.Abs(b.At - y) + Math.Abs(((b.From + b.To) / 2) - x));
+        if (body is null)
+        {
+            return null;
+        }
+
+        var girth = Girth.Of(body, x);
+        var off = thing.Kind switch
+        {
+            PlacedKind.Cowl => new Space((x < (body.From + body.To) / 2 ? -1 : 1) * (length + Nearest), 0, 0),
+            PlacedKind.Hatch when Math.Abs(y - body.At) > girth.Width / 4 => new Space(
+                0,
+                Math.Sign(y - body.At) * Nearest,
+                0
+            ),
+            PlacedKind.Hatch when thing.Height < girth.Middle => new Space(0, 0, -Far(length)),
+            PlacedKind.Canopy => new Space(0, 0, Far(length) + (thing.Width / 2)),
+            _ => new Space(0, 0, Far(length)),
+        };
+        var opening =
+            thing.Kind == PlacedKind.Hatch
+                ? Level(
+                    Math.Min(thing.X, thing.ToX),
+                    Math.Max(thing.X, thing.ToX),
+                    y,
+                    thing.Width / 2,
+                    HeightOf(girth, off, thing)
+                )
+                : [];
+        return new([$"body-{body.Name}"], off, off.Y == 0 ? opening : []);
+    }
+
+    // The side of the body that a hatch closes, mm above the datum.
+    private static double HeightOf(Girth girth, Space off, PlacedThing thing) =>
+        thing.Height ?? (girth.Middle + (Math.Sign(off.Z) * girth.Height / 2));
 
     /// <summary>The body whose length holds a station, the nearest across.</summary>
     public static Body? BodyAt(Geometry g, double x, double y, Body? but = null) =>
@@ -42,8 +97,9 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
 
     private static double Far(double length) => Math.Clamp(length * Apart, Nearest, Furthest);
 
-    private static Seat OfHalf(Geometry g, StepSpec step, LiftingSurface lifting, int side)
+    private static Seat OfHalf(SpecSheet sheet, StepSpec step, LiftingSurface lifting, int side)
     {
+        var g = sheet.Geometry;
         var (edge, chord) = Planform.At(lifting, lifting.RootGap);
         var z = Solids.HeightAt(lifting, lifting.RootGap);
         var far = Far(chord);
@@ -51,13 +107,25 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
         ImmutableArray<string> on = body is null ? [] : [$"body-{body.Name}"];
 
         // One half alone, or both from the sides, or glued to each other: apart sideways, by their root ribs.
-        var both = step.Fits.Any(f => f == lifting.Id);
-        if (!both || lifting.RootGap > 1 || (lifting.Role == "wing" && step.Bond is { Kind: "structural" or "tape" }))
+        var both = step.Fits.Concat(step.WorksOn).Any(f => f == lifting.Id);
+        bool Glues(StepSpec s) => s.Bond is { Kind: "structural" or "tape" } && s.Fits.Any(f => f == lifting.Id);
+        var glued = step.Fits.IsEmpty ? sheet.Steps.Any(Glues) : Glues(step);
+        if (!both || lifting.RootGap > 1 || (lifting.Role == "wing" && glued))
         {
             return new(
                 both && lifting.RootGap <= 1 ? [] : on,
                 new(0, side * far, 0),
                 Solids.Blade(edge, edge + chord, side * lifting.RootGap, z, chord * 0.11)
+            );
+        }
+
+        // On top of a fin.
+        if (Top(g, lifting, edge, chord, z) is { } fin)
+        {
+            return new(
+                [g.FinPart(g.Fins.IndexOf(fin))],
+                new(0, 0, far),
+                Level(Math.Max(edge, fin.X + fin.Sweep), Math.Min(edge + chord, fin.X + fin.Sweep + fin.Tip), 0, 6, z)
             );
         }
 
@@ -71,6 +139,19 @@ internal sealed record Seat(ImmutableArray<string> On, Space Off, ImmutableArray
             [new(edge, -half, z), new(edge, half, z), new(edge + chord, half, z), new(edge + chord, -half, z)]
         );
     }
+
+    // The fin in the middle that ends at the height of a tail, and over whose tip it lies.
+    private static Fin? Top(Geometry g, LiftingSurface tail, double edge, double chord, double z) =>
+        tail.Role == "wing"
+            ? null
+            : g.Fins.FirstOrDefault(f =>
+                !f.Below
+                && Math.Abs(f.Y) < 1
+                && Solids.Under(g, f) is null
+                && z > Solids.FootOf(g, f) + (f.Height / 2)
+                && f.X + f.Sweep < edge + chord
+                && f.X + f.Sweep + f.Tip > edge
+            );
 
     private static Seat OfFin(Geometry g, Fin fin)
     {

@@ -1,5 +1,6 @@
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Journal;
 
@@ -153,7 +154,7 @@ public static class DisturbanceMatrix
             .. kind switch
             {
                 PlaceKind.Servo or PlaceKind.Horn or PlaceKind.Linkage => surfaces.SelectMany(s =>
-                    LinkageMoved(sheet, s.Id)
+                    LinkageMoved(sheet, s.Id).Append(Within(s.Id))
                 ),
                 PlaceKind.ReceiverPower =>
                 [
@@ -165,7 +166,7 @@ public static class DisturbanceMatrix
                 PlaceKind.Motor => near.Motors.Select(Motor),
                 PlaceKind.Joint => [.. True(sheet, place), .. surfaces.SelectMany(s => Hinged(s).Concat(Fed(s)))],
                 PlaceKind.MotorMount => [.. True(sheet, place), .. near.Motors.Select(Motor)],
-                PlaceKind.Hinge => surfaces.SelectMany(Hinged),
+                PlaceKind.Hinge => surfaces.SelectMany(s => Hinged(s).Append(Within(s.Id))),
                 _ when near.Which => surfaces.SelectMany(Hinged),
                 PlaceKind.Spar or PlaceKind.Skin => True(sheet, place),
                 _ => (Aspect[])[],
@@ -173,23 +174,30 @@ public static class DisturbanceMatrix
         ];
     }
 
-    /// <summary>How true a part is in itself. <see cref="Step"/> never touches it: its own joint is read.</summary>
-    public static Aspect Within(string part) => new(AspectKind.Trueness, $"in:{part}");
+    /// <summary>
+    /// What a reading of trueness rests on: what it is read between, and its own part in itself; of no part in
+    /// particular every one.
+    /// </summary>
+    public static IEnumerable<Aspect> Trueness(SpecSheet sheet, Truth truth) =>
+        truth
+            .Between.Select(part => new Aspect(AspectKind.Trueness, part))
+            .Concat((truth.Part.Length > 0 ? [truth.Part] : TrueParts(sheet)).Select(Within))
+            .Prepend(new Aspect(AspectKind.Trueness));
+
+    // How true a part is in itself. A step never touches it: its own joint is read.
+    private static Aspect Within(string part) => new(AspectKind.Trueness, $"in:{part}");
 
     // A mended part: in itself, and to what it is read against. A place that is no such part touches all.
     private static Aspect[] True(SpecSheet sheet, string place)
     {
-        string[] parts =
-        [
-            .. Reference
-                .TruePart.Of(sheet)
-                .Concat(sheet.Power.Motors.Select(m => $"motor-{m.Id}"))
-                .Where(p => Places.IsNamed(place, p) || Places.IsNamed(p, place)),
-        ];
+        string[] parts = [.. TrueParts(sheet).Where(p => Places.IsNamed(place, p) || Places.IsNamed(p, place))];
         return parts.Length > 0
             ? [.. parts.SelectMany(p => new[] { new Aspect(AspectKind.Trueness, p), Within(p) })]
             : [new Aspect(AspectKind.Trueness)];
     }
+
+    private static IEnumerable<string> TrueParts(SpecSheet sheet) =>
+        Reference.TruePart.Of(sheet).Concat(sheet.Power.Motors.Select(m => $"motor-{m.Id}"));
 
     private static IEnumerable<Aspect> Linkage(string surface) =>
         [

@@ -67,7 +67,8 @@ public static class MirroredSteps
                     StringComparer.Ordinal
                 )
             ),
-            StepFields.Fits.Is([.. step.Fits.SelectMany(f => DrawnParts.OnSide(sheet, f, side))])
+            StepFields.Fits.Is([.. step.Fits.SelectMany(f => DrawnParts.OnSide(sheet, f, side))]),
+            StepFields.WorksOn.Is([.. step.WorksOn.SelectMany(f => DrawnParts.OnSide(sheet, f, side))])
         );
     }
 }

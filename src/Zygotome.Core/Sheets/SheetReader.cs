@@ -22,6 +22,8 @@ public static class SheetReader
     public const string Format = "zygotome-spec-sheet/1";
     public const string MediaType = "application/vnd.zygotome.spec-sheet+json";
 
+    private const string Parser = "System.Text.Json";
+
     /// <summary>The sheet, or every mistake with its path; never both.</summary>
     public static SheetReading Read(ReadOnlySpan<byte> bytes)
     {
@@ -43,7 +45,7 @@ public static class SheetReader
         {
             return new SheetReading(null, [SheetText.NotJson(e)]);
         }
-        catch (InvalidOperationException)
+        catch (InvalidOperationException e) when (e.Source?.StartsWith(Parser, StringComparison.Ordinal) == true)
         {
             // The one thing the parser leaves to whoever asks for a text: half a character in it.
             return new SheetReading(null, [new SheetError("$", "A text of this file has half a character in it.")]);

@@ -28,6 +28,9 @@ public sealed partial class StepSpec(RowValues said) : SheetObject(said)
     /// <summary>Drawn parts.</summary>
     public ImmutableArray<string> Fits { get; } = said.Get(StepFields.Fits);
 
+    /// <summary>Drawn parts that it works on and does not fit.</summary>
+    public ImmutableArray<string> WorksOn { get; } = said.Get(StepFields.WorksOn);
+
     /// <summary>What lines of the ledger begin with that must be shown before it is started.</summary>
     public ImmutableArray<string> Hides { get; } = said.Get(StepFields.Hides);
 
@@ -51,6 +54,9 @@ public sealed partial class StepSpec(RowValues said) : SheetObject(said)
     /// <summary>The finding this step repairs; empty for the kit's own steps.</summary>
     public string Repairs { get; } = said.Get(StepFields.Repairs);
 
+    /// <summary>What grows hot beside the place of a repair; empty where nothing does, and of the kit's own.</summary>
+    public string Hot { get; } = said.Get(StepFields.Hot);
+
     /// <summary>What is joined; null where nothing is.</summary>
     public BondSpec? Bond { get; } =
         said.Has(StepFields.Joint)
@@ -70,7 +76,7 @@ public sealed partial class StepSpec(RowValues said) : SheetObject(said)
     // Durations are minutes inside.
     private static double? Seconds(Printed<Quantity> said) => (double?)said.Likely?.Nominal * 60;
 
-    /// <summary>What it is: joint, linkage, finish, decal, cover, cut-out, wiring or propeller; empty: nobody
+    /// <summary>What it is: joint, hinges, linkage, finish, decal, cover, cut-out, wiring or propeller; empty: nobody
     /// said.</summary>
     public string Kind { get; } = said.Get(StepFields.Kind);
 

@@ -1,3 +1,4 @@
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Sheets;
@@ -46,9 +47,23 @@ public static class RepairSteps
                         + $"all round. {inspector} The seal with it."
                     : $"{plan.Words} {inspector}"
             ),
+            StepFields.WorksOn.Is([.. new[] { f.Place, f.Behind }.Where(p => p.Length > 0)]),
+            StepFields.Hot.Is(JointHeat.At(sheet, f.Place, f.X, f.Y)),
+            StepFields.Tap.List.Is(Reference(f)),
             StepFields.Repairs.Is(f.Id)
         );
     }
+
+    // A new servo, horn or rod closes a linkage: what stands first at its reference is not asked by any other step.
+    private static IEnumerable<PlainRow> Reference(Finding f) =>
+        f is { Disposition: Disposition.Replace, PlaceKind: PlaceKind.Servo or PlaceKind.Horn or PlaceKind.Linkage }
+            ?
+            [
+                StepFields.Tap.List.Of(
+                    StepFields.Tap.Do.Is("its servo at its reference, trims at zero, before the rod goes on")
+                ),
+            ]
+            : [];
 
     /// <summary>
     /// Hands were on it: the bead on the rail rests. What was not sound is to be repaired anew, so its step is open

@@ -74,6 +74,9 @@ public sealed record StepPlace(string Place, PlaceKind PlaceKind, FindingKind Ki
 /// <param name="Short">Why one of the same tip does not; empty where there is none.</param>
 public sealed record StepTool(string Name, bool Have, string Short);
 
+/// <summary>Where the damage is that a step repairs, mm across (right +) and aft, and how large, mm.</summary>
+public sealed record StepSpot(string Tag, double Across, double Down, double Size);
+
 public sealed record StepView(
     string Id,
     string Title,
@@ -103,6 +106,9 @@ public sealed record StepView(
 )
 {
     public required IReadOnlyList<AskView> Asks { get; init; }
+
+    /// <summary>Parts of the drawing that light up with it: fitted by it, worked on, or their rods closed.</summary>
+    public required IReadOnlyList<string> Lit { get; init; }
 
     /// <summary>Its marks can be printed at full size.</summary>
     public required bool Template { get; init; }
@@ -148,6 +154,9 @@ public sealed record StepView(
     public required IReadOnlyList<string> Moved { get; init; }
 
     public required StepPlace? Place { get; init; }
+
+    /// <summary>Where what it repairs lies; null of the kit's own.</summary>
+    public required StepSpot? Spot { get; init; }
 
     /// <summary>Its joint was handled before its glue could bear it.</summary>
     public required bool Early { get; init; }

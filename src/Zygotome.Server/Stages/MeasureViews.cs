@@ -47,6 +47,12 @@ public sealed record MeasureView(
     public required IReadOnlyList<HiddenView> Hidden { get; init; }
 
     public required string Unit { get; init; }
+
+    /// <summary>What it is asked with, of several read alike; empty of one alone.</summary>
+    public string Among { get; init; } = "";
+
+    /// <summary>Which of them it is: "Left aileron".</summary>
+    public string One { get; init; } = "";
 }
 
 /// <summary>How it would stand, as it is typed.</summary>
@@ -79,6 +85,8 @@ internal static class MeasureViews
             Lines = [.. truth.Points.Lines.Select(l => new MeasureLine(l.FromY, l.FromX, l.ToY, l.ToX, ""))],
             Hidden = [],
             Unit = truth.Unit,
+            Among = truth.Among,
+            One = truth.One,
         };
     }
 

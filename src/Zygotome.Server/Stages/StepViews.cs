@@ -16,6 +16,7 @@ internal static class StepViews
     {
         var (step, progress) = (now.Step, now.Progress);
         string[] fits = [.. drawing.Parts.Where(p => step.Fits.Any(f => Places.IsNamed(f, p.Id))).Select(p => p.Id)];
+        var lit = LitParts.Of(state.Sheet, drawing, step);
         return new StepView(
             Id: step.Id,
             Title: step.Title,
@@ -55,6 +56,7 @@ internal static class StepViews
             IsRepair: step.Repairs.Length > 0
         )
         {
+            Lit = lit,
             Template = Marks.Of(step).Any(m => Marks.Laid(state.Sheet, m, m.Wanted) is not null),
             Asks = [.. StepAsks.Of(state, step).Select(a => Ask(state, step, a))],
             Glue = progress is { Done: null, Glue: { } glue } ? Glue(glue) : null,
@@ -95,6 +97,9 @@ internal static class StepViews
                     .Select(e => $"{state.Sheet.Step(e.Before)?.Title} comes only after it. {e.Why}"),
             ],
             Place = Place(state, drawing, fits),
+            Spot = state.Unpack.Find(step.Repairs) is { } found
+                ? new StepSpot(found.Tag, found.Y, found.X, found.Size)
+                : null,
             Early = progress is { HandledEarly.Length: > 0 },
         };
     }

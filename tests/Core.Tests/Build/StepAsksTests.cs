@@ -1,9 +1,11 @@
 using Xunit;
 using Zygotome.Core.Build;
+using Zygotome.Core.Drawing;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
+using Zygotome.Core.Unpack;
 
 namespace Zygotome.Core.Tests.Build;
 
@@ -39,6 +41,44 @@ public sealed class StepAsksTests
         Assert.Contains("no thread-lock", ask.Words, StringComparison.Ordinal);
         var mail = new Bench(Bench.Sheet("carrow-mail-1900"));
         Assert.Contains("caught/screw-m3x16", Asks(mail, "nacelles"));
+    }
+
+    [Fact]
+    public void A_new_servo_stands_at_its_reference_before_its_rod_goes_on_and_its_repair_says_so()
+    {
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        var finding = bench.Do(
+            new FindingRaised("aileron-left", PlaceKind.Servo, FindingKind.Dead, Bench.Q("1 mm"), 150, -300, "")
+        );
+        bench.Do(new Disposed(finding.EntryId, Disposition.Replace, ""), Bench.Thorne);
+        var repair = bench.State.Sheet.Steps.Single(s => s.Repairs.Length > 0);
+        Assert.Contains(
+            StepAsks.Of(bench.State, repair),
+            a => a.When == AskWhen.Closing && a.Words.Contains("reference", StringComparison.Ordinal)
+        );
+        Assert.Equal(["aileron-left"], repair.WorksOn);
+    }
+
+    [Fact]
+    public void Hot_melt_at_a_repair_is_judged_by_what_grows_hot_beside_it()
+    {
+        static string Heat(string part, double x) => JointHeat.At(Bench.Parasol, part, x, 0);
+        Assert.Equal("motor", Heat("body-fuselage", -220));
+        Assert.Equal("", Heat("body-fuselage", 700));
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        foreach (var x in new[] { -220, 700 })
+        {
+            var finding = bench.Do(
+                new FindingRaised("body-fuselage", PlaceKind.Skin, FindingKind.Crack, Bench.Q("40 mm"), x, 0, "")
+            );
+            bench.Do(new Disposed(finding.EntryId, Disposition.Repair, ""), Bench.Thorne);
+        }
+
+        var hot = new Adhesive("gun", "hot melt", 1, 10, Epoxy: false) { Kind = AdhesiveKind.HotMelt };
+        var harms = bench
+            .State.Sheet.Steps.Where(s => s.Repairs.Length > 0)
+            .Select(s => GlueOfJoint.Harm(bench.State, hot, s)!.Contains("beside the motor", StringComparison.Ordinal));
+        Assert.Equal([true, false], harms);
     }
 
     [Theory]

@@ -210,6 +210,49 @@ public sealed class TruenessTests
         Assert.Equal(Standing.Stale, bench.Line("trueness/upright/fin").Standing);
     }
 
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void Whatever_is_mended_where_something_was_read_has_it_read_again(string name)
+    {
+        var sheet = new Bench(Bench.Sheet(name)).State.Sheet;
+        foreach (var truth in Truths.Of(sheet).Where(t => t.Part.Length > 0))
+        {
+            PlaceKind[] kinds = truth.Kind switch
+            {
+                TruthKind.HornLine or TruthKind.HornSquare => [PlaceKind.Horn, PlaceKind.Servo, PlaceKind.Linkage],
+                TruthKind.HingeForce => [PlaceKind.Hinge],
+                TruthKind.RightThrust or TruthKind.DownThrust => [PlaceKind.MotorMount],
+                _ => [PlaceKind.Joint],
+            };
+            var restsOn = DisturbanceMatrix.Trueness(sheet, truth).ToArray();
+            Assert.All(
+                kinds,
+                kind =>
+                    Assert.True(restsOn.Intersect(DisturbanceMatrix.Repaired(sheet, truth.Part, kind)).Any(), truth.Id)
+            );
+        }
+    }
+
+    [Fact]
+    public void A_new_servo_on_the_right_leaves_the_left_horn_as_it_was_read()
+    {
+        var sheet = new Bench(Bench.Sheet("plimsey-1400")).State.Sheet;
+        var left = DisturbanceMatrix.Trueness(sheet, Truths.Find(sheet, "horn-line/aileron-left")!);
+        Assert.Empty(left.Intersect(DisturbanceMatrix.Repaired(sheet, "aileron-right", PlaceKind.Servo)));
+    }
+
+    [Theory]
+    [MemberData(nameof(Sheets))]
+    public void Every_horn_that_a_step_puts_on_is_read_once_and_none_that_the_factory_put_on(string name)
+    {
+        var sheet = new Bench(Bench.Sheet(name)).State.Sheet;
+        var put = sheet.Steps.Where(s => Truths.PutsHorns(sheet, s)).SelectMany(s => ClosedRods.By(sheet, s));
+        Assert.Equal(
+            put.Select(s => $"horn-line/{s.Id}").Order(StringComparer.Ordinal),
+            Truths.Of(sheet).Where(t => t.Kind == TruthKind.HornLine).Select(t => t.Id).Order(StringComparer.Ordinal)
+        );
+    }
+
     [Fact]
     public void A_horn_that_is_glued_in_is_read_dry_and_a_slot_at_a_wrong_angle_keeps_the_glue_shut()
     {

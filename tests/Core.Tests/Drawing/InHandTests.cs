@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Drawing;
@@ -94,6 +95,59 @@ public sealed class InHandTests
         Assert.Contains("ahead", Of("plimsey-1400", "fit-propeller").Seen, StringComparison.Ordinal);
         Assert.Contains("behind", Of("merle-1200", "fit-propeller").Seen, StringComparison.Ordinal);
         Assert.Equal(HandDrawing.None, Of("wicken-1350", "lay-out"));
+    }
+
+    [Theory]
+    [InlineData("brindle-pair", "cowl", "cowl", "ahead")]
+    [InlineData("lowen-2600", "seats", "canopy", "above")]
+    [InlineData("skerrow-64", "hatch", "hatch", "above")]
+    [InlineData("saltern-1500", "seal", "drain", "below")]
+    public void A_cowl_canopy_or_hatch_is_held_off_what_it_closes(string sheet, string step, string part, string seen)
+    {
+        var drawing = Of(sheet, step);
+        Assert.Contains(part, InHand(drawing));
+        Assert.Contains(drawing.Parts, p => !p.InHand && p.Id.StartsWith("body-", StringComparison.Ordinal));
+        Assert.Contains(seen, drawing.Seen, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_tail_that_lies_on_a_fin_of_the_same_step_is_drawn_off_the_fin_and_the_fin_off_the_body()
+    {
+        var drawing = Of("saltern-1500", "fit-tail");
+        double Top(string part) => Tops(drawing.Parts.Single(p => p.Id == part).Body);
+        // Up the page is up on the aircraft.
+        Assert.True(Top("tailplane-left") < Top("fin-1"));
+        Assert.True(Top("fin-1") < Top("body-hull"));
+    }
+
+    // The least "down" of a path's corners.
+    private static double Tops(string path) =>
+        path.Split(['M', 'L', 'Z'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Min(p => double.Parse(p.Split([' ', ','])[1], CultureInfo.InvariantCulture));
+
+    [Fact]
+    public void What_is_tried_dry_is_drawn_apart_as_it_will_be_glued_and_nothing_is_coated()
+    {
+        var dry = Of("plimsey-1400", "try-wing");
+        Assert.Equal(
+            InHand(Of("plimsey-1400", "join-wing")).Order(StringComparer.Ordinal),
+            InHand(dry).Order(StringComparer.Ordinal)
+        );
+        Assert.Empty(dry.Faces);
+        Assert.Equal(HandDrawing.None, Of("plimsey-1400", "work-hinges"));
+    }
+
+    [Theory]
+    [MemberData(nameof(FinishedTests.Sheets), MemberType = typeof(FinishedTests))]
+    public void What_is_done_on_one_side_lights_nothing_of_the_other(string name)
+    {
+        var sheet = new Bench(Bench.Sheet(name)).State.Sheet;
+        foreach (var step in sheet.Steps.Where(s => s.Side.Length > 0))
+        {
+            var lit = LitParts.Of(sheet, Drawings.Plan(sheet), step);
+            Assert.NotEmpty(lit);
+            Assert.All(lit, p => Assert.Contains(Places.SideOf(p), new[] { "", step.Side }));
+        }
     }
 
     [Fact]

@@ -114,7 +114,20 @@ public sealed class SilentSheetTests
 
         // A sheet that places nothing on its drawing is asked by custom, and may have none; one that places it has it.
         Assert.Equal("unpack/walk-fitted", bench.Refused(new Walked("canopy/canopy", WalkAnswer.NotFitted))!.Code);
-        var bare = new Bench(Sheet("skerrow-64", n => n["geometry"]!["places"] = new JsonArray()));
+        var bare = new Bench(
+            Sheet(
+                "skerrow-64",
+                n =>
+                {
+                    n["geometry"]!["places"] = new JsonArray();
+                    foreach (var step in n["steps"]!.AsArray())
+                    {
+                        step!.AsObject().Remove("worksOn");
+                        step.AsObject().Remove("fits");
+                    }
+                }
+            )
+        );
         Assert.Null(bare.Refused(new Walked("canopy", WalkAnswer.NotFitted)));
     }
 

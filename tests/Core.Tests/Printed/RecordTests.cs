@@ -81,7 +81,7 @@ public sealed class RecordTests
         var id = Hurt(bench, "18 mm");
         bench.Do(new Disposed(id, Disposition.Repair, ""));
         bench.Do(new Repaired(id, "Contact glue under tape", NoGlue: true));
-        bench.Balanced().LookedOver();
+        bench.Balanced().True().LookedOver();
         bench.Do(new Conceded($"finding/{id}", "The owner was waiting; he looks at it himself."), Bench.Thorne);
         var text = Record(bench);
         Assert.Contains("Contact glue under tape. Not re-inspected.", text, StringComparison.Ordinal);

@@ -6065,6 +6065,8 @@ export interface components {
             lines: components["schemas"]["MeasureLine"][];
             hidden: components["schemas"]["HiddenView"][];
             unit: string;
+            among?: string;
+            one?: string;
         };
         MeasuredNow: {
             verdict: null | components["schemas"]["Verdict"];
@@ -6917,6 +6919,15 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        StepSpot: {
+            tag: string;
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            down: number;
+            /** Format: double */
+            size: number;
+        };
         /** @enum {unknown} */
         StepStanding: "canStart" | "waitsFor" | "underWay" | "curing" | "done";
         StepTool: {
@@ -6955,6 +6966,7 @@ export interface components {
             entryId: null | string;
             isRepair: boolean;
             asks: components["schemas"]["AskView"][];
+            lit: string[];
             template: boolean;
             glue: null | components["schemas"]["GlueView"];
             glues: components["schemas"]["GlueChoiceView"][];
@@ -6975,6 +6987,7 @@ export interface components {
             against: string[];
             moved: string[];
             place: null | components["schemas"]["StepPlace"];
+            spot: null | components["schemas"]["StepSpot"];
             early: boolean;
         };
         StepsView: {

@@ -19,7 +19,8 @@ internal static class ArchetypeSteps
                 "10 min",
                 [],
                 [],
-                "Do not tear the hinge line: a little further each time."
+                "Do not tear the hinge line: a little further each time.",
+                kind: "hinges"
             );
         }
 
@@ -107,7 +108,8 @@ internal static class ArchetypeSteps
                 [last],
                 "30 min",
                 [],
-                ["neutral:*", "throw:*", "freedom:*", "direction:*"]
+                ["neutral:*", "throw:*", "freedom:*", "direction:*"],
+                kind: "linkage"
             );
             last = "linkages";
         }
@@ -198,7 +200,8 @@ internal static class ArchetypeSteps
         (string A, string B)? joint = null,
         bool power = false,
         bool unpowered = false,
-        bool awake = false
+        bool awake = false,
+        string kind = ""
     )
     {
         var step = new JsonObject
@@ -220,6 +223,11 @@ internal static class ArchetypeSteps
                 ["b"] = b,
                 ["kind"] = "structural",
             };
+        }
+
+        if (kind.Length > 0)
+        {
+            step["kind"] = kind;
         }
 
         if (unpowered)

@@ -44,6 +44,16 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
                 .Concat(s.Surfaces.SelectMany(f => new[] { f.Id, f.Kind }))
     );
 
+    /// <summary>What the drawing has: halves, fins, surfaces, bodies, wheels, motors and places.</summary>
+    public static readonly Reference Drawn = new(
+        "drawn",
+        "part of the drawing",
+        s => DrawnParts.Of(s).Select(p => p.Part).Concat(s.Geometry.Placed.Select(p => p.Id))
+    )
+    {
+        Also = (s, name) => DrawnParts.Of(s).Any(p => Places.IsNamed(name, p.Part)),
+    };
+
     public static readonly Reference Motor = new("motor", "motor", s => s.Power.Motors.Select(m => m.Id));
 
     public static readonly Reference Controller = new(
@@ -81,6 +91,7 @@ public sealed record Reference(string Key, string Noun, Func<SpecSheet, IEnumera
         SurfaceOrChannel,
         Lifting,
         TruePart,
+        Drawn,
         Motor,
         Controller,
         Wired,

@@ -41,7 +41,13 @@ public static class StepFields
     public static readonly TextField JoinsB = new("joint.b", "to") { Required = true };
     public static readonly TextField JointKind = new("joint.kind", "joint", "structural");
 
-    public static readonly TextsField Fits = new("fits", "fits") { Means = "Drawn parts." };
+    public static readonly TextsField Fits = new("fits", "fits") { Means = "Drawn parts.", Refers = Reference.Drawn };
+
+    public static readonly TextsField WorksOn = new("worksOn", "works on")
+    {
+        Means = "Drawn parts that it works on and does not fit: they light up with it.",
+        Refers = Reference.Drawn,
+    };
 
     public static readonly TextsField Hides = new("hides", "hides")
     {
@@ -111,6 +117,7 @@ public static class StepFields
         "is",
         "",
         "joint",
+        "hinges",
         "linkage",
         "finish",
         "decal",
@@ -209,6 +216,9 @@ public static class StepFields
     /// <summary>The finding that a step of a job repairs; no file says it.</summary>
     public static readonly TextField Repairs = new("repairs", "repairs");
 
+    /// <summary>What grows hot beside it, of a step that repairs; no file says it.</summary>
+    public static readonly TextField Hot = new("hot", "hot beside it");
+
     /// <summary>Which of the two of a step that is done left and right; no file says it.</summary>
     public static readonly TextField Side = new("side", "side");
 
@@ -239,6 +249,7 @@ public static class StepFields
             Orientation,
             Mirror,
             Fits,
+            WorksOn,
             Closes,
             Reach,
             Covers,
@@ -260,7 +271,7 @@ public static class StepFields
             Page,
         ],
         inners: [Mark.List, Tap.List],
-        made: [Repairs, Side],
+        made: [Repairs, Hot, Side],
         optional: true
     );
 

@@ -32,6 +32,14 @@ public sealed record Truth(string Id, TruthKind Kind, string Part, string Name)
     /// </summary>
     public ImmutableArray<string> Between { get; init; } = [];
 
+    /// <summary>
+    /// Of several that are read alike what they are asked as: "Horns in line with their servo arms"; else empty.
+    /// </summary>
+    public string Among { get; init; } = "";
+
+    /// <summary>Which of them it is: "Left aileron".</summary>
+    public string One { get; init; } = "";
+
     /// <summary>How it is read.</summary>
     public required TruthPoints Points { get; init; }
 

@@ -320,6 +320,15 @@ internal static class TruthShapes
             Points = new TruthPoints(TruthSum.Single, "the hole off the arm's line, right +", "", ""),
         };
 
+    /// <summary>The horn of one surface.</summary>
+    public static Truth HornLine(Surface surface) =>
+        HornLine(surface.Id, "") with
+        {
+            Name = $"{surface.Name}, horn in line with its servo arm",
+            Among = "Horns in line with their servo arms",
+            One = surface.Name,
+        };
+
     public static Truth HornSquare(string part, string name) =>
         new(Id("horn-square", part), TruthKind.HornSquare, part, $"{name} square to the hinge line")
         {
@@ -350,11 +359,13 @@ internal static class TruthShapes
         );
         var ratio = arm > 0 && horn > 0 ? horn / arm : 1;
         var most = torque * ratio / 4 / (surface.Chord / 1000) / Gravity * 1000 / (servo?.Drives.Length ?? 1);
-        return new Truth($"hinge-force/{surface.Id}", TruthKind.HingeForce, surface.On, $"{surface.Name}, hinge force")
+        return new Truth($"hinge-force/{surface.Id}", TruthKind.HingeForce, surface.Id, $"{surface.Name}, hinge force")
         {
             Band = most is { } g && double.IsFinite(g) ? new Band(0, Math.Round(g), "g") : null,
             Shops = true,
             Points = new TruthPoints(TruthSum.Single, "at the trailing edge, to bring it to full throw", "", ""),
+            Among = "Hinge forces",
+            One = surface.Name,
         };
     }
 

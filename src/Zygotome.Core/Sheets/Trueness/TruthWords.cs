@@ -112,12 +112,27 @@ internal static class TruthWords
             _ when Says("thrust") => [.. motors.Select(m => TruthShapes.RightThrust(sheet, m))],
             _ when Says("protrusion", "sticks out") => [TruthShapes.Protrusion(row.Of, Name("Spar"))],
             _ when Says("lines") => [TruthShapes.Lines(row.Of, Name("Panels"))],
-            _ when Says("horn") && Says("line") => [TruthShapes.HornLine(row.Of, Name("Horns"))],
+            _ when Says("horn") && Says("line") => Horns(sheet, row) is { Length: > 0 } horns
+                ? horns
+                : [TruthShapes.HornLine(row.Of, Name("Horns"))],
             _ when Says("horn") => [TruthShapes.HornSquare(row.Of, Name("Horns"))],
             _ => [],
         };
         return meant.Length > 0 ? meant : [TruthShapes.Plain(row.Kind, row.Of)];
     }
+
+    // Of no surface in particular: of each whose rod its steps close.
+    private static Truth[] Horns(SpecSheet sheet, TruthRow row) =>
+        row.Of.Length > 0
+            ? []
+            :
+            [
+                .. sheet
+                    .Steps.Where(s => row.At.Contains(s.Id) || row.At.Contains(MirroredSteps.WholeOf(s.Id)))
+                    .SelectMany(s => ClosedRods.By(sheet, s))
+                    .Distinct()
+                    .Select(TruthShapes.HornLine),
+            ];
 
     // The upper one first.
     private static LiftingSurface[] Wings(SpecSheet sheet) =>

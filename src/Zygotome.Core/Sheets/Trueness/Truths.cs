@@ -5,8 +5,8 @@ namespace Zygotome.Core.Sheets.Trueness;
 
 /// <summary>
 /// What of an airframe has to stand true: what the sheet has a limit for, what its geometry says of incidence, toe,
-/// cant and thrust line, and what every structural joint of tail, fin, wing, horn or spar has to be read for, by the
-/// shop's limits.
+/// cant and thrust line, and what every structural joint of tail, fin, wing or spar, every hinge that is worked
+/// free and every horn has to be read for, by the shop's limits.
 /// </summary>
 public static class Truths
 {
@@ -26,6 +26,8 @@ public static class Truths
                 .. Stated(sheet)
                     .Concat(OfGeometry(sheet))
                     .Concat(OfJoints(sheet))
+                    .Concat(OfHinges(sheet))
+                    .Concat(OfHorns(sheet))
                     .DistinctBy(t => t.Id, StringComparer.Ordinal),
             ]);
     }
@@ -107,6 +109,37 @@ public static class Truths
         where step.Bond is { Kind: "structural" } && step.Repairs.Length == 0
         from truth in TruthShapes.OfJoint(sheet, step)
         select At(sheet, truth, truth.Part);
+
+    // Hinges that are worked free are weighed against what drives them, where the sheet says how strong that is.
+    private static IEnumerable<Truth> OfHinges(SpecSheet sheet) =>
+        from step in sheet.Steps
+        where step.Kind == "hinges"
+        from surface in sheet.Surfaces
+        where step.WorksOn.IsEmpty || step.WorksOn.Any(w => Places.IsNamed(w, surface.Id))
+        let force = TruthShapes.HingeForce(sheet, surface)
+        where force.Band is not null
+        select force with
+        {
+            Steps = [step.Id],
+        };
+
+    // A horn that is put on stands in line with its arm before it is fast, whatever the sheet says of it.
+    private static IEnumerable<Truth> OfHorns(SpecSheet sheet) =>
+        from put in sheet
+            .Steps.Where(s => PutsHorns(sheet, s))
+            .SelectMany(s => ClosedRods.By(sheet, s).Select(f => (s, f)))
+        group put.s.Id by put.f into at
+        select TruthShapes.HornLine(at.Key) with
+        {
+            Steps = [.. at],
+        };
+
+    /// <summary>Whether a step puts horns on: its title says so, or a part of the box that goes into it.</summary>
+    public static bool PutsHorns(SpecSheet sheet, StepSpec step) =>
+        step.Repairs.Length == 0
+        && step.Parts.Keys.Select(p => sheet.Part(p)?.Name ?? p)
+            .Append(step.Title)
+            .Any(words => words.Contains("horn", StringComparison.OrdinalIgnoreCase));
 
     /// <summary>With the joints at which it can be moved: what bonds or screws its part, and no propeller.</summary>
     internal static Truth At(SpecSheet sheet, Truth truth, string part) =>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useServerNow } from '../../api/queries';
 import type { SharedRecorder } from '../stage';
+import { Alike } from './Alike';
 import { Measure } from './Measure';
 import { Ring } from './Ring';
 
@@ -39,14 +40,34 @@ export function Asks({
         )}
       </h3>
       <ul>
-        {asks.map((a) => (
-          <li key={a.id} className="border-b border-steel py-2">
-            <Question job={job} step={step} ask={a} recorder={recorder} now={now} />
+        {together(asks).map((alike) => (
+          <li key={alike[0]!.id} className="border-b border-steel py-2">
+            {alike.length > 1 ? (
+              <Alike
+                job={job}
+                asks={alike.flatMap((a) => (a.measure ? [{ ...a, measure: a.measure }] : []))}
+                recorder={recorder}
+              />
+            ) : (
+              <Question job={job} step={step} ask={alike[0]!} recorder={recorder} now={now} />
+            )}
           </li>
         ))}
       </ul>
     </section>
   );
+}
+
+/** What is read alike, one after the other, stands together. */
+function together(asks: readonly Ask[]) {
+  const groups: Ask[][] = [];
+  for (const ask of asks) {
+    const last = groups.at(-1);
+    const among = ask.measure?.among;
+    if (last && among && last[0]?.measure?.among === among && last[0].when === ask.when) last.push(ask);
+    else groups.push([ask]);
+  }
+  return groups;
 }
 
 function Question(props: { job: string; step: Step; ask: Ask; recorder: SharedRecorder; now: string }) {

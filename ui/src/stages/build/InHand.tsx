@@ -6,11 +6,14 @@ import { useBoxSize } from '../../shared/boxSize';
 type Hand = Schemas['HandView'];
 type Pad = { top: number; bottom: number; left: number; right: number };
 
+// What the smaller drawing takes of the upper right, px.
+const CORNER = { w: 150, h: 158 };
+
 /** The parts of a step as they are held; empty where the drawing has none of them. */
 export const useInHand = (job: string, step: Schemas['StepView'] | undefined) =>
   useQuery({
     queryKey: ['job', job, 'in-hand', step?.id],
-    enabled: step !== undefined && step.fits.length > 0,
+    enabled: step !== undefined && step.lit.length > 0,
     queryFn: async () =>
       answer(await api.GET('/api/jobs/{id}/in-hand', { params: { path: { id: job }, query: { step: step!.id } } })),
   }).data;
@@ -24,11 +27,19 @@ export function InHand({ hand, pad }: { hand: Hand; pad: Pad }) {
 
   // On a phone the drawing is small and nothing is written on it.
   const small = size.h < 190;
-  const { top, bottom, left, right } = small ? { top: 8, bottom: 8, left: 8, right: 8 } : pad;
-  const scale = Math.max(
-    0.02,
-    Math.min((size.w - left - right) / hand.bounds.width, (size.h - top - bottom) / hand.bounds.height, 1.6),
-  );
+  // The smaller drawing stands in a corner: beside it or below it, whichever leaves more room.
+  const scaleIn = (p: Pad) =>
+    Math.max(
+      0.02,
+      Math.min((size.w - p.left - p.right) / hand.bounds.width, (size.h - p.top - p.bottom) / hand.bounds.height, 1.6),
+    );
+  const [beside, below] = [
+    { ...pad, right: pad.right + CORNER.w },
+    { ...pad, top: Math.max(pad.top, CORNER.h) },
+  ];
+  const room = small ? { top: 8, bottom: 8, left: 8, right: 8 } : scaleIn(beside) > scaleIn(below) ? beside : below;
+  const { top, bottom, left, right } = room;
+  const scale = scaleIn(room);
   const px = 1 / scale;
   const x = hand.bounds.left + hand.bounds.width / 2 - (left + (size.w - left - right) / 2) * px;
   const y = hand.bounds.top + hand.bounds.height / 2 - (top + (size.h - top - bottom) / 2) * px;

@@ -27,6 +27,7 @@ export function Lines({ step, px }: { step: Schemas['StepView']; px: number }) {
           strokeDasharray={`${10 * px} ${5 * px}`}
         />
       ))}
+      {step.spot && <Spot of={step.spot} px={px} />}
       {marks.flatMap((m) => m.lines.map((l) => <Mark key={`${m.mark} ${path(l)}`} line={l} px={px} />))}
     </g>
   );
@@ -50,6 +51,29 @@ export function closer(drawing: Drawing, step: Schemas['StepView'] | undefined):
     leftTip: { across: left, down: middle },
     rightTip: { across: right, down: middle },
   };
+}
+
+/** What is repaired, ringed at its size and never smaller than it can be seen, with its tag. */
+function Spot({ of, px }: { of: Schemas['StepSpot']; px: number }) {
+  const r = Math.max(of.size / 2, 9 * px);
+  return (
+    <g>
+      <circle cx={of.across} cy={of.down} r={r + 2 * px} stroke="var(--mat)" strokeWidth={7 * px} />
+      <circle cx={of.across} cy={of.down} r={r} stroke="var(--red-mat)" strokeWidth={3 * px} />
+      <text
+        x={of.across + r + 8 * px}
+        y={of.down + 6 * px}
+        fontSize={17 * px}
+        fontWeight="700"
+        fill="var(--red-mat)"
+        stroke="var(--mat)"
+        strokeWidth={5 * px}
+        paintOrder="stroke"
+      >
+        {of.tag}
+      </text>
+    </g>
+  );
 }
 
 function Mark({ line, px }: { line: Line; px: number }) {

@@ -25,7 +25,7 @@ export function StepMat({ job, step, bottom }: { job: Schemas['JobView']; step: 
         <Drawing
           drawing={closer(job.drawing, step)}
           mode="fit"
-          highlight={new Set(step?.fits)}
+          highlight={new Set(step?.lit)}
           over={(px) => step && step.standing !== 'waitsFor' && <Lines step={step} px={px} />}
           foot="dotted not fitted · nose up, seen from above"
           {...(bottom > 0 && { pad: { top: 84, bottom: bottom + 48 } })}
@@ -52,7 +52,7 @@ function Whole({ job, step }: { job: Schemas['JobView']; step: Step }) {
   const [width, height] = [150, 104];
   const d = job.drawing;
   const px = Math.max(d.width / width, d.height / height);
-  const lit = new Set(step.fits);
+  const lit = new Set(step.lit);
   return (
     <svg
       aria-hidden
@@ -61,7 +61,7 @@ function Whole({ job, step }: { job: Schemas['JobView']; step: Step }) {
       viewBox={`${d.left + d.width / 2 - (width / 2) * px} ${d.top - 2 * px} ${width * px} ${d.height + 4 * px}`}
     >
       {d.parts
-        .filter((p) => p.kind !== 'hidden' && p.kind !== 'place')
+        .filter((p) => lit.has(p.id) || (p.kind !== 'hidden' && p.kind !== 'place'))
         .map((p) => (
           <path
             key={p.id}

@@ -224,10 +224,15 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
           />
         )}
         {step?.isRepair && step.standing === 'underWay' && (
-          <label className="mt-3 block border-t border-steel pt-3 text-[14px] text-pencil">
-            added, g (0 leaves weight and balance as they were; left empty, both are shown again)
+          <label className="mt-3 flex items-center gap-3 border-t border-steel pt-3 text-[17px]">
+            <span className="flex-1">
+              it adds, g
+              <span className="block text-[14px] leading-snug text-pencil">
+                0: weight and balance stand; empty: both are shown again
+              </span>
+            </span>
             <input
-              className="field w-[120px] text-[17px]"
+              className="field w-[120px] text-right text-[22px]"
               inputMode="decimal"
               value={grams}
               onChange={(e) => setGrams(e.target.value)}
