@@ -225,6 +225,7 @@ public sealed class FullJob
 
         // A lead moved for binding is an open loop until it is changed back; what it touched is answered again.
         t.Stage("Build")
+            .Fill("what is changed, or lost", "a lead moved for binding")
             .Fill("lead moved for binding", "throttle")
             .Press("moved for now")
             .See("Throttle lead moved for binding");
