@@ -345,8 +345,11 @@ public static class InHandView
             }
 
             // Half way out and ahead of what is hinged there, its line along the span and its foot along the chord, as
-            // the reader stands; on what a part goes on to further out, clear of the face.
-            var far = hand.Contains(solid) ? 0.55 : 0.84;
+            // the reader stands; further out on a tail, clear of its fin, and on what a part goes on to, of its face.
+            var far =
+                !hand.Contains(solid) ? 0.84
+                : solid.Kind == PartKind.Tail ? 0.72
+                : 0.55;
             var ring = solid.Rings[solid.Rings.Length / 2];
             var root = solid.Rings[0];
             var middle = root[0].Towards(root[3], 0.38).Towards(ring[0].Towards(ring[3], 0.38), far);

@@ -151,6 +151,7 @@ public static class DisturbanceMatrix
         return
         [
             Fit(place),
+            Within(place),
             .. kind switch
             {
                 PlaceKind.Servo or PlaceKind.Horn or PlaceKind.Linkage => surfaces.SelectMany(s =>

@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Build;
 using Zygotome.Core.Drawing;
@@ -209,6 +210,36 @@ public sealed class StepAsksTests
     [InlineData(43200, "12 h")]
     [InlineData(8400, "2 h 20")]
     public void How_long_is_said_in_one_form(double seconds, string words) => Assert.Equal(words, Spans.Say(seconds));
+
+    [Fact]
+    public void Magnets_are_covered_before_anything_is_filed()
+    {
+        var filed = Bench.Sheet(
+            "plimsey-1400",
+            n =>
+                n["steps"]!.AsArray().Single(s => (string?)s!["id"] == "fit-gear")!["tools"] = new JsonArray(
+                    "metal file"
+                )
+        );
+        var bench = new Bench(filed).Unpacked();
+        bench.Do(new StepStarted("fit-gear"));
+        Assert.Equal(
+            AskWhen.Dry,
+            StepAsks.Of(bench.State, filed.Step("fit-gear")!).Single(a => a.Id == "magnets").When
+        );
+    }
+
+    [Fact]
+    public void What_is_held_by_tape_for_now_blocks_release_and_what_is_taped_for_good_is_a_joint()
+    {
+        var bench = new Bench(Bench.Sheet("tarn-midge-620"));
+        var loop = bench.Do(new LoopOpened(LoopKind.HeldByTape, "nose")).EntryId;
+        Assert.True(bench.Line($"loop/{loop}").Open);
+        var pods = bench.State.Sheet.Step("pods-on")!;
+        var tape = new Adhesive("tape", "fibre tape", 0, 10, Epoxy: false) { Kind = AdhesiveKind.Tape };
+        Assert.Null(GlueOfJoint.Harm(bench.State, tape, pods));
+        Assert.Contains(Asks(bench, "set-dihedral"), a => a.StartsWith("true/dihedral/", StringComparison.Ordinal));
+    }
 
     [Fact]
     public void A_dropped_screw_stays_counted_until_it_is_found()

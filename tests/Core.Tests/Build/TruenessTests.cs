@@ -75,6 +75,25 @@ public sealed class TruenessTests
     }
 
     [Fact]
+    public void A_spar_further_out_on_one_side_is_slid_by_half_and_panels_that_do_not_meet_say_which_by_how_much()
+    {
+        var spar = Of("saltern-1500", "protrusion/spar");
+        Assert.Equal("Slide it 2.0 mm to the right.", TruthAdvice.Of(spar, Read(spar, Rule, 14, 10)));
+        var canopy = Of("lowen-2600", "lines/canopy");
+        Assert.Equal(
+            "Left by -1.5 mm, right by 0.5 mm: it is twisted too.",
+            TruthAdvice.Of(canopy, Read(canopy, Rule, 1.5, -0.5))
+        );
+    }
+
+    [Fact]
+    public void A_horn_4_mm_right_of_its_arms_line_goes_4_mm_to_the_left()
+    {
+        var horn = Of("plimsey-1400", "horn-line/rudder");
+        Assert.Equal("Its hole 4.0 mm to the left.", TruthAdvice.Of(horn, Read(horn, Rule, 4, null)));
+    }
+
+    [Fact]
     public void Two_degrees_of_thrust_line_are_washers_by_the_tangent()
     {
         Assert.Equal(1.048, TruthAdvice.Washer(2, 30), 3);

@@ -28,18 +28,9 @@ public sealed record TruthReading(double Value, double U, double First, double S
                 : Refused("build/truth-by", $"{truth.Name} is read by scales.", "instrument");
         }
 
-        if (by.Reads is not ("mm" or "degrees"))
+        if (!(by.Reads == "mm" && points.First.Length > 0) && !(gauge && points.Gauge.Length > 0))
         {
-            return Refused("build/truth-by", $"{truth.Name} is read by ruler or by an angle gauge.", "instrument");
-        }
-
-        if (gauge ? points.Gauge.Length == 0 : points.First.Length == 0)
-        {
-            return Refused(
-                "build/truth-by",
-                gauge ? $"{truth.Name} is read by ruler." : $"{truth.Name} is read by an angle gauge.",
-                "instrument"
-            );
+            return Refused("build/truth-by", $"{truth.Name} is read by {With(points)}.", "instrument");
         }
 
         if (NeedsSecond(truth, gauge) && second is null)
@@ -55,6 +46,11 @@ public sealed record TruthReading(double Value, double U, double First, double S
     /// <summary>Whether two readings are taken with this instrument.</summary>
     public static bool NeedsSecond(Truth truth, bool gauge) =>
         gauge ? truth.Kind == TruthKind.Against : truth.Points.Second.Length > 0;
+
+    private static string With(TruthPoints points) =>
+        points.Gauge.Length == 0 ? "ruler"
+        : points.First.Length == 0 ? "an angle gauge"
+        : "ruler or by an angle gauge";
 
     private static Outcome<TruthReading> ByRuler(Truth truth, double u, double a, double b, double? apart)
     {

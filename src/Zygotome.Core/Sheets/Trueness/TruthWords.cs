@@ -121,18 +121,18 @@ internal static class TruthWords
         return meant.Length > 0 ? meant : [TruthShapes.Plain(row.Kind, row.Of)];
     }
 
-    // Of no surface in particular: of each whose rod its steps close.
+    // Of the surfaces it names; of none in particular, of each whose rod its steps close.
     private static Truth[] Horns(SpecSheet sheet, TruthRow row) =>
-        row.Of.Length > 0
-            ? []
-            :
-            [
-                .. sheet
-                    .Steps.Where(s => row.At.Contains(s.Id) || row.At.Contains(MirroredSteps.WholeOf(s.Id)))
-                    .SelectMany(s => ClosedRods.By(sheet, s))
-                    .Distinct()
-                    .Select(TruthShapes.HornLine),
-            ];
+        [
+            .. (
+                row.Of.Length > 0
+                    ? sheet.Surfaces.Where(s => Places.IsNamed(row.Of, s.Id))
+                    : sheet
+                        .Steps.Where(s => row.At.Contains(s.Id) || row.At.Contains(MirroredSteps.WholeOf(s.Id)))
+                        .SelectMany(s => ClosedRods.By(sheet, s))
+                        .Distinct()
+            ).Select(TruthShapes.HornLine),
+        ];
 
     // The upper one first.
     private static LiftingSurface[] Wings(SpecSheet sheet) =>

@@ -3,10 +3,12 @@ import type { Schemas } from '../../api/client';
 import { useShop } from '../../api/queries';
 import { Choice } from '../Choice';
 import type { SharedRecorder } from '../stage';
-import { instrumentsFor, useTyped } from './typed';
+import { finest, instrumentsFor, useTyped } from './typed';
 
 type Ask = Schemas['AskView'] & { measure: Schemas['MeasureView'] };
 type Props = { job: string; recorder: SharedRecorder };
+
+const OUT: ReadonlySet<Schemas['MeasuredNow']['verdict'] | undefined> = new Set(['out', 'outClose']);
 
 /** Several that are read alike: one instrument for all, a row each; Enter records and goes on to the next. */
 export function Alike({ job, asks, recorder }: Props & { asks: readonly Ask[] }) {
@@ -14,6 +16,7 @@ export function Alike({ job, asks, recorder }: Props & { asks: readonly Ask[] })
   const [by, setBy] = useState<string>();
   const measure = asks[0]!.measure;
   const instruments = instrumentsFor(shop?.instruments ?? [], measure);
+  const instrument = by ?? finest(instruments, measure.unit)?.id;
   const same = asks.every((a) => a.measure.limits === measure.limits);
   return (
     <>
@@ -25,7 +28,7 @@ export function Alike({ job, asks, recorder }: Props & { asks: readonly Ask[] })
       {instruments.length > 1 && (
         <Choice
           label={`With what: ${measure.among}`}
-          value={by ?? instruments[0]?.id}
+          value={instrument}
           of={instruments.map((i) => ({ value: i.id, words: i.name }))}
           onChoose={setBy}
           button="button flex-1 text-[15px]"
@@ -33,7 +36,7 @@ export function Alike({ job, asks, recorder }: Props & { asks: readonly Ask[] })
       )}
       <ul>
         {asks.map((a) => (
-          <Row key={a.id} job={job} ask={a} recorder={recorder} by={by ?? instruments[0]?.id} limits={!same} />
+          <Row key={a.id} job={job} ask={a} recorder={recorder} by={instrument} limits={!same} />
         ))}
       </ul>
     </>
@@ -52,7 +55,8 @@ function Row({ job, ask, recorder, by, limits }: Props & { ask: Ask; by: string 
           className="flex flex-wrap items-center gap-x-2 border-t border-steel py-1"
           onSubmit={(e) => {
             e.preventDefault();
-            const next = after(e.currentTarget);
+            // What stands out of its limits stays in hand, with its advice.
+            const next = OUT.has(t.now?.verdict) ? undefined : after(e.currentTarget);
             void t.record().then((done) => {
               if (!done) return;
               setOpen(false);

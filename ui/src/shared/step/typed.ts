@@ -91,7 +91,7 @@ export function useTyped(props: {
 }
 
 /** An angle is read by the finest gauge there is, a length by the finest rule. */
-function finest(instruments: readonly Instrument[], unit: string) {
+export function finest(instruments: readonly Instrument[], unit: string) {
   const wanted = unit === '°' ? 'degrees' : 'mm';
   return [...instruments].sort((a, b) => Number(b.reads === wanted) - Number(a.reads === wanted) || a.u - b.u)[0];
 }
