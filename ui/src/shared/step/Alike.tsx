@@ -22,7 +22,7 @@ export function Alike({ job, asks, recorder }: Props & { asks: readonly Ask[] })
     <>
       <p className="text-[19px] leading-snug">
         {measure.among}
-        {same && `: ${measure.limits}${measure.unit === '°' ? '' : ` ${measure.unit}`}`}?
+        {same && `: ${measure.limits}`}?
       </p>
       <p className="text-[15px] leading-snug text-pencil">{measure.first}</p>
       {instruments.length > 1 && (
@@ -99,6 +99,7 @@ function Row({ job, ask, recorder, by, limits }: Props & { ask: Ask; by: string 
           )}
           {measure.said && !t.whole && (
             <p className={`w-full text-[16px] leading-snug ${ask.right === false ? 'font-bold text-red' : ''}`}>
+              {ask.right === null && 'before this: '}
               {measure.said}
             </p>
           )}
