@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { answer, api, type Schemas } from '../../api/client';
 import { useBoxSize } from '../../shared/boxSize';
+import { OverLines } from './OverLines';
 
 type Hand = Schemas['HandView'];
 type Pad = { top: number; bottom: number; left: number; right: number };
@@ -56,19 +57,9 @@ export function InHand({ hand, pad }: { hand: Hand; pad: Pad }) {
         {hand.faces
           .filter((f) => f.keepClear && !small)
           .map((f) => (
-            <text
-              key={`${f.words} ${f.path}`}
-              x={f.at.across}
-              y={f.at.down - 9 * px}
-              fontSize={15 * px}
-              fontWeight="700"
-              fill="var(--red-mat)"
-              stroke="var(--mat)"
-              strokeWidth={5 * px}
-              paintOrder="stroke"
-            >
+            <OverLines key={`${f.words} ${f.path}`} x={f.at.across} y={f.at.down - 9 * px} px={px}>
               {f.words}
-            </text>
+            </OverLines>
           ))}
       </svg>
       <p aria-hidden className="pointer-events-none absolute bottom-3 left-4 text-[14px] text-quiet phone:hidden">

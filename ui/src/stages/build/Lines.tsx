@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { OverLines } from './OverLines';
 
 type Measure = Schemas['MeasureView'];
 type Line = Schemas['MeasureLine'];
@@ -60,18 +61,9 @@ function Spot({ of, px }: { of: Schemas['StepSpot']; px: number }) {
     <g>
       <circle cx={of.across} cy={of.down} r={r + 2 * px} stroke="var(--mat)" strokeWidth={7 * px} />
       <circle cx={of.across} cy={of.down} r={r} stroke="var(--red-mat)" strokeWidth={3 * px} />
-      <text
-        x={of.across + r + 8 * px}
-        y={of.down + 6 * px}
-        fontSize={17 * px}
-        fontWeight="700"
-        fill="var(--red-mat)"
-        stroke="var(--mat)"
-        strokeWidth={5 * px}
-        paintOrder="stroke"
-      >
+      <OverLines x={of.across + r + 8 * px} y={of.down + 6 * px} px={px}>
         {of.tag}
-      </text>
+      </OverLines>
     </g>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useMe } from '../../api/me';
 import { may } from '../../api/record';
@@ -144,10 +144,7 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
       >
         {head && <div className="-mx-[18px] -mt-3 mb-3">{head}</div>}
         {step?.standing === 'underWay' && whyAsked && (
-          <label className="block pt-1 text-[14px] text-pencil">
-            {whyAsked}
-            <input className="field text-[16px]" value={why} onChange={(e) => setWhy(e.target.value)} />
-          </label>
+          <Why key={whyAsked} asked={whyAsked} value={why} onChange={setWhy} />
         )}
         {lost.map((e) => (
           <Erratum key={e.id} of={e}>
@@ -331,6 +328,18 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
         {stage === 'build' && !job.released && <Loops recorder={recorder} functions={data.functions} />}
       </Paper>
     </>
+  );
+}
+
+/** What is asked by a refusal: it comes into sight wherever the paper stands; the refusal has the keys. */
+function Why({ asked, value, onChange }: { asked: string; value: string; onChange: (v: string) => void }) {
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => field.current?.scrollIntoView({ block: 'center' }), []);
+  return (
+    <label className="block pt-1 text-[14px] text-pencil">
+      {asked}
+      <input ref={field} className="field text-[16px]" value={value} onChange={(e) => onChange(e.target.value)} />
+    </label>
   );
 }
 
