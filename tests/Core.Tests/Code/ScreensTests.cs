@@ -71,6 +71,17 @@ public sealed partial class ScreensTests
         Assert.InRange(listed, 50, Stages.Kinds.All.Count);
     }
 
+    /// <summary>
+    /// What an effect gives back is called when it ends: of a browser's own method nobody knows what that will be.
+    /// </summary>
+    [Fact]
+    public void No_effect_gives_back_what_a_browser_gave() =>
+        Assert.Empty(
+            from file in Imports.Value.Keys
+            from effect in GivenBack().Matches(File.ReadAllText(Path.Combine(Root, file)))
+            select $"{file}: {effect.Value}"
+        );
+
     private static bool MayUse(string file, string imported) =>
         (Floor(file), Floor(imported)) is var (from, to)
         && (to < from || (to == from && (from is 0 or 1 || Folder(file) == Folder(imported) || from == Top)));
@@ -94,6 +105,10 @@ public sealed partial class ScreensTests
         var bare = Path.GetFullPath(Path.Combine(Path.GetDirectoryName(file)!, import.Groups["from"].Value));
         return Name(new[] { ".tsx", ".ts", ".d.ts", "" }.Select(end => bare + end).First(File.Exists));
     }
+
+    // An arrow without braces or void that calls a method of an element.
+    [GeneratedRegex("Effect\\(\\s*\\(\\) => (?!\\{|void)[^\\n(]*\\?\\.\\w+\\(")]
+    private static partial Regex GivenBack();
 
     [GeneratedRegex("(?:from|import) '(?<from>\\.[^']+)'")]
     private static partial Regex Imported();

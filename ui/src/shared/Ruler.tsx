@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
+import { inSight } from './inSight';
 import { day } from './time';
 
 type Job = Schemas['JobView'];
@@ -19,9 +20,7 @@ export function Ruler({ job, stage }: { job: Job; stage: string }) {
   const list = useRef<HTMLOListElement>(null);
   // Where the stages do not fit side by side, the one in hand is in sight.
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another stage is in hand
-  useEffect(() => {
-    list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [stage]);
+  useEffect(() => inSight(list.current?.querySelector('[aria-current]'), 'nearest', 'center'), [stage]);
   const go = (index: number) => {
     const target = job.ruler[(index + 10) % 10]!;
     void navigate(`/jobs/${job.id}/${target.key}`);

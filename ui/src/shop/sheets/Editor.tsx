@@ -6,6 +6,7 @@ import { refresh, useDraft } from '../../api/queries';
 import { Act } from '../../shared/Act';
 import { CureRail } from '../../shared/CureRail';
 import { Drawing } from '../../shared/Drawing';
+import { inSight } from '../../shared/inSight';
 import { Mat } from '../../shared/Paper';
 import { dayAndClock } from '../../shared/time';
 import { Dimensions } from './Dimensions';
@@ -110,7 +111,7 @@ export function Editor() {
   const focus = (path: string) => setTimeout(() => document.getElementById(path)?.focus(), 60);
   const show = (line: Schemas['DimensionView']) => {
     if (line.page) setPage(line.page);
-    setTimeout(() => document.getElementById(line.path)?.scrollIntoView({ block: 'center' }), 60);
+    setTimeout(() => inSight(document.getElementById(line.path), 'center'), 60);
   };
   // Within a page Enter walks its fields; these walk the pages, and lead to where a page's numbers are from.
   const onKeyDown = (e: KeyboardEvent) => {

@@ -7,6 +7,7 @@ import { Act } from '../../shared/Act';
 import { type Holding, HoldingForm } from '../../shared/look/HoldingForm';
 import { Erratum } from '../../shared/Erratum';
 import { ErratumForm } from '../../shared/ErratumForm';
+import { inSight } from '../../shared/inSight';
 import { Mat, Paper } from '../../shared/Paper';
 import { Asks } from '../../shared/step/Asks';
 import { type Chosen, GlueChoice } from '../../shared/step/GlueChoice';
@@ -334,7 +335,7 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
 /** What is asked by a refusal: it comes into sight wherever the paper stands; the refusal has the keys. */
 function Why({ asked, value, onChange }: { asked: string; value: string; onChange: (v: string) => void }) {
   const field = useRef<HTMLInputElement>(null);
-  useEffect(() => field.current?.scrollIntoView({ block: 'center' }), []);
+  useEffect(() => inSight(field.current, 'center'), []);
   return (
     <label className="block pt-1 text-[14px] text-pencil">
       {asked}

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client';
 import { Drawing } from '../../shared/Drawing';
 import { Jaws, verdictWords } from '../../shared/Jaws';
 import { Begin, useOpenAct } from '../../shared/look/Acts';
+import { inSight } from '../../shared/inSight';
 import { Mat, Paper } from '../../shared/Paper';
 import { useStopwatch } from '../../shared/stopwatch';
 import { Act } from '../../shared/Act';
@@ -29,7 +30,7 @@ export function PowerRoom({
   const head = useRef<HTMLHeadingElement>(null);
   const reached = open?.reached ?? false;
   useEffect(() => {
-    if (reached) head.current?.scrollIntoView({ block: 'start' });
+    if (reached) inSight(head.current, 'start');
   }, [reached]);
   const seconds = typed.trim() ? number(typed) : (watch.seconds ?? Number.NaN);
   // Of several motors each is read, and the server sums them.

@@ -36,7 +36,7 @@ export function Throws({ job, recorder }: Props) {
   const id = current?.line.id;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another requirement is in hand
-  useEffect(() => entry.current?.focus(), [id]);
+  useEffect(() => void entry.current?.focus(), [id]);
 
   if (!data || !shop)
     return (

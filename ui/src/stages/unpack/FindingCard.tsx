@@ -5,6 +5,7 @@ import { leads, useMe } from '../../api/me';
 import { may } from '../../api/record';
 import { useShop } from '../../api/queries';
 import type { Recorder } from './entries';
+import { inSight } from '../../shared/inSight';
 import { Pictures } from '../../shared/Pictures';
 import { duration } from '../../shared/time';
 import { FindingErratum } from './FindingErratum';
@@ -27,7 +28,7 @@ export function FindingCard({ job, recorder, finding: f, chosen }: Props) {
   const [wiggled, setWiggled] = useState(false);
   const { record } = recorder;
   useEffect(() => {
-    if (chosen) box.current?.scrollIntoView({ block: 'nearest' });
+    if (chosen) inSight(box.current);
   }, [chosen]);
 
   const decide = (disposition: NonNullable<Schemas['Disposition']>) =>

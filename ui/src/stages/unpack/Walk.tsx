@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/contract';
+import { inSight } from '../../shared/inSight';
 
 type Point = Schemas['WalkPointView'];
 export type Answer = NonNullable<Point['answer']>;
@@ -22,9 +23,7 @@ type Props = {
 export function Walk({ job, walk, now, onPoint, onAnswer, onFinding }: Props) {
   const list = useRef<HTMLUListElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another point is in hand
-  useEffect(() => {
-    list.current?.querySelector('[aria-current=true]')?.scrollIntoView({ block: 'nearest' });
-  }, [now.id]);
+  useEffect(() => inSight(list.current?.querySelector('[aria-current=true]')), [now.id]);
   const index = walk.indexOf(now);
   const left = walk.filter((p) => !p.answer).length;
   const keys = (e: KeyboardEvent) => {

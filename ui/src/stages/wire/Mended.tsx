@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { WORDS } from '../../api/contract';
 import type { Schemas } from '../../api/client';
 import { Choice } from '../../shared/Choice';
+import { inSight } from '../../shared/inSight';
 import { each } from '../../shared/words';
 
 type Said = Pick<Schemas['Entry.LeadMended'], 'work' | 'colours' | 'sleeved' | 'tugged' | 'adds'>;
@@ -18,7 +19,7 @@ export function Mended({ busy, onSay }: { busy: boolean; onSay: (said: Said) => 
   const [seen, setSeen] = useState({ colours: false, sleeved: false, tugged: false });
   const [adds, setAdds] = useState('');
   const top = useRef<HTMLElement>(null);
-  useEffect(() => void top.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => inSight(top.current), []);
   return (
     <section ref={top} aria-label="Work on the lead" className="border-2 border-ink px-3 py-3">
       <p className="text-[14px] text-pencil">
