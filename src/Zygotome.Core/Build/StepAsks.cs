@@ -16,11 +16,11 @@ public static class StepAsks
     /// <summary>Of one step, in order; the same for the same state.</summary>
     public static ImmutableArray<StepAsk> Of(JobState state, StepSpec step) =>
         [
-            .. Fit(step),
+            .. Fit(state.Sheet, step),
             .. MarkedOut(state, step),
             .. Leads(state.Sheet, step),
             .. Prepared(step),
-            .. Joint(step),
+            .. Joint(state.Sheet, step),
             .. Trueness(state, step),
             .. Horns(state.Sheet, step),
             .. Taps(step),
@@ -184,7 +184,7 @@ public static class StepAsks
     private static StepAsk Tick(string id, AskWhen when, string words, string why = "") =>
         new(id, when, AskHow.Tick, words, why);
 
-    private static IEnumerable<StepAsk> Fit(StepSpec step)
+    private static IEnumerable<StepAsk> Fit(SpecSheet sheet, StepSpec step)
     {
         if (step.Side.Length > 0)
         {
@@ -199,6 +199,15 @@ public static class StepAsks
         if (step.Orientation.Length > 0)
         {
             yield return Tick("orientation", AskWhen.Dry, $"{Texts.Capital(step.Orientation)}: is it so in hand?");
+        }
+        else if (step.Side.Length == 0 && Untold(sheet, step) is { Length: > 0 } parts)
+        {
+            yield return Tick(
+                "way-round",
+                AskWhen.Dry,
+                $"{Texts.Capital(string.Join(" and ", parts))}: top up, L on the pilot's left?",
+                "With the nose away from you; on its back left and right change places."
+            );
         }
 
         if (step.DryFit.Length > 0)
@@ -215,6 +224,28 @@ public static class StepAsks
                 "Filings go into them and stay."
             );
         }
+    }
+
+    // What has a left and a right of its own, of which no page says how to tell them apart.
+    private static string[] Untold(SpecSheet sheet, StepSpec step)
+    {
+        bool Told(string part) =>
+            sheet.Steps.Any(s =>
+                s.Orientation.Length > 0 && s.Fits.Concat(s.WorksOn).Any(f => Places.IsNamed(f, part))
+            );
+        var pairs = sheet
+            .Geometry.Fins.Select((f, i) => (Fin: f, Part: sheet.Geometry.FinPart(i)))
+            .Where(f => Math.Abs(f.Fin.Y) > 1)
+            .Select(f => f.Part);
+        return
+        [
+            .. sheet
+                .Geometry.Lifting.Select(l => l.Id)
+                .Concat(pairs)
+                .Where(part => step.Fits.Any(f => Places.IsNamed(f, part)) && !Told(part))
+                .Select(part => Places.Words(Places.Pair(part)))
+                .Distinct(),
+        ];
     }
 
     private static readonly string[] Filing = ["metal file", "hacksaw", "rotary tool"];
@@ -267,7 +298,7 @@ public static class StepAsks
         }
     }
 
-    private static IEnumerable<StepAsk> Joint(StepSpec step)
+    private static IEnumerable<StepAsk> Joint(SpecSheet sheet, StepSpec step)
     {
         if (step.Bond is not { } bond)
         {
@@ -279,7 +310,7 @@ public static class StepAsks
             yield return Tick($"clear/{n}", AskWhen.Open, $"{Texts.Capital(face)} clear of glue?");
         }
 
-        foreach (var (what, n) in bond.Moves.Select((m, i) => (m, i + 1)))
+        foreach (var (what, n) in MovesBeside.Of(sheet, step).Select((m, i) => (m, i + 1)))
         {
             yield return Tick(
                 $"moves/{n}",
@@ -425,12 +456,12 @@ public static class StepAsks
 
     private static IEnumerable<StepAsk> Cured(JobState state, StepSpec step)
     {
-        if (step.Bond is not { } bond)
+        if (step.Bond is null)
         {
             yield break;
         }
 
-        foreach (var (what, n) in bond.Moves.Select((m, i) => (m, i + 1)))
+        foreach (var (what, n) in MovesBeside.Of(state.Sheet, step).Select((m, i) => (m, i + 1)))
         {
             yield return Tick(
                 $"free/{n}",

@@ -53,10 +53,17 @@ public sealed record MeasureView(
 
     /// <summary>Which of them it is: "Left aileron".</summary>
     public string One { get; init; } = "";
+
+    /// <summary>The motor on its mount; null of anything but its thrust line.</summary>
+    public MountTilt? Mount { get; init; }
 }
 
 /// <summary>How it would stand, as it is typed.</summary>
-public sealed record MeasuredNow(Verdict? Verdict, string Phrase, string Advice);
+public sealed record MeasuredNow(Verdict? Verdict, string Phrase, string Advice)
+{
+    /// <summary>The motor on its mount as typed; null of anything but its thrust line.</summary>
+    public MountTilt? Mount { get; init; }
+}
 
 /// <summary>What is measured at steps: as it is asked, as it is typed, and on paper at full size.</summary>
 internal static class MeasureViews
@@ -67,6 +74,7 @@ internal static class MeasureViews
     public static MeasureView Of(JobState state, Truth truth)
     {
         var shown = state.Build.True.GetValueOrDefault(truth.Id);
+        var judged = shown is null ? null : TruthLines.Judged(state, truth, shown);
         return new MeasureView(
             Truth: truth.Id,
             Mark: "",
@@ -79,7 +87,7 @@ internal static class MeasureViews
             Pair: truth.Kind == TruthKind.Against,
             Apart: truth.Points.Base is null && truth.Unit == "°",
             Said: shown is null ? "" : TruthLines.Said(state, truth, shown),
-            Verdict: shown is null ? null : TruthLines.Judged(state, truth, shown)?.Judgement.Verdict
+            Verdict: judged?.Judgement.Verdict
         )
         {
             Lines = [.. truth.Points.Lines.Select(l => new MeasureLine(l.FromY, l.FromX, l.ToY, l.ToX, ""))],
@@ -87,6 +95,7 @@ internal static class MeasureViews
             Unit = truth.Unit,
             Among = truth.Among,
             One = truth.One,
+            Mount = MountTilt.Of(truth, judged?.Reading, judged is { Judgement.Releases: true }),
         };
     }
 
@@ -203,6 +212,9 @@ internal static class MeasureViews
                                 $"{band.Beside(reading.Value)}{gap}{found.Unit}. {judged.Phrase}.",
                                 judged.Releases ? judged.Hint : TruthAdvice.Of(found, reading)
                             )
+                            {
+                                Mount = MountTilt.Of(found, reading, judged.Releases),
+                            }
                         );
                     },
                     refusal => Problems.Of(refusal)

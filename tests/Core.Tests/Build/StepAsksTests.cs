@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.Json.Nodes;
 using Xunit;
 using Zygotome.Core.Build;
@@ -7,6 +8,7 @@ using Zygotome.Core.Quantities;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Unpack;
+using Zygotome.Tests;
 
 namespace Zygotome.Core.Tests.Build;
 
@@ -28,6 +30,60 @@ public sealed class StepAsksTests
             "ask/through/lead-ail-r",
             bench.Refused(new GlueOpened("join-wing", Bench.Glue(new BondSpec("EPO", "carbon", "structural"))))!.Where
         );
+    }
+
+    [Fact]
+    public void What_no_page_tells_apart_is_asked_top_up_and_left_on_the_left_before_screw_or_glue()
+    {
+        var bench = new Bench(Bench.Sheet("merle-1200")).Unpacked().Until("foreplane");
+        // Its wing is told apart by what the sheet says where it is tried dry.
+        Assert.DoesNotContain("way-round", Asks(bench, "join-wing"));
+        bench.Do(new StepStarted("foreplane"));
+        var ask = StepAsks.Of(bench.State, bench.State.Sheet.Step("foreplane")!).Single(a => a.Id == "way-round");
+        Assert.Equal("Foreplane: top up, L on the pilot's left?", ask.Words);
+        bench.Answer("foreplane", AskWhen.Dry, AskWhen.Closing);
+        bench.Do(new Answered("foreplane", "way-round", false));
+        Assert.Equal("ask/way-round", bench.Refused(bench.Done("foreplane"))!.Where);
+    }
+
+    [Fact]
+    public void Surfaces_of_a_tail_that_is_glued_on_by_a_silent_sheet_are_tried_before_it_sets_and_after()
+    {
+        var bench = new Bench(Bench.Sheet("wicken-1350"));
+        Assert.Contains("moves/1", Asks(bench, "tail"));
+        Assert.Equal(
+            "Left elevator, right elevator, rudder: free to move, now that it has set?",
+            StepAsks.Of(bench.State, bench.State.Sheet.Step("tail")!).Single(a => a.Id == "free/1").Words
+        );
+        // The sheet's own words come before ours; a wing is glued far from what hangs on it.
+        Assert.Equal(
+            "Rudder rod: still free to move?",
+            StepAsks
+                .Of(new Bench(Bench.Parasol).State, Bench.Parasol.Step("fit-fin")!)
+                .Single(a => a.Id == "moves/1")
+                .Words
+        );
+        Assert.DoesNotContain("moves/1", Asks(bench, "join-wing"));
+    }
+
+    [Fact]
+    public void Nothing_with_a_left_and_a_right_is_put_on_by_a_silent_sheet_without_being_asked_which_is_which()
+    {
+        foreach (var path in Directory.GetFiles(ProjectFolder.File("demo", "sheets")))
+        {
+            var file = JsonNode.Parse(File.ReadAllText(path))!;
+            foreach (var step in file["steps"]!.AsArray())
+            {
+                step!.AsObject().Remove("orientation");
+            }
+
+            var bench = new Bench(SheetReader.Read(Encoding.UTF8.GetBytes(file.ToJsonString())).Sheet!);
+            var halves = bench.State.Sheet.Geometry.Lifting.Select(l => l.Id).ToArray();
+            Assert.All(
+                bench.State.Sheet.Steps.Where(s => halves.Any(h => s.Fits.Contains(h))),
+                s => Assert.Contains(s.Side.Length > 0 ? "side" : "way-round", Asks(bench, s.Id))
+            );
+        }
     }
 
     [Fact]

@@ -101,11 +101,65 @@ public sealed class TruenessTests
         var read = Read(truth, Rule, 10, 10, 30);
         Assert.Equal(0, read.Value);
         Assert.StartsWith(
-            "1.0 mm of washers for 30.0 mm between the screws: under the left",
+            "1.0 mm of washers for 30.0 mm between the screws, under the left ones.",
             TruthAdvice.Of(truth, read),
             StringComparison.Ordinal
         );
         Assert.Equal("build/truth-apart", TruthReading.Of(truth, Rule, 10, 10, null).Refused?.Code);
+    }
+
+    [Theory]
+    // Too little to the right: out on the left, of a pusher on the right. Too little down: out above, behind below.
+    [InlineData("thrust-right/nose", true, 1, "left")]
+    [InlineData("thrust-right/nose", true, 3, "right")]
+    [InlineData("thrust-down/nose", true, 1, "upper")]
+    [InlineData("thrust-down/nose", true, 3, "lower")]
+    [InlineData("thrust-right/nose", false, 1, "right")]
+    [InlineData("thrust-down/nose", false, 3, "upper")]
+    public void A_mount_is_packed_at_the_edge_that_has_to_come_out(string id, bool pulls, double read, string edge)
+    {
+        var truth = Of("wicken-1350", id) with { Pulls = pulls };
+        var tilt = MountTilt.Of(truth, Read(truth, Gauge, read, null), stays: false)!;
+        Assert.Equal(new MountTilt(id.Contains("right", StringComparison.Ordinal), pulls, 2, read, edge), tilt);
+        Assert.Contains($"under the {edge} ones.", TruthAdvice.Of(truth, Read(truth, Gauge, read, null)));
+        Assert.Equal("", MountTilt.Of(truth, Read(truth, Gauge, 2, null), stays: true)!.Pack);
+    }
+
+    [Theory]
+    [InlineData("plimsey-1400", "-250 mm", "-250 mm", true)]
+    [InlineData("saltern-1500", "-5 mm", "-5 mm", true)]
+    [InlineData("merle-1200", "262 mm", "262 mm", false)]
+    // Amidships nobody can tell, and both are said.
+    [InlineData("plimsey-1400", "-250 mm", "100 mm", null)]
+    public void A_motor_pulls_at_the_front_end_of_a_body_and_pushes_at_its_rear_end(
+        string kit,
+        string said,
+        string at,
+        bool? pulls
+    )
+    {
+        var file = File.ReadAllText(ProjectFolder.File("demo", "sheets", $"{kit}.sheet.json"))
+            .Replace(
+                $"\"at\": \"{said}\",",
+                $"\"at\": \"{at}\", \"thrustLine\": {{ \"right\": \"2 deg\" }},",
+                StringComparison.Ordinal
+            );
+        var sheet = SheetReader.Read(Encoding.UTF8.GetBytes(file)).Sheet!;
+        var truth = Truths.Of(sheet).Single(t => t.Kind == TruthKind.RightThrust);
+        Assert.Equal(pulls, truth.Pulls);
+        Assert.Equal(pulls is null, MountTilt.Of(truth, null, stays: false) is null);
+    }
+
+    [Fact]
+    public void A_mount_that_no_step_puts_on_is_read_at_the_step_that_packs_it()
+    {
+        Assert.Equal(["firewall"], Of("wicken-1350", "thrust-right/nose").Steps);
+        var bench = new Bench(Bench.Sheet("wicken-1350"));
+        var step = bench.State.Sheet.Step("firewall")!;
+        Assert.Equal(
+            ["thrust-right/nose", "thrust-down/nose"],
+            StepAsks.Of(bench.State, step).Where(a => a.Truth is not null).Select(a => a.Truth!.Id)
+        );
     }
 
     [Fact]

@@ -6067,11 +6067,13 @@ export interface components {
             unit: string;
             among?: string;
             one?: string;
+            mount?: null | components["schemas"]["MountTilt"];
         };
         MeasuredNow: {
             verdict: null | components["schemas"]["Verdict"];
             phrase: string;
             advice: string;
+            mount?: null | components["schemas"]["MountTilt"];
         };
         MemoryView: {
             seal: string;
@@ -6092,6 +6094,15 @@ export interface components {
             expected: string;
             part: string;
             line: components["schemas"]["LedgerLine"];
+        };
+        MountTilt: {
+            fromAbove: boolean;
+            pulls: boolean;
+            /** Format: double */
+            wanted: number;
+            /** Format: double */
+            stands: null | number;
+            pack: string;
         };
         MovePreview: {
             id: string;

@@ -40,6 +40,12 @@ public sealed record Truth(string Id, TruthKind Kind, string Part, string Name)
     /// <summary>Which of them it is: "Left aileron".</summary>
     public string One { get; init; } = "";
 
+    /// <summary>
+    /// Of a motor's mount: whether its propeller turns ahead of it; null of anything else, and where the sheet leaves
+    /// it open.
+    /// </summary>
+    public bool? Pulls { get; init; }
+
     /// <summary>How it is read.</summary>
     public required TruthPoints Points { get; init; }
 

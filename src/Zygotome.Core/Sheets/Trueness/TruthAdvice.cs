@@ -75,24 +75,17 @@ public static class TruthAdvice
             : $"Left wing tip {Along(forward)} by {Say(shift)} and right wing tip {Along(!forward)} by as much.";
     }
 
-    // What tilts a mount is packed on the side that has to come out. Behind a pusher everything is the other way.
     private static string Washers(Truth truth, TruthReading read)
     {
-        var degrees = truth.Wanted - read.Value;
-        var under =
-            truth.Kind == TruthKind.RightThrust ? (degrees > 0 ? "left" : "right")
-            : degrees > 0 ? "upper"
-            : "lower";
-        var other = under switch
-        {
-            "left" => "right",
-            "right" => "left",
-            "upper" => "lower",
-            _ => "upper",
-        };
+        string Edge(bool pulls) => MountTilt.Edge(truth, read.Value, pulls);
         var spacing = read.Apart > 0 ? read.Apart : 20;
-        return $"{Say(Washer(degrees, spacing))} of washers for {Say(spacing)} between the screws: under the {under} "
-            + $"ones of a motor that pulls, the {other} ones of one that pushes.";
+        var thick = Say(Washer(truth.Wanted - read.Value, spacing));
+        return $"{thick} of washers for {Say(spacing)} between the screws, under the "
+            + (
+                truth.Pulls is { } pulls
+                    ? $"{Edge(pulls)} ones."
+                    : $"{Edge(pulls: true)} ones of a motor that pulls, the {Edge(pulls: false)} ones of one that pushes."
+            );
     }
 
     private static double Sin(double degrees) => Math.Sin(degrees * Numbers.RadiansPerDegree);

@@ -9,6 +9,9 @@ internal static class TruthShapes
     private const double Degrees = 0.5;
     private const double Gravity = 9.80665;
 
+    // How far from the end of its body, mm, a propeller turns at most.
+    private const double End = 60;
+
     /// <summary>What a structural joint has to be read for.</summary>
     public static IEnumerable<Truth> OfJoint(SpecSheet sheet, StepSpec step)
     {
@@ -284,6 +287,7 @@ internal static class TruthShapes
         {
             Band = Around(Degrees, "°"),
             Shops = true,
+            Pulls = Pulls(sheet, motor),
             Points = new TruthPoints(
                 TruthSum.Difference,
                 $"{first} of its mount from a line square across the body",
@@ -295,6 +299,18 @@ internal static class TruthShapes
             },
         };
     }
+
+    // At the front end of a body it pulls, at its rear end it pushes; in between the sheet does not say.
+    private static bool? Pulls(SpecSheet sheet, MotorSpec motor) =>
+        sheet
+            .Geometry.Bodies.Where(b => Math.Abs(motor.Y - b.At) <= b.Width / 2)
+            .SelectMany<Body, (double Off, bool Front)>(b =>
+                [(Math.Abs(motor.At - b.From), true), (Math.Abs(motor.At - b.To), false)]
+            )
+            .Where(end => end.Off <= End)
+            .OrderBy(end => end.Off)
+            .Select(end => (bool?)end.Front)
+            .FirstOrDefault();
 
     public static Truth Protrusion(string part, string name) =>
         new(Id("protrusion", part), TruthKind.Protrusion, part, $"{name} out equally each side")

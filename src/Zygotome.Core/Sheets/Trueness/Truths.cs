@@ -141,19 +141,29 @@ public static class Truths
             .Append(step.Title)
             .Any(words => words.Contains("horn", StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>With the joints at which it can be moved: what bonds or screws its part, and no propeller.</summary>
-    internal static Truth At(SpecSheet sheet, Truth truth, string part) =>
-        truth with
+    /// <summary>
+    /// With the joints at which it can be moved: what bonds or screws its part, and no propeller. Of what no step puts
+    /// on, such as a mount that the factory glued in, whatever works on it and says that it moves what is true.
+    /// </summary>
+    internal static Truth At(SpecSheet sheet, Truth truth, string part)
+    {
+        var hands = sheet
+            .Steps.Where(s => s.Kind != "propeller" && s.Readies.Length == 0 && !s.Needs.Unpowered)
+            .Where(s => IsOnSide(s, part))
+            .ToArray();
+        static bool IsTrueness(Aspect a) => a.Kind == AspectKind.Trueness;
+        bool Names(ImmutableArray<string> parts) => parts.Any(p => Places.IsNamed(p, part) || p == part);
+        var fit = hands.Where(s => Names(s.Fits)).ToArray();
+        return truth with
         {
             Steps =
             [
-                .. sheet
-                    .Steps.Where(s => s.Kind != "propeller" && s.Readies.Length == 0 && !s.Needs.Unpowered)
-                    .Where(s => s.Fits.Any(f => Places.IsNamed(f, part) || f == part))
-                    .Where(s => IsOnSide(s, part))
-                    .Select(s => s.Id),
+                .. (fit.Length > 0 ? fit : hands.Where(s => Names(s.WorksOn) && s.Disturbs.Any(IsTrueness))).Select(s =>
+                    s.Id
+                ),
             ],
         };
+    }
 
     /// <summary>Whether a step is of both sides, of a part in the middle, or of the part's own side.</summary>
     internal static bool IsOnSide(StepSpec step, string part) =>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Choice } from '../Choice';
 import type { SharedRecorder } from '../stage';
+import { MountFigure } from './MountFigure';
 import { useTyped } from './typed';
 
 type View = Schemas['MeasureView'];
@@ -21,6 +22,7 @@ export function Measure({
 }) {
   const [by, setBy] = useState<string>();
   const t = useTyped({ job, step, measure, recorder, by });
+  const mount = t.now?.mount ?? measure.mount;
   return (
     <form
       className="mt-1"
@@ -38,6 +40,7 @@ export function Measure({
           button="button flex-1 text-[15px]"
         />
       )}
+      {mount && <MountFigure mount={mount} />}
       <Figure
         label={t.gauge ? measure.gauge : measure.first}
         unit={t.unit}
