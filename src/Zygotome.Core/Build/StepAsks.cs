@@ -89,7 +89,7 @@ public static class StepAsks
         ask.Truth is { } truth && state.Build.True.TryGetValue(truth.Id, out var read)
             ? $"{truth.Name}: {TruthLines.Said(state, truth, read)}"
         : ask.Mark is { } mark && state.Build.Marks.TryGetValue(MarkLines.Key(step.Id, mark.Id), out var drawn)
-            ? $"{mark.Name}: {MarkLines.Judged(state, mark, drawn.At, drawn.U)?.Phrase ?? "no limits"}."
+            ? $"{Texts.Capital(mark.Name)}: {MarkLines.Judged(state, mark, drawn.At, drawn.U)?.Phrase ?? "no limits"}."
         : "";
 
     /// <summary>By which an answer is kept.</summary>

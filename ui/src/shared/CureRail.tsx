@@ -27,6 +27,8 @@ export function CureRail() {
   const cures = data?.cures ?? [];
   const ready = cures.filter((c) => !c.handled && !c.isOpen && new Date(c.handleAt).getTime() <= now);
   const setting = cures.filter((c) => new Date(c.handleAt).getTime() > now);
+  // What sets keeps its scale: of what can be handled one stands beside it, this job's own first.
+  const first = ready.slice(0, setting.length > 0 ? 1 : 3);
   const later = cures.filter((c) => c.handled && new Date(c.fullAt).getTime() > now);
 
   const handled = async (job: string, step: string) => {
@@ -50,33 +52,40 @@ export function CureRail() {
       data-region="rail"
       className="flex items-stretch overflow-hidden border-t-2 border-ink bg-rail text-[15px] [grid-area:rail]"
     >
-      <span className="flex w-[92px] shrink-0 items-center pl-[14px]">Setting</span>
+      <span className="flex w-[92px] shrink-0 items-center pl-[14px] phone:hidden">Setting</span>
       {wrong && (
         <span role="alert" className="flex max-w-[40%] items-center px-3 text-red">
           <span className="truncate">{wrong}</span>
         </span>
       )}
-      {ready.map((c) => (
+      {first.map((c) => (
         <button
           type="button"
           key={c.jobId + c.id}
           onClick={() => void handled(c.jobId, c.id)}
-          className="flex min-w-0 shrink items-center gap-2 border-x border-tape-edge bg-tape px-3 text-on-tape"
+          className="flex max-w-[36%] min-w-0 shrink items-center gap-2 border-x border-tape-edge bg-tape px-3 text-on-tape
+            phone:max-w-none phone:flex-1"
         >
-          <strong>handle now</strong>{' '}
+          <strong className="shrink-0">handle now</strong>{' '}
           <span className="truncate">
             {c.jobId} {c.title}
           </span>
         </button>
       ))}
-      <div className="relative min-w-0 flex-1">
+      {ready.length > first.length && (
+        <span className="flex shrink-0 items-center border-r border-tape-edge bg-tape px-3 text-on-tape">
+          and {ready.length - first.length} more
+        </span>
+      )}
+      {/* On a phone there is room for one of the two. */}
+      <div className={`@container relative min-w-0 flex-1 ${ready.length > 0 ? 'phone:hidden' : 'phone:ml-3'}`}>
         {setting.length > 0 &&
           Array.from({ length: MINUTES / 10 + 1 }, (_, i) => (
             <span
               key={i}
               aria-hidden
               className={`absolute bottom-0 border-l border-ink text-[13px] leading-[14px] tabular-nums ${
-                i % 3 === 0 ? 'h-[14px] pl-[3px]' : 'h-[6px]'
+                i % 3 === 0 ? 'h-[14px] pl-[3px]' : 'hidden h-[6px] @min-[600px]:block'
               }`}
               style={{ left: `${(i * 10 * SCALE) / MINUTES}%` }}
             >

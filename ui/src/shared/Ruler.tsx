@@ -8,7 +8,7 @@ type Job = Schemas['JobView'];
 
 const IN_HAND =
   'border-l-[6px] border-tape bg-paper pl-[6px]! font-bold max-lg:border-l-0 max-lg:border-t-[6px] max-lg:pl-0!';
-const LYING = 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-3 phone:px-3';
+const LYING = 'flex items-baseline gap-4 px-4 py-3 pr-24 phone:gap-2 phone:pr-[74px] phone:pl-3';
 const HANGING = 'm-[10px] -rotate-1 px-[10px] py-2 text-[14.5px] leading-[1.3]';
 
 /**

@@ -1,7 +1,7 @@
 namespace Zygotome.Core.Sheets.Trueness;
 
 /// <summary>How a motor stands on its mount, as whoever packs it with washers looks at it.</summary>
-/// <param name="FromAbove">Seen from above, as its right thrust is; else from its left side, as its down thrust is.</param>
+/// <param name="FromAbove">Right thrust, seen from above; else down thrust, seen from its left side.</param>
 /// <param name="Pulls">Its propeller turns ahead of the mount; else behind it.</param>
 /// <param name="Wanted">Degrees to the right or down.</param>
 /// <param name="Stands">Degrees as read; null before that.</param>

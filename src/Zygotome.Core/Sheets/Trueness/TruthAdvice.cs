@@ -77,14 +77,14 @@ public static class TruthAdvice
 
     private static string Washers(Truth truth, TruthReading read)
     {
-        string Edge(bool pulls) => MountTilt.Edge(truth, read.Value, pulls);
+        string Edge(bool pulls) => $"{MountTilt.Edge(truth, read.Value, pulls)} ones";
         var spacing = read.Apart > 0 ? read.Apart : 20;
         var thick = Say(Washer(truth.Wanted - read.Value, spacing));
         return $"{thick} of washers for {Say(spacing)} between the screws, under the "
             + (
                 truth.Pulls is { } pulls
-                    ? $"{Edge(pulls)} ones."
-                    : $"{Edge(pulls: true)} ones of a motor that pulls, the {Edge(pulls: false)} ones of one that pushes."
+                    ? $"{Edge(pulls)}."
+                    : $"{Edge(pulls: true)} of a motor that pulls, the {Edge(pulls: false)} of one that pushes."
             );
     }
 
