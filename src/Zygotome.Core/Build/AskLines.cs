@@ -11,15 +11,15 @@ public sealed record StepAskId(Stage Stage, string Step, string Ask) : Requireme
 
 /// <summary>
 /// What must be looked at after the glue has set, as the ledger asks for it: what must still move, and a joint handled
-/// too early. Never conceded: what is stuck does not steer.
+/// too early; and the pull at a tail that screws alone hold. Never conceded: what is stuck or loose does not steer.
 /// </summary>
 internal static class AskLines
 {
     public static IEnumerable<Requirement> Of(JobState state) =>
         from step in state.Sheet.Steps
-        where step.Bond is not null && state.Progress(step.Id) is { Done: not null }
+        where (step.Bond is not null || TailOnScrews.Holds(step)) && state.Progress(step.Id) is { Done: not null }
         from ask in StepAsks.Of(state, step)
-        where ask.When == AskWhen.Cured && !ask.IsMeasured
+        where (ask.When == AskWhen.Cured || ask.Id == StepAsks.Pull) && !ask.IsMeasured
         let answer = StepAsks.Answer(state, step, ask)
         select new Requirement(
             new StepAskId(step.Stage, step.Id, ask.Id),
@@ -49,6 +49,7 @@ internal static class AskLines
                     null when state.Progress(Step.Id) is { HandleAt: { } at } =>
                         $"Asked once it has set, {state.At(at)}.",
                     null => "Not looked at yet.",
+                    { Right: true } when Step.Bond is null => "Pulled before it was called done.",
                     { Right: true } => "Looked at after the glue had set.",
                     _ when Ask.Moves => "Stuck: free it as a finding, then look again.",
                     _ => "It does not hold: part it, clean it and glue it anew.",

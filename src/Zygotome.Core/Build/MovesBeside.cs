@@ -16,12 +16,7 @@ internal static class MovesBeside
             return step.Bond?.Moves ?? [];
         }
 
-        var tails = sheet
-            .Geometry.Lifting.Where(l => l.Role != "wing")
-            .Select(l => l.Id)
-            .Concat(sheet.Geometry.Fins.Select((_, i) => sheet.Geometry.FinPart(i)))
-            .Where(part => step.Fits.Any(f => Places.IsNamed(f, part)))
-            .ToHashSet();
+        var tails = Tails.On(sheet, step).ToHashSet(StringComparer.Ordinal);
         var hung = sheet.Surfaces.Where(s => tails.Contains(s.On)).Select(s => s.Name.ToLowerInvariant()).ToArray();
         return hung.Length == 0 ? [] : [string.Join(", ", hung)];
     }

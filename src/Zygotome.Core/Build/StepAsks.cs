@@ -25,6 +25,7 @@ public static class StepAsks
             .. Horns(state.Sheet, step),
             .. Taps(step),
             .. Screws(state.Sheet, step),
+            .. Pulled(step),
             .. Air(state.Sheet, step),
             .. Sides(state, step),
             .. Cured(state, step),
@@ -91,6 +92,9 @@ public static class StepAsks
         : ask.Mark is { } mark && state.Build.Marks.TryGetValue(MarkLines.Key(step.Id, mark.Id), out var drawn)
             ? $"{Texts.Capital(mark.Name)}: {MarkLines.Judged(state, mark, drawn.At, drawn.U)?.Phrase ?? "no limits"}."
         : "";
+
+    /// <summary>The question whether it holds against a pull: a line of the ledger, whenever it is asked.</summary>
+    internal const string Pull = "pull";
 
     /// <summary>By which an answer is kept.</summary>
     internal static string Key(string step, string ask) => $"{step}/{ask}";
@@ -380,6 +384,19 @@ public static class StepAsks
         }
     }
 
+    private static IEnumerable<StepAsk> Pulled(StepSpec step)
+    {
+        if (TailOnScrews.Holds(step))
+        {
+            yield return Tick(
+                Pull,
+                AskWhen.Closing,
+                "Pulled and twisted as hard as flight will: do its screws hold it alone?",
+                "No glue holds it where one lets go."
+            );
+        }
+    }
+
     /// <summary>How tight, and with what: snug in plastic, thread-lock on metal alone.</summary>
     public static string Tight(FastenerSpec fastener, int count)
     {
@@ -475,7 +492,7 @@ public static class StepAsks
 
         if (state.Progress(step.Id) is { } progress && Doubt(progress) is { } doubt)
         {
-            yield return Tick("pull", AskWhen.Cured, "Pulled as hard as flight will: does the joint hold?", doubt);
+            yield return Tick(Pull, AskWhen.Cured, "Pulled as hard as flight will: does the joint hold?", doubt);
         }
     }
 

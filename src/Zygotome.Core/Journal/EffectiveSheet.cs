@@ -48,7 +48,11 @@ public static class EffectiveSheet
     private static JobState Composed(JobState state)
     {
         var built = state.Chosen;
-        var left = built.Steps.Where(s => s.School.All(p => state.School(p.Key) == p.Value)).ToImmutableArray();
+        var offered =
+            state.Schools.GetValueOrDefault(Schools.TailFixing)?.Option == TailOnScrews.Screws
+                ? TailOnScrews.Offered(built)
+                : built.Steps;
+        var left = offered.Where(s => s.School.All(p => state.School(p.Key) == p.Value)).ToImmutableArray();
         var known = left.Select(s => s.Id).ToHashSet(StringComparer.Ordinal);
 
         // A step left out passes on what it waited for, so that nothing after it waits in vain.

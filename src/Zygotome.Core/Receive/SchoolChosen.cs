@@ -16,10 +16,14 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
                     + $"{string.Join(", ", school.Options.Select(o => o.Id))} are.",
                 "body.option"
             )
-        : School == Schools.TailFixing
-        && Option == "screws"
-        && !state.Chosen.Steps.Any(s => s.School.GetValueOrDefault(School) == "screws")
-            ? new Refusal("receive/school-sheet", "The sheet does not say that screws carry the tail.", "body.option")
+        : IsLeadsOwn(state) && !Rights.Leads(entry.By)
+            ? new Refusal(
+                "receive/school-sheet",
+                "The sheet does not say that screws carry the tail: only a lead takes it so, and says why.",
+                "body.option"
+            )
+        : IsLeadsOwn(state) && string.IsNullOrWhiteSpace(Reason)
+            ? Texts.Reason(Reason, "body.reason", "The sheet does not say that screws carry the tail: say why.")
         : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
         : LeavesOut(state, option) is { } left
@@ -32,12 +36,16 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
             ? Texts.Reason(Reason, "body.reason", "Work has begun: say why it changes.")
         : Texts.Fits(Reason, "body.reason");
 
+    private bool IsLeadsOwn(JobState state) =>
+        School == Schools.TailFixing && Option == TailOnScrews.Screws && !TailOnScrews.IsOfSheet(state.Chosen);
+
     // A step may go where another of the same question fits the same, where it fits nothing, or where the option says
     // that this very part is left off.
     private StepSpec? LeavesOut(JobState state, SchoolOption option)
     {
         bool Asked(StepSpec s, string chosen) => s.School.TryGetValue(School, out var o) && o == chosen;
-        var instead = state.Chosen.Steps.Where(s => Asked(s, Option)).ToArray();
+        var offered = School == Schools.TailFixing ? TailOnScrews.Offered(state.Chosen) : state.Chosen.Steps;
+        var instead = offered.Where(s => Asked(s, Option)).ToArray();
         return state.Sheet.Steps.FirstOrDefault(s =>
             s.School.ContainsKey(School)
             && !Asked(s, Option)

@@ -67,7 +67,11 @@ public static class Schools
             {
                 Undone = "cut out and bonded anew",
             },
-            O("screws", "screws only", "Spares can be fitted; only where the sheet says screws carry it.") with
+            O(
+                "screws",
+                "screws only",
+                "Spares can be fitted; where the sheet does not say that screws carry it, a lead says why."
+            ) with
             {
                 Undone = "screws out",
             }

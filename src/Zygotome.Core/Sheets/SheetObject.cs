@@ -107,6 +107,13 @@ public sealed class RowValues : IEquatable<RowValues>
         return _rows.Make(new RowValues(_rows, slots.MoveToImmutable(), Path, IsAssumed));
     }
 
+    internal SheetObject Without(string part) =>
+        MadeAnew([
+            .. _rows
+                .Fields.Where(f => f.Name.StartsWith(part + ".", StringComparison.Ordinal))
+                .Select(f => new SaidHere(f, f.Unsaid)),
+        ]);
+
     /// <summary>
     /// What is drawn or reckoned with where one number is needed: the likely one, else what the field holds unsaid, and
     /// of one that must be there and is not, the least there can be.
@@ -161,6 +168,10 @@ public static class SheetObjects
     /// </summary>
     public static TObject With<TObject>(this TObject of, params ReadOnlySpan<SaidHere> said)
         where TObject : SheetObject => (TObject)of.Said.MadeAnew(said);
+
+    /// <summary>A copy that says nothing of a part of it: <c>step.Without(StepFields.Joint)</c>.</summary>
+    internal static TObject Without<TObject>(this TObject of, string part)
+        where TObject : SheetObject => (TObject)of.Said.Without(part);
 
     /// <summary>The same with only some of the rows in its lists, at whatever depth.</summary>
     internal static TObject Left<TObject>(this TObject of, Func<SheetObject, bool> stays)

@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using CsCheck;
 using Xunit;
 using Zygotome.Core.Balance;
+using Zygotome.Core.Build;
 using Zygotome.Core.Job;
 using Zygotome.Core.Journal;
 using Zygotome.Core.Quantities;
@@ -9,6 +10,7 @@ using Zygotome.Core.Receive;
 using Zygotome.Core.Safety;
 using Zygotome.Core.Sheets;
 using Zygotome.Core.Sheets.Table;
+using Zygotome.Core.Sheets.Trueness;
 
 namespace Zygotome.Core.Tests.Receive;
 
@@ -291,6 +293,45 @@ public sealed class CounterTests
             new Bench(Canard).Refused(new SchoolChosen(Schools.TailFixing, "screws"))!.Code
         );
         Assert.Equal("receive/school-option", bench.Refused(new SchoolChosen(Schools.TailFixing, "tape"))!.Code);
+    }
+
+    [Fact]
+    public void A_tail_on_screws_where_the_sheet_is_silent_is_a_leads_word_with_a_reason_and_is_read_and_pulled()
+    {
+        var bench = new Bench(Bench.Parasol).Unpacked();
+        var screws = new SchoolChosen(Schools.TailFixing, "screws");
+        Assert.Equal("receive/school-sheet", bench.Refused(screws with { Reason = "Spares." })!.Code);
+        Assert.Equal("body.reason", bench.Refused(screws, Bench.Thorne)!.Where);
+        bench.Do(screws with { Reason = "Spares can be fitted." }, Bench.Thorne);
+        var step = bench.State.Sheet.Step("fit-fin-screws")!;
+        Assert.Null(bench.State.Sheet.Step("fit-fin"));
+        Assert.Null(step.Bond);
+        Assert.Equal("Fin on screws, no glue", step.Title);
+        Assert.Contains("fit-fin-screws", bench.State.Sheet.Step("linkages")!.After);
+        Assert.Contains(step.Id, Truths.Find(bench.State.Sheet, "upright/fin")!.Steps);
+        bench.Until(step.Id);
+        bench.Do(new StepStarted(step.Id));
+        foreach (var ask in StepAsks.Of(bench.State, step).Where(a => a.Id != "pull").ToArray())
+        {
+            bench.Do(
+                ask.Truth is { } truth
+                    ? new TrueRead(
+                        truth.Id,
+                        new Reading(Bench.Q("0 deg")),
+                        new Instrument("gauge", 0.2, "gauge", "degrees")
+                    )
+                    : new Answered(step.Id, ask.Id, true)
+            );
+        }
+
+        Assert.Equal("ask/pull", bench.Refused(bench.Done(step.Id))!.Where);
+        bench.Do(new Answered(step.Id, "pull", true));
+        bench.Do(bench.Done(step.Id));
+        Assert.Equal(Standing.Met, bench.Line("step/fit-fin-screws/pull").Standing);
+        // Glued after all: the sheet's own step is back, not done.
+        bench.Do(new SchoolChosen(Schools.TailFixing, "glue", "It does not hold."), Bench.Thorne);
+        Assert.NotNull(bench.State.Sheet.Step("fit-fin")!.Bond);
+        Assert.Null(bench.State.Progress("fit-fin"));
     }
 
     [Fact]

@@ -41,7 +41,7 @@ public sealed class SchoolEffectTests
             foreach (var (option, effect) in school.Options.Zip(effects))
             {
                 var bench = new Bench(sheet);
-                var chosen = new SchoolChosen(school.Id, option.Id);
+                var chosen = new SchoolChosen(school.Id, option.Id, "Asked for.");
                 if (bench.Refused(chosen, Bench.Thorne) is null)
                 {
                     bench.Do(chosen, Bench.Thorne);

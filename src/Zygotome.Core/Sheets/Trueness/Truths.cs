@@ -106,7 +106,7 @@ public static class Truths
     // Where the sheet has no limit, what is glued is read all the same: by the shop's.
     private static IEnumerable<Truth> OfJoints(SpecSheet sheet) =>
         from step in sheet.Steps
-        where step.Bond is { Kind: "structural" } && step.Repairs.Length == 0
+        where (step.Bond is { Kind: "structural" } && step.Repairs.Length == 0) || TailOnScrews.Holds(step)
         from truth in TruthShapes.OfJoint(sheet, step)
         select At(sheet, truth, truth.Part);
 
