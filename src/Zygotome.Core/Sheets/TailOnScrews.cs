@@ -58,6 +58,10 @@ public static class TailOnScrews
                 StepFields.Title.Is(
                     $"{Texts.Capital(string.Join(", ", Tails.On(sheet, step).Select(Places.Words)))} on screws, no glue"
                 ),
+                // No glue, none of its cautions.
+                StepFields.Cautions.Is([
+                    .. step.Cautions.Where(c => !c.Contains("glue", StringComparison.OrdinalIgnoreCase)),
+                ]),
                 StepFields.Text.Is(
                     $"Not the manual's way: screws into wood or a plate, none into bare foam, no glue. {step.Text}"
                 )

@@ -229,7 +229,7 @@ public sealed class RefusedTests
         Refuses(bench, new StepDone(bond), "build/adhesive", "body.adhesive");
         Refuses(bench, new StepDone(bond, glue with { FullMinutes = 10 }), "build/adhesive", "body.adhesive");
         Refuses(bench, new StepDone(bond, glue, Bench.Q("70 °C")), "build/temperature", "body.benchCelsius");
-        Refuses(bench, new StepDone(bond, glue, Bench.Q("20 °C")), "build/asked", "ask/through/lead-l");
+        Refuses(bench, new StepDone(bond, glue, Bench.Q("20 °C")), "build/asked", "ask/way-round");
         bench.End(bond, glue);
         Refuses(bench, new StepHandled(bond), "build/curing", "body.reason");
         Refuses(bench, new LinkageMoved("canard", LinkagePart.Clevis), "surface/unknown", "body.surface");

@@ -307,6 +307,8 @@ public sealed class CounterTests
         Assert.Null(bench.State.Sheet.Step("fit-fin"));
         Assert.Null(step.Bond);
         Assert.Equal("Fin on screws, no glue", step.Title);
+        Assert.Equal(["Contact glue: air the room, no flame."], Bench.Parasol.Step("fit-fin")!.Cautions);
+        Assert.Empty(step.Cautions);
         Assert.Contains("fit-fin-screws", bench.State.Sheet.Step("linkages")!.After);
         Assert.Contains(step.Id, Truths.Find(bench.State.Sheet, "upright/fin")!.Steps);
         bench.Until(step.Id);
