@@ -177,7 +177,11 @@ public sealed class OddThings
         using var t = new Technician(application.Url, width, height).SignIn();
         foreach (var screen in BenchScreens)
         {
-            t.Go(screen).See("Setting");
+            t.Go(screen);
+            t.Until(
+                () => t.Browser.FindElements(By.CssSelector("[data-region=rail]")).Count > 0,
+                $"{screen} has its rail"
+            );
             t.Until(
                 () =>
                     t.Browser.FindElements(
