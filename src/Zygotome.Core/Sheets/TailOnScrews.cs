@@ -50,14 +50,14 @@ public static class TailOnScrews
     private static StepSpec By(StepSpec step, string way) =>
         step.With(StepFields.School.Is(step.School.SetItem(Schools.TailFixing, way)));
 
-    private static StepSpec Screwed(SpecSheet sheet, StepSpec step) =>
-        By(step, Screws)
+    private static StepSpec Screwed(SpecSheet sheet, StepSpec step)
+    {
+        var parts = Tails.On(sheet, step).Select(part => Places.Words(Places.Pair(part))).Distinct();
+        return By(step, Screws)
             .Without(StepFields.Joint)
             .With(
                 StepFields.Id.Is(IdOf(step.Id)),
-                StepFields.Title.Is(
-                    $"{Texts.Capital(string.Join(", ", Tails.On(sheet, step).Select(Places.Words)))} on screws, no glue"
-                ),
+                StepFields.Title.Is($"{Texts.Capital(string.Join(", ", parts))} on screws, no glue"),
                 // No glue, none of its cautions.
                 StepFields.Cautions.Is([
                     .. step.Cautions.Where(c => !c.Contains("glue", StringComparison.OrdinalIgnoreCase)),
@@ -66,4 +66,5 @@ public static class TailOnScrews
                     $"Not the manual's way: screws into wood or a plate, none into bare foam, no glue. {step.Text}"
                 )
             );
+    }
 }

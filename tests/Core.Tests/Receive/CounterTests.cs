@@ -296,6 +296,17 @@ public sealed class CounterTests
     }
 
     [Fact]
+    public void Fins_that_are_glued_left_and_right_are_screwed_left_and_right()
+    {
+        var bench = new Bench(Bench.Sheet("carrow-mail-1900"));
+        bench.Do(new SchoolChosen(Schools.TailFixing, "screws", "Spares can be fitted."), Bench.Thorne);
+        Assert.Equal(
+            ["Fin on screws, no glue, left", "Fin on screws, no glue, right"],
+            bench.State.Sheet.Steps.Where(TailOnScrews.Holds).Select(s => s.Title)
+        );
+    }
+
+    [Fact]
     public void A_tail_on_screws_where_the_sheet_is_silent_is_a_leads_word_with_a_reason_and_is_read_and_pulled()
     {
         var bench = new Bench(Bench.Parasol).Unpacked();
