@@ -17,9 +17,10 @@ internal static class AskLines
 {
     public static IEnumerable<Requirement> Of(JobState state) =>
         from step in state.Sheet.Steps
+        // No other step asks for anything once it is done.
         where (step.Bond is not null || TailOnScrews.Holds(step)) && state.Progress(step.Id) is { Done: not null }
         from ask in StepAsks.Of(state, step)
-        where (ask.When == AskWhen.Cured || ask.Id == StepAsks.Pull) && !ask.IsMeasured
+        where ask.When == AskWhen.Cured && !ask.IsMeasured
         let answer = StepAsks.Answer(state, step, ask)
         select new Requirement(
             new StepAskId(step.Stage, step.Id, ask.Id),
@@ -49,8 +50,10 @@ internal static class AskLines
                     null when state.Progress(Step.Id) is { HandleAt: { } at } =>
                         $"Asked once it has set, {state.At(at)}.",
                     null => "Not looked at yet.",
-                    { Right: true } when Step.Bond is null => "Pulled before it was called done.",
+                    { Right: true } when Step.Bond is null => "Pulled once it was on.",
                     { Right: true } => "Looked at after the glue had set.",
+                    _ when Step.Bond is null =>
+                        "Its screws do not hold it: longer ones, into what holds; then pull again.",
                     _ when Ask.Moves => "Stuck: free it as a finding, then look again.",
                     _ => "It does not hold: part it, clean it and glue it anew.",
                 }

@@ -16,7 +16,7 @@ public enum AskWhen
     /// <summary>Before it is called done.</summary>
     Closing,
 
-    /// <summary>Once its glue can be handled. A line of the ledger.</summary>
+    /// <summary>Once it is done, of a joint once its glue can be handled. A line of the ledger.</summary>
     Cured,
 }
 
@@ -45,6 +45,10 @@ public enum AskHow
 /// <param name="Why">What goes wrong otherwise; empty where the question says it.</param>
 public sealed record StepAsk(string Id, AskWhen When, AskHow How, string Words, string Why)
 {
+    /// <summary>One that is answered with yes, or not yet.</summary>
+    internal static StepAsk Tick(string id, AskWhen when, string words, string why = "") =>
+        new(id, when, AskHow.Tick, words, why);
+
     /// <summary>Seconds to wait after it before the next.</summary>
     public double Wait { get; init; }
 

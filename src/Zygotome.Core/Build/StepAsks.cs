@@ -16,7 +16,7 @@ public static class StepAsks
     /// <summary>Of one step, in order; the same for the same state.</summary>
     public static ImmutableArray<StepAsk> Of(JobState state, StepSpec step) =>
         [
-            .. Fit(state.Sheet, step),
+            .. FitAsks.Of(state.Sheet, step),
             .. MarkedOut(state, step),
             .. Leads(state.Sheet, step),
             .. Prepared(step),
@@ -25,7 +25,6 @@ public static class StepAsks
             .. Horns(state.Sheet, step),
             .. Taps(step),
             .. Screws(state.Sheet, step),
-            .. Pulled(step),
             .. Air(state.Sheet, step),
             .. Sides(state, step),
             .. Cured(state, step),
@@ -92,9 +91,6 @@ public static class StepAsks
         : ask.Mark is { } mark && state.Build.Marks.TryGetValue(MarkLines.Key(step.Id, mark.Id), out var drawn)
             ? $"{Texts.Capital(mark.Name)}: {MarkLines.Judged(state, mark, drawn.At, drawn.U)?.Phrase ?? "no limits"}."
         : "";
-
-    /// <summary>The question whether it holds against a pull: a line of the ledger, whenever it is asked.</summary>
-    internal const string Pull = "pull";
 
     /// <summary>By which an answer is kept.</summary>
     internal static string Key(string step, string ask) => $"{step}/{ask}";
@@ -185,75 +181,6 @@ public static class StepAsks
         : ask.When == AskWhen.Open ? progress.Glue?.Seq ?? progress.From
         : progress.From;
 
-    private static StepAsk Tick(string id, AskWhen when, string words, string why = "") =>
-        new(id, when, AskHow.Tick, words, why);
-
-    private static IEnumerable<StepAsk> Fit(SpecSheet sheet, StepSpec step)
-    {
-        if (step.Side.Length > 0)
-        {
-            yield return Tick(
-                "side",
-                AskWhen.Dry,
-                $"It goes on the pilot's {step.Side}, {(step.Side == "left" ? "L" : "R")}: is that the one in hand?",
-                "With the nose away from you; on its back the two change places."
-            );
-        }
-
-        if (step.Orientation.Length > 0)
-        {
-            yield return Tick("orientation", AskWhen.Dry, $"{Texts.Capital(step.Orientation)}: is it so in hand?");
-        }
-        else if (step.Side.Length == 0 && Untold(sheet, step) is { Length: > 0 } parts)
-        {
-            yield return Tick(
-                "way-round",
-                AskWhen.Dry,
-                $"{Texts.Capital(string.Join(" and ", parts))}: top up, L on the pilot's left?",
-                "With the nose away from you; on its back left and right change places."
-            );
-        }
-
-        if (step.DryFit.Length > 0)
-        {
-            yield return Tick("dry-fit", AskWhen.Dry, step.DryFit);
-        }
-
-        if (step.Tools.Any(t => Filing.Any(f => t.Contains(f, StringComparison.OrdinalIgnoreCase))))
-        {
-            yield return Tick(
-                "magnets",
-                AskWhen.Dry,
-                "Magnets of motor and latches covered?",
-                "Filings go into them and stay."
-            );
-        }
-    }
-
-    // What has a left and a right of its own, of which no page says how to tell them apart.
-    private static string[] Untold(SpecSheet sheet, StepSpec step)
-    {
-        bool Told(string part) =>
-            sheet.Steps.Any(s =>
-                s.Orientation.Length > 0 && s.Fits.Concat(s.WorksOn).Any(f => Places.IsNamed(f, part))
-            );
-        var pairs = sheet
-            .Geometry.Fins.Select((f, i) => (Fin: f, Part: sheet.Geometry.FinPart(i)))
-            .Where(f => Math.Abs(f.Fin.Y) > 1)
-            .Select(f => f.Part);
-        return
-        [
-            .. sheet
-                .Geometry.Lifting.Select(l => l.Id)
-                .Concat(pairs)
-                .Where(part => step.Fits.Any(f => Places.IsNamed(f, part)) && !Told(part))
-                .Select(part => Places.Words(Places.Pair(part)))
-                .Distinct(),
-        ];
-    }
-
-    private static readonly string[] Filing = ["metal file", "hacksaw", "rotary tool"];
-
     // A lead that belongs to what is joined is drawn through before the halves meet.
     private static IEnumerable<StepAsk> Leads(SpecSheet sheet, StepSpec step)
     {
@@ -273,7 +200,7 @@ public static class StepAsks
                 .ToArray();
             if (driven.Any(s => Joined(s.On) && (step.Side.Length == 0 || s.Side == step.Side || s.Side == "centre")))
             {
-                yield return Tick(
+                yield return StepAsk.Tick(
                     $"through/{lead.Id}",
                     AskWhen.Dry,
                     $"Lead {(lead.Label.Length > 0 ? lead.Label : lead.Id)} drawn through, and clear of the joint?",
@@ -291,14 +218,14 @@ public static class StepAsks
         }
 
         var same = bond.A.Equals(bond.B, StringComparison.OrdinalIgnoreCase);
-        yield return Tick(
+        yield return StepAsk.Tick(
             "prepared/a",
             AskWhen.Dry,
             $"{(same ? "Both faces" : "Face")}, {bond.A}: {Preparation.Of(bond.A)}?"
         );
         if (!same)
         {
-            yield return Tick("prepared/b", AskWhen.Dry, $"Face, {bond.B}: {Preparation.Of(bond.B)}?");
+            yield return StepAsk.Tick("prepared/b", AskWhen.Dry, $"Face, {bond.B}: {Preparation.Of(bond.B)}?");
         }
     }
 
@@ -311,12 +238,12 @@ public static class StepAsks
 
         foreach (var (face, n) in bond.KeepClear.Select((f, i) => (f, i + 1)))
         {
-            yield return Tick($"clear/{n}", AskWhen.Open, $"{Texts.Capital(face)} clear of glue?");
+            yield return StepAsk.Tick($"clear/{n}", AskWhen.Open, $"{Texts.Capital(face)} clear of glue?");
         }
 
         foreach (var (what, n) in MovesBeside.Of(sheet, step).Select((m, i) => (m, i + 1)))
         {
-            yield return Tick(
+            yield return StepAsk.Tick(
                 $"moves/{n}",
                 AskWhen.Open,
                 $"{Texts.Capital(what)}: still free to move?",
@@ -333,7 +260,7 @@ public static class StepAsks
     {
         if (Truths.PutsHorns(sheet, step) && ClosedRods.By(sheet, step).Any())
         {
-            yield return Tick(
+            yield return StepAsk.Tick(
                 "horns-square",
                 step.Bond is null ? AskWhen.Closing : AskWhen.Dry,
                 "Each horn square to its hinge, its holes over the hinge line?",
@@ -346,7 +273,7 @@ public static class StepAsks
         step.Rows(StepFields.Tap.List)
             .Select(
                 (tap, i) =>
-                    Tick($"tap/{i + 1}", AskWhen.Closing, $"{Texts.Capital(tap.Get(StepFields.Tap.Do))}.") with
+                    StepAsk.Tick($"tap/{i + 1}", AskWhen.Closing, $"{Texts.Capital(tap.Get(StepFields.Tap.Do))}.") with
                     {
                         Wait = 60 * (double)(tap.Says(StepFields.Tap.Wait).Likely?.Nominal ?? 0),
                     }
@@ -361,10 +288,14 @@ public static class StepAsks
                 continue;
             }
 
-            yield return Tick($"screws/{id}", AskWhen.Closing, $"{count} × {part.Name}: {Tight(fastener, count)}?");
+            yield return StepAsk.Tick(
+                $"screws/{id}",
+                AskWhen.Closing,
+                $"{count} × {part.Name}: {Tight(fastener, count)}?"
+            );
             if (fastener.Flat)
             {
-                yield return Tick(
+                yield return StepAsk.Tick(
                     $"flat/{id}",
                     AskWhen.Closing,
                     $"{part.Name}: each one found its flat?",
@@ -374,26 +305,13 @@ public static class StepAsks
 
             if (fastener.Hidden)
             {
-                yield return Tick(
+                yield return StepAsk.Tick(
                     $"caught/{id}",
                     AskWhen.Closing,
                     $"{part.Name}, out of sight: each one caught?",
                     "Pull at what it holds."
                 );
             }
-        }
-    }
-
-    private static IEnumerable<StepAsk> Pulled(StepSpec step)
-    {
-        if (TailOnScrews.Holds(step))
-        {
-            yield return Tick(
-                Pull,
-                AskWhen.Closing,
-                "Pulled and twisted as hard as flight will: do its screws hold it alone?",
-                "No glue holds it where one lets go."
-            );
         }
     }
 
@@ -424,13 +342,13 @@ public static class StepAsks
             yield break;
         }
 
-        yield return Tick(
+        yield return StepAsk.Tick(
             "air",
             AskWhen.Closing,
             "Air: inlet and outlet open, nothing before the controller?",
             "A controller without air stops in flight."
         );
-        yield return Tick("pad", AskWhen.Closing, "No foam touches what gets hot, or a pad lies between?");
+        yield return StepAsk.Tick("pad", AskWhen.Closing, "No foam touches what gets hot, or a pad lies between?");
     }
 
     // The first side is said in words; at the second they are shown.
@@ -473,6 +391,16 @@ public static class StepAsks
 
     private static IEnumerable<StepAsk> Cured(JobState state, StepSpec step)
     {
+        if (TailOnScrews.Holds(step))
+        {
+            yield return StepAsk.Tick(
+                "pull",
+                AskWhen.Cured,
+                "Pulled and twisted as hard as flight will: do its screws hold it alone?",
+                "No glue holds it where one lets go."
+            );
+        }
+
         if (step.Bond is null)
         {
             yield break;
@@ -480,7 +408,7 @@ public static class StepAsks
 
         foreach (var (what, n) in MovesBeside.Of(state.Sheet, step).Select((m, i) => (m, i + 1)))
         {
-            yield return Tick(
+            yield return StepAsk.Tick(
                 $"free/{n}",
                 AskWhen.Cured,
                 $"{Texts.Capital(what)}: free to move, now that it has set?"
@@ -492,7 +420,12 @@ public static class StepAsks
 
         if (state.Progress(step.Id) is { } progress && Doubt(progress) is { } doubt)
         {
-            yield return Tick(Pull, AskWhen.Cured, "Pulled as hard as flight will: does the joint hold?", doubt);
+            yield return StepAsk.Tick(
+                "pull",
+                AskWhen.Cured,
+                "Pulled as hard as flight will: does the joint hold?",
+                doubt
+            );
         }
     }
 

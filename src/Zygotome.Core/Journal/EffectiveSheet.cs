@@ -34,13 +34,18 @@ public static class EffectiveSheet
         return next;
     }
 
-    /// <summary>The job as it would be with these answers, by question: nothing is recorded by it.</summary>
+    /// <summary>The job as it would be with these answers of a lead, by question: nothing is recorded by it.</summary>
     public static JobState Answering(this JobState state, IReadOnlyDictionary<string, string> answers) =>
         Composed(
             state with
             {
                 Schools = state.Schools.SetItems(
-                    answers.Select(a => KeyValuePair.Create(a.Key, new SchoolAnswer(a.Value, "", state.Opening!.By)))
+                    answers.Select(a =>
+                        KeyValuePair.Create(
+                            a.Key,
+                            new SchoolAnswer(a.Value, "", state.Opening!.By with { Role = Role.Lead })
+                        )
+                    )
                 ),
             }
         );
@@ -48,8 +53,10 @@ public static class EffectiveSheet
     private static JobState Composed(JobState state)
     {
         var built = state.Chosen;
+        // Of a silent sheet by a lead's word alone: an answer that another sheet allowed is none to this one.
         var offered =
-            state.Schools.GetValueOrDefault(Schools.TailFixing)?.Option == TailOnScrews.Screws
+            state.Schools.GetValueOrDefault(Schools.TailFixing) is { Option: TailOnScrews.Screws } answer
+            && Rights.Leads(answer.By)
                 ? TailOnScrews.Offered(built)
                 : built.Steps;
         var left = offered.Where(s => s.School.All(p => state.School(p.Key) == p.Value)).ToImmutableArray();

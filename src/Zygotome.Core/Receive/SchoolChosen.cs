@@ -22,8 +22,9 @@ public sealed record SchoolChosen(string School, string Option, string Reason = 
                 "The sheet does not say that screws carry the tail: only a lead takes it so, and says why.",
                 "body.option"
             )
-        : IsLeadsOwn(state) && string.IsNullOrWhiteSpace(Reason)
-            ? Texts.Reason(Reason, "body.reason", "The sheet does not say that screws carry the tail: say why.")
+        : IsLeadsOwn(state)
+        && Texts.Reason(Reason, "body.reason", "The sheet does not say that screws carry the tail: say why.") is { } why
+            ? why
         : School == Schools.FirstFlightBalance && Option == "owners" && !Rights.Leads(entry.By)
             ? new Refusal("receive/lead", "Only a lead takes the owner's own balance point.", "body.option")
         : LeavesOut(state, option) is { } left

@@ -131,6 +131,9 @@ public sealed class Fin(RowValues said) : SheetObject(said)
     /// <summary>As the sheet names it; empty where it does not, see <see cref="Geometry.FinPart"/>.</summary>
     public string Id { get; } = said.Get(GeometryFields.Fin.Id);
 
+    /// <summary>It stands beside the middle: one of a pair.</summary>
+    public bool IsBeside => Math.Abs(Y) > 1;
+
     /// <summary>Where it begins, mm above the datum; null where it stands on what lies under it.</summary>
     public double? Foot { get; } = said.Says(GeometryFields.Fin.Foot).Likely;
 

@@ -73,9 +73,12 @@ export function CureRail() {
         </button>
       ))}
       {ready.length > first.length && (
-        <span className="flex shrink-0 items-center border-r border-tape-edge bg-tape px-3 text-on-tape">
+        <Link
+          to={`/jobs/${ready[first.length]!.jobId}/build`}
+          className="flex shrink-0 items-center border-r border-tape-edge bg-tape px-3 text-on-tape"
+        >
           and {ready.length - first.length} more
-        </span>
+        </Link>
       )}
       {/* On a phone there is room for one of the two. */}
       <div className={`@container relative min-w-0 flex-1 ${ready.length > 0 ? 'phone:hidden' : 'phone:ml-3'}`}>

@@ -59,9 +59,6 @@ internal static class TruthShapes
         }
     }
 
-    // It stands beside the middle: no strings go to both sides of it.
-    private static bool IsBeside(Fin fin) => Math.Abs(fin.Y) > 1;
-
     /// <summary>From the wing tips to a point in the middle, behind or ahead; null where there is none.</summary>
     public static Truth? Diagonals(SpecSheet sheet, bool ahead)
     {
@@ -205,7 +202,8 @@ internal static class TruthShapes
         // Strings go to the tips of what it stands over: the tail's, of an aircraft without one the wing's.
         var foot = sheet.Geometry.Lifting.Where(l => l.Role is "tail").MinBy(l => Math.Abs(l.RootLeadingEdge - fin.X));
         var under = foot ?? sheet.Geometry.Wing;
-        var strung = under is not null && !IsBeside(fin);
+        // No strings go to both sides of one of a pair.
+        var strung = under is not null && !fin.IsBeside;
         var name = strung ? Words(under!.Id) : "";
         return new Truth($"upright/{part}", TruthKind.Upright, part, $"{Texts.Capital(Words(part))} upright")
         {
@@ -427,7 +425,7 @@ internal static class TruthShapes
         [
             .. sheet
                 .Geometry.Fins.Select((f, i) => (Fin: f, Part: sheet.Geometry.FinPart(i)))
-                .Where(f => !IsBeside(f.Fin))
+                .Where(f => !f.Fin.IsBeside)
                 .Select(f => (f.Fin.X + f.Fin.Root, "foot of the fin, behind", f.Part)),
             .. sheet
                 .Geometry.Lifting.Where(l => l.Role is "tail" or "v-tail")

@@ -152,7 +152,7 @@ public static class Truths
             .Where(s => IsOnSide(s, part))
             .ToArray();
         static bool IsTrueness(Aspect a) => a.Kind == AspectKind.Trueness;
-        bool Names(ImmutableArray<string> parts) => parts.Any(p => Places.IsNamed(p, part) || p == part);
+        bool Names(ImmutableArray<string> parts) => parts.Any(p => Places.IsNamed(p, part));
         var fit = hands.Where(s => Names(s.Fits)).ToArray();
         return truth with
         {

@@ -216,7 +216,7 @@ export function Steps({ job, recorder, stage, head }: Props & { stage: Where; he
             job={job.id}
             step={step}
             when={['cured']}
-            title="Now that it has set"
+            title={step.isBond ? 'Now that it has set' : 'Now that it is on'}
             recorder={recorder}
             now={job.now}
           />
